@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Problem;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+
+$app = Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/api.php')
+    ->withMiddleware(function (Middleware $middleware): void {
+        // Same origin only, and the package behind it is missing here: see compat/README.md.
+        $middleware->remove(HandleCors::class);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(fn (): bool => true);
+        Problem::renderAll($exceptions);
+    })
+    ->create();
+
+// Everything a running Pasada writes, its secrets included, stays below var/.
+$app->useStoragePath($app->basePath('var/storage'));
+$app->useEnvironmentPath($app->basePath('var'));
+
+return $app;

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Symfony\Component\Clock;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use Psr\Clock\ClockInterface as PsrClock;
+
+/** Stand-in for symfony/clock; see compat/README.md. */
+interface ClockInterface extends PsrClock
+{
+    public function now(): DateTimeImmutable;
+
+    public function sleep(float|int $seconds): void;
+
+    public function withTimeZone(DateTimeZone|string $timezone): static;
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Checklist;
+
+use Pasada\Core\Vehicle\AxleGroup;
+
+/** What a state or school asks, and how it credits it. Made by ChecklistReader only, which checks it. */
+final readonly class Checklist
+{
+    /** @var array<string, list<Figure>> by point code, so that laying out the items need not try every figure on each */
+    private array $figuresByPoint;
+
+    /**
+     * @param  non-empty-list<Section>  $sections  in walking order
+     * @param  list<Figure>  $figures
+     */
+    public function __construct(
+        public string $id,
+        public int $version,
+        public string $name,
+        /** Why this checklist exists. */
+        public string $reason,
+        public Rules $rules,
+        public array $sections,
+        public array $figures,
+    ) {
+        $byPoint = [];
+        foreach ($figures as $figure) {
+            $byPoint[$figure->point->value][] = $figure;
+        }
+        $this->figuresByPoint = $byPoint;
+    }
+
+    /**
+     * The figures of a component at an axle, by point code, the most particular one where several hold.
+     *
+     * @return array<string, Figure>
+     */
+    public function figuresFor(Component $component, ?AxleGroup $axle): array
+    {
+        $points = $component->points();
+        $found = [];
+        foreach ($this->figuresByPoint as $code => $figures) {
+            if (! $points->has($figures[0]->point)) {
+                continue;
+            }
+            foreach ($figures as $figure) {
+                if ($figure->holdsFor($component->id, $axle) && (! isset($found[$code]) || $figure->components !== [])) {
+                    $found[$code] = $figure;
+                }
+            }
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Checklist;
+
+/** What must be reached to pass. Null means that this is not asked. At least one of them is set. */
+final readonly class PassMark
+{
+    public function __construct(
+        /** Share of all that can be earned, in percent. */
+        public ?int $overallPercent,
+        /** Share of what each section holds, in percent. */
+        public ?int $sectionPercent,
+        /** Items not earned whole that are still let pass. */
+        public ?int $missesAllowed,
+        /** Why these marks and who sets them; shown wherever a verdict is. */
+        public string $note,
+    ) {
+    }
+}

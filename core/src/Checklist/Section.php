@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Checklist;
+
+final readonly class Section
+{
+    /** @param  non-empty-list<Stop>  $stops  in walking order */
+    public function __construct(public string $id, public string $name, public array $stops)
+    {
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Inspection;
+
+use Pasada\Core\Catalogue\PointSet;
+use Pasada\Core\Checklist\Figure;
+
+/** component + position on this vehicle under this checklist: what earns credit on its own. */
+final readonly class Item
+{
+    /**
+     * @param  array<string, Figure>  $figures  by point code
+     * @param  array<string, string>  $say  the checklist's own words for a point, by code
+     */
+    public function __construct(
+        /** `component` or `component@position`, as `brake.push_rod@steer`. */
+        public string $id,
+        public string $component,
+        public string $name,
+        public Position $position,
+        public string $place,
+        public string $section,
+        public PointSet $essential,
+        public PointSet $further,
+        /** Essential and further points together. */
+        public PointSet $points,
+        public int $weight,
+        public array $figures,
+        public array $say,
+        /** "belt" or "gear" where the item has a drive and the vehicle tells; else null. */
+        public ?string $drive,
+        /** Rank in walking order, from 0. */
+        public int $rank,
+    ) {
+    }
+
+    /** "Push rod, steer axle" */
+    public function fullName(): string
+    {
+        $where = $this->position->label();
+
+        return $where === '' ? $this->name : $this->name.', '.$where;
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Inspection;
+
+use Pasada\Core\Checklist\Zone;
+use Pasada\Core\Vehicle\AxleGroup;
+
+/** A place on this vehicle where the student stands, with the items asked there. */
+final readonly class Place
+{
+    /** @param  non-empty-list<Item>  $items  in walking order */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $section,
+        public Zone $zone,
+        /** Set at an axle. */
+        public ?AxleGroup $group,
+        /** Ids of the vehicle's axles that this place stands for; empty off the axles. @var list<string> */
+        public array $axles,
+        public array $items,
+    ) {
+    }
+}

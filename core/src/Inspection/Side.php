@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Inspection;
+
+enum Side: string
+{
+    case Left = 'left';
+    case Right = 'right';
+}

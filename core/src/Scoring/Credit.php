@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Scoring;
+
+use Pasada\Core\Catalogue\PointSet;
+use Pasada\Core\Checklist\CreditRule;
+use Pasada\Core\Checklist\Rules;
+use Pasada\Core\Inspection\Item;
+
+/**
+ * What an item earns, in whole units: no float decides a result.
+ *
+ * One item of weight 1 is worth UNIT. 720720 is the least number that 1 to 16 all divide, so every share
+ * of up to sixteen parts (an essential point is two, a further point one) is exact.
+ */
+final readonly class Credit
+{
+    public const UNIT = 720_720;
+
+    private const MOST_PARTS = 16;
+
+    public static function canShare(PointSet $essential, PointSet $further): bool
+    {
+        return self::parts($essential, $further) <= self::MOST_PARTS;
+    }
+
+    public static function possible(Item $item): int
+    {
+        return $item->weight * self::UNIT;
+    }
+
+    public static function earned(Item $item, PointSet $heard, Rules $rules): int
+    {
+        $said = $heard->common($item->points);
+        if ($said->isEmpty()) {
+            // Under every rule an item that was only pointed at and named earns nothing: there is no true statement.
+            return 0;
+        }
+
+        return match ($rules->credit) {
+            CreditRule::Named => self::possible($item),
+            CreditRule::Essential => self::allOrPart($item, $said->includes($item->essential), $rules),
+            CreditRule::Full => self::allOrPart($item, $said->includes($item->points), $rules),
+            CreditRule::Weighted => intdiv(self::possible($item), self::parts($item->essential, $item->further))
+                * self::parts($said->common($item->essential), $said->common($item->further)),
+        };
+    }
+
+    private static function allOrPart(Item $item, bool $all, Rules $rules): int
+    {
+        return $all ? self::possible($item) : ($rules->halfForPart ? intdiv(self::possible($item), 2) : 0);
+    }
+
+    private static function parts(PointSet $essential, PointSet $further): int
+    {
+        return 2 * $essential->count() + $further->count();
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Vehicle;
+
+/** A vehicle as it stands in the yard. Made by VehicleReader only, which checks that it makes sense. */
+final readonly class Vehicle
+{
+    /** @param  non-empty-list<Unit>  $units  from front to back; the first one drives */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $description,
+        public array $units,
+        public FeatureSet $features,
+    ) {
+    }
+
+    public function hasTrailer(): bool
+    {
+        return count($this->units) > 1;
+    }
+
+    public function lengthMilliFeet(): int
+    {
+        return max(array_map(static fn (Unit $unit): int => $unit->toMilliFeet, $this->units));
+    }
+
+    /** @return list<Axle> from front to back */
+    public function axles(): array
+    {
+        return array_merge(...array_map(static fn (Unit $unit): array => $unit->axles, $this->units));
+    }
+
+    /** @return list<Axle> */
+    public function axlesOf(AxleGroup $group): array
+    {
+        return array_values(array_filter($this->axles(), static fn (Axle $axle): bool => $axle->group === $group));
+    }
+}
