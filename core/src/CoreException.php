@@ -7,6 +7,4 @@ namespace Pasada\Core;
 use Throwable;
 
 /** Everything the core throws on purpose: bad data or a fault in the code, never a missed item or a failed attempt. */
-interface CoreException extends Throwable
-{
-}
+interface CoreException extends Throwable {}

@@ -20,6 +20,5 @@ final readonly class Hearing
         public int $lastAtMs,
         /** How many items were named before it. */
         public int $turn,
-    ) {
-    }
+    ) {}
 }

@@ -25,8 +25,7 @@ final readonly class Mark
         public ?string $place,
         public ?string $text,
         public ?string $undoes,
-    ) {
-    }
+    ) {}
 
     public static function heardWhole(string $id, int $atMs, string $item): self
     {

@@ -8,9 +8,7 @@ namespace Pasada\Core\Attempt;
 final readonly class MarkList
 {
     /** @param  list<Mark>  $marks */
-    private function __construct(public array $marks)
-    {
-    }
+    private function __construct(public array $marks) {}
 
     /** @throws MarksConflict if two different marks carry the same id */
     public static function of(Mark ...$marks): self

@@ -19,9 +19,7 @@ final readonly class MarkReader
 
     private const LONGEST_NOTE = 2000;
 
-    public function __construct(private Inspection $inspection)
-    {
-    }
+    public function __construct(private Inspection $inspection) {}
 
     /**
      * @param  array<mixed>  $document  `{"marks": [{"id", "at_ms", "kind", ...}]}`, decoded

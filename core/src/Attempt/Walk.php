@@ -25,8 +25,7 @@ final readonly class Walk
         public ?string $currentPlace,
         public int $durationMs,
         public bool $finished,
-    ) {
-    }
+    ) {}
 
     public static function replay(Inspection $inspection, MarkList $marks): self
     {

@@ -7,9 +7,7 @@ namespace Pasada\Core\Catalogue;
 /** A set of points, held as one bit each because a replay joins and takes away thousands of them. */
 final readonly class PointSet
 {
-    private function __construct(public int $bits)
-    {
-    }
+    private function __construct(public int $bits) {}
 
     public static function none(): self
     {

@@ -31,8 +31,7 @@ final readonly class Component
         public array $say,
         /** Set where the part is driven by a belt or a gear, by vehicle. */
         public ?DrivenPart $drive,
-    ) {
-    }
+    ) {}
 
     public function points(): PointSet
     {

@@ -26,8 +26,7 @@ final readonly class Figure
         public Unit $unit,
         public string $source,
         public string $note,
-    ) {
-    }
+    ) {}
 
     public function holdsFor(string $component, ?AxleGroup $axle): bool
     {

@@ -16,6 +16,5 @@ final readonly class PassMark
         public ?int $missesAllowed,
         /** Why these marks and who sets them; shown wherever a verdict is. */
         public string $note,
-    ) {
-    }
+    ) {}
 }

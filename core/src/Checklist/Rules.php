@@ -15,6 +15,5 @@ final readonly class Rules
         public PassMark $pass,
         /** Time for the whole walk; null where the state sets none. */
         public ?int $timeAllowedSeconds,
-    ) {
-    }
+    ) {}
 }

@@ -17,6 +17,5 @@ final readonly class Stop
         /** Set for a stop at an axle: the group whose axles it stands for. */
         public ?AxleGroup $axles,
         public array $asks,
-    ) {
-    }
+    ) {}
 }

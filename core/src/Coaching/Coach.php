@@ -11,8 +11,12 @@ use Pasada\Core\Inspection\Item;
 /** Composes the words to use next time from an item's points and figures. */
 final readonly class Coach
 {
-    public function __construct(private Phrasebook $phrasebook)
+    public function __construct(private Phrasebook $phrasebook) {}
+
+    /** Two or three words for a button. */
+    public function label(Point $point): string
     {
+        return $this->phrasebook->label($point);
     }
 
     /** "no more than 1 in of travel by hand, brakes released and wheels chocked" */

@@ -13,9 +13,7 @@ use Pasada\Core\Document\Node;
 final readonly class Phrasebook
 {
     /** @param  array<string, array{label: string, say: string}>  $phrases  by point code; every point is present */
-    private function __construct(private array $phrases)
-    {
-    }
+    private function __construct(private array $phrases) {}
 
     /** @throws DocumentHasFaults if a point is missing, unknown or without words */
     public static function read(string $json, string $name = 'points.json'): self

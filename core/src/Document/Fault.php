@@ -11,8 +11,7 @@ final readonly class Fault
         /** Place in the document, as `sections[2].stops[0].asks[3]`; empty for the document as a whole. */
         public string $path,
         public string $message,
-    ) {
-    }
+    ) {}
 
     public static function at(string $path, string $message): self
     {

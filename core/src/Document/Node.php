@@ -15,9 +15,7 @@ use JsonException;
  */
 final readonly class Node
 {
-    private function __construct(private mixed $value, public string $path, private Faults $faults)
-    {
-    }
+    private function __construct(private mixed $value, public string $path, private Faults $faults) {}
 
     public static function root(mixed $value, Faults $faults): self
     {

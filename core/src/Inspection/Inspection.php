@@ -21,8 +21,7 @@ final readonly class Inspection
         public array $places,
         public array $items,
         public array $sectionNames,
-    ) {
-    }
+    ) {}
 
     /** @throws NothingToInspect if the checklist asks nothing of this vehicle */
     public static function of(Checklist $checklist, Vehicle $vehicle): self

@@ -33,8 +33,7 @@ final readonly class Item
         public ?string $drive,
         /** Rank in walking order, from 0. */
         public int $rank,
-    ) {
-    }
+    ) {}
 
     /** "Push rod, steer axle" */
     public function fullName(): string

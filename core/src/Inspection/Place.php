@@ -10,7 +10,10 @@ use Pasada\Core\Vehicle\AxleGroup;
 /** A place on this vehicle where the student stands, with the items asked there. */
 final readonly class Place
 {
-    /** @param  non-empty-list<Item>  $items  in walking order */
+    /**
+     * @param  list<string>  $axles  ids of the vehicle's axles that this place stands for; empty off the axles
+     * @param  non-empty-list<Item>  $items  in walking order
+     */
     public function __construct(
         public string $id,
         public string $name,
@@ -18,9 +21,7 @@ final readonly class Place
         public Zone $zone,
         /** Set at an axle. */
         public ?AxleGroup $group,
-        /** Ids of the vehicle's axles that this place stands for; empty off the axles. @var list<string> */
         public array $axles,
         public array $items,
-    ) {
-    }
+    ) {}
 }

@@ -14,8 +14,7 @@ final readonly class Position
         /** Id of the axle, or of its group where a tandem is asked as one; null off the axles. */
         public ?string $axle,
         public ?Side $side,
-    ) {
-    }
+    ) {}
 
     public static function anywhere(): self
     {

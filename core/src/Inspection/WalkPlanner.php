@@ -17,9 +17,7 @@ use Pasada\Core\Vehicle\Vehicle;
 /** checklist x vehicle -> places and items: leaves out what is not fitted, gives each axle its own items. */
 final readonly class WalkPlanner
 {
-    public function __construct(private Checklist $checklist, private Vehicle $vehicle)
-    {
-    }
+    public function __construct(private Checklist $checklist, private Vehicle $vehicle) {}
 
     /** @return list<Place> */
     public function places(): array

@@ -28,8 +28,7 @@ final readonly class ItemOutcome
         /** When it was first named, in ms of the walk; null if it was not. */
         public ?int $firstAtMs,
         public bool $outOfPlace,
-    ) {
-    }
+    ) {}
 
     public static function of(Item $item, ?Hearing $hearing, Walk $walk, Rules $rules, bool $outOfPlace): self
     {
@@ -54,13 +53,18 @@ final readonly class ItemOutcome
         return new self($item, $status, $hearing->inTime, $hearing->late, $earned, $possible, $shut ? $earned : $possible, $hearing->firstAtMs, $outOfPlace);
     }
 
-    public function missingEssential(): PointSet
+    /** Whether there is something to learn from it: asked, and not earned whole. */
+    public function isLesson(): bool
     {
-        return $this->item->essential->without($this->heard);
+        return match ($this->status) {
+            ItemStatus::Partial, ItemStatus::Late, ItemStatus::Missed => true,
+            ItemStatus::Whole, ItemStatus::NotFitted, ItemStatus::NotReached => false,
+        };
     }
 
-    public function missingFurther(): PointSet
+    /** Listed points that were not said in time. */
+    public function missing(): PointSet
     {
-        return $this->item->further->without($this->heard);
+        return $this->item->points->without($this->heard);
     }
 }

@@ -19,8 +19,7 @@ final readonly class OrderReport
         public array $outOfPlace,
         /** How often a place was entered again that had been left before. */
         public int $returns,
-    ) {
-    }
+    ) {}
 
     public static function of(Inspection $inspection, Walk $walk): self
     {

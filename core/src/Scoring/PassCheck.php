@@ -13,6 +13,5 @@ final readonly class PassCheck
         public bool $reachable,
         /** What was reached and what is asked, in words. */
         public string $said,
-    ) {
-    }
+    ) {}
 }

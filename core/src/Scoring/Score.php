@@ -8,9 +8,7 @@ namespace Pasada\Core\Scoring;
 final readonly class Score
 {
     /** @param  array<string, int>  $counts  items by status value; every status is present */
-    private function __construct(public int $earned, public int $possible, public int $reachable, public array $counts)
-    {
-    }
+    private function __construct(public int $earned, public int $possible, public int $reachable, public array $counts) {}
 
     /** @param  iterable<ItemOutcome>  $outcomes */
     public static function of(iterable $outcomes): self

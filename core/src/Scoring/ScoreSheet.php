@@ -26,8 +26,7 @@ final readonly class ScoreSheet
         public Score $overall,
         public OrderReport $order,
         public Verdict $verdict,
-    ) {
-    }
+    ) {}
 
     /** @throws NothingToInspect if the checklist asks nothing of the vehicle */
     public static function from(Checklist $checklist, Vehicle $vehicle, MarkList $marks): self

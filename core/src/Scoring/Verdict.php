@@ -10,9 +10,7 @@ use Pasada\Core\Checklist\PassMark;
 final readonly class Verdict
 {
     /** @param  non-empty-list<PassCheck>  $checks */
-    private function __construct(public Standing $standing, public array $checks)
-    {
-    }
+    private function __construct(public Standing $standing, public array $checks) {}
 
     /** @param  list<SectionScore>  $sections */
     public static function of(PassMark $mark, Score $overall, array $sections, bool $finished): self

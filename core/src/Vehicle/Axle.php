@@ -13,8 +13,7 @@ final readonly class Axle
         /** Distance of the axle from the front bumper, in thousandths of a foot; used for the drawing only. */
         public int $atMilliFeet,
         public FeatureSet $features,
-    ) {
-    }
+    ) {}
 
     public function hasDuals(): bool
     {

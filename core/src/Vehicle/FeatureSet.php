@@ -7,9 +7,7 @@ namespace Pasada\Core\Vehicle;
 final readonly class FeatureSet
 {
     /** @param  array<string, true>  $values */
-    private function __construct(private array $values)
-    {
-    }
+    private function __construct(private array $values) {}
 
     public static function of(Feature ...$features): self
     {

@@ -16,6 +16,5 @@ final readonly class Unit
         /** Rear end, likewise. */
         public int $toMilliFeet,
         public array $axles,
-    ) {
-    }
+    ) {}
 }

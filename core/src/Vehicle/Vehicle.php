@@ -14,8 +14,7 @@ final readonly class Vehicle
         public string $description,
         public array $units,
         public FeatureSet $features,
-    ) {
-    }
+    ) {}
 
     public function hasTrailer(): bool
     {

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Demo\DemoSchool;
+use App\Demo\DemoWalker;
+use App\Demo\StudentProfile;
+use App\Library\InspectionLibrary;
+use App\Models\Role;
+use App\Models\School;
+use App\Models\StoredChecklist;
+use App\Models\StoredVehicle;
+use App\Models\Student;
+use App\Models\User;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Carbon;
+use Pasada\Core\Attempt\MarkWriter;
+use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Vehicle\VehicleReader;
+
+/** Loads the made-up school and plays its students' walks through the same code that records real ones. */
+final readonly class LoadDemoSchool
+{
+    private const WEEKS = 8;
+
+    public function __construct(
+        private ConnectionInterface $database,
+        private InspectionLibrary $inspections,
+        private StartAttempt $start,
+        private RecordMarks $record,
+        private string $folder,
+    ) {}
+
+    /** @param  callable(string): void  $told  hears of each student done */
+    public function handle(Carbon $now, callable $told): void
+    {
+        $this->database->transaction(function () use ($now, $told): void {
+            $school = School::query()->create(['name' => 'Ferrow Sound Harbor College', 'state' => 'Tamarack']);
+            $scorers = [];
+            foreach (DemoSchool::staff() as $person) {
+                $user = $this->account($school, ...$person);
+                if ($user->role->scores()) {
+                    $scorers[] = $user;
+                }
+            }
+            $vehicles = $this->vehicles($school);
+            $checklist = $this->checklist($school);
+            foreach (DemoSchool::students() as $number => $profile) {
+                $student = $this->student($school, $profile, $now);
+                for ($attempt = 0; $attempt < $profile->attempts; $attempt++) {
+                    $seed = 1000 * ($number + 1) + $attempt;
+                    $this->walk($student, $profile, $attempt, $seed, $scorers[$seed % count($scorers)], $checklist, $vehicles[$profile->vehicle], $now);
+                }
+                $told($profile->name);
+            }
+        });
+    }
+
+    private function account(School $school, string $name, string $email, Role $role): User
+    {
+        return User::query()->create(['school_id' => $school->id, 'name' => $name, 'email' => $email, 'password' => DemoSchool::PASSWORD, 'role' => $role]);
+    }
+
+    private function student(School $school, StudentProfile $profile, Carbon $now): Student
+    {
+        [$name, $email, $role] = DemoSchool::studentAccount();
+
+        return Student::query()->create([
+            'school_id' => $school->id,
+            'user_id' => $profile->name === $name ? $this->account($school, $name, $email, $role)->id : null,
+            'name' => $profile->name,
+            'class_name' => 'Port drayage, autumn',
+            'exam_on' => $profile->examInDays === null ? null : $now->copy()->addDays($profile->examInDays)->toDateString(),
+        ]);
+    }
+
+    private function walk(Student $student, StudentProfile $profile, int $number, int $seed, User $scorer, StoredChecklist $checklist, StoredVehicle $vehicle, Carbon $now): void
+    {
+        // Spread evenly from eight weeks ago to the day the student was last seen, at some hour of the working day.
+        $first = self::WEEKS * 7;
+        $daysAgo = $first - intdiv(($first - $profile->lastSeenDaysAgo) * $number, max(1, $profile->attempts - 1));
+        $startedAt = $now->copy()->subDays($daysAgo)->setTime(13 + $seed % 7, ($seed * 7) % 60);
+        $uuid = sprintf('%012x', $startedAt->getTimestampMs());
+        $id = sprintf('%s-%s-7000-8000-%012x', substr($uuid, 0, 8), substr($uuid, 8), $seed);
+        $attempt = $this->start->handle($id, $scorer, $student, $checklist, $vehicle, $startedAt);
+        $marks = (new DemoWalker($this->inspections->forAttempt($attempt), $profile, $number, $seed))->walk();
+        $this->record->handle($attempt, $scorer, $id, ['marks' => array_map(MarkWriter::write(...), $marks)]);
+    }
+
+    /** @return array<string, StoredVehicle> by id of the file */
+    private function vehicles(School $school): array
+    {
+        $stored = [];
+        foreach (glob($this->folder.'/vehicles/*.json') ?: [] as $file) {
+            $text = (string) file_get_contents($file);
+            $vehicle = (new VehicleReader)->read($text, basename($file));
+            $stored[$vehicle->id] = StoredVehicle::query()->create(['school_id' => $school->id, 'slug' => $vehicle->id, 'version' => 1, 'name' => $vehicle->name, 'document' => $text]);
+        }
+
+        return $stored;
+    }
+
+    private function checklist(School $school): StoredChecklist
+    {
+        $file = $this->folder.'/checklists/whole-walk-round.json';
+        $text = (string) file_get_contents($file);
+        $checklist = (new ChecklistReader)->read($text, basename($file));
+
+        return StoredChecklist::query()->create(['school_id' => $school->id, 'slug' => $checklist->id, 'version' => $checklist->version, 'name' => $checklist->name, 'document' => $text]);
+    }
+}

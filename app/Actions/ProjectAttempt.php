@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Attempt;
+use App\Models\AttemptResult;
+use App\Models\ItemOutcomeRow;
+use Pasada\Core\Scoring\ItemOutcome;
+use Pasada\Core\Scoring\ScoreSheet;
+
+/** Writes what class and student views ask of a finished attempt into its projection tables. */
+final readonly class ProjectAttempt
+{
+    public function handle(Attempt $attempt, ScoreSheet $sheet): void
+    {
+        AttemptResult::query()->updateOrCreate(['attempt_id' => $attempt->id], [
+            'standing' => $sheet->verdict->standing,
+            'earned' => $sheet->overall->earned,
+            'possible' => $sheet->overall->possible,
+            'permille' => $sheet->overall->permille(),
+            'duration_ms' => $sheet->walk->durationMs,
+            'out_of_place' => count($sheet->order->outOfPlace),
+        ]);
+        ItemOutcomeRow::query()->where('attempt_id', $attempt->id)->delete();
+        ItemOutcomeRow::query()->insert(array_map(static fn (ItemOutcome $outcome): array => [
+            'attempt_id' => $attempt->id,
+            'item' => $outcome->item->id,
+            'status' => $outcome->status->value,
+            'earned' => $outcome->earned,
+            'possible' => $outcome->possible,
+        ], array_values($sheet->outcomes)));
+    }
+}

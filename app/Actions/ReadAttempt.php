@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\AttemptCardResource;
+use App\Http\Resources\AttemptResource;
+use App\Http\Resources\InspectionResource;
+use App\Http\Resources\SheetResource;
+use App\Models\Attempt;
+use App\Models\AttemptStatus;
+use App\Models\User;
+use Pasada\Core\Coaching\Coach;
+
+/** An attempt with all that the scoring screen needs. */
+final readonly class ReadAttempt
+{
+    public function __construct(private ReadSheet $sheets, private Coach $coach) {}
+
+    public function handle(Attempt $attempt, User $reader): AttemptResource
+    {
+        $sheet = $this->sheets->handle($attempt);
+        $attempt->loadMissing(Attempt::CARD);
+
+        return new AttemptResource(
+            AttemptCardResource::of($attempt),
+            $attempt->status === AttemptStatus::UnderWay && $reader->can('mark', $attempt),
+            InspectionResource::of($sheet->inspection, $this->coach),
+            SheetResource::of($sheet),
+        );
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\AttemptCardResource;
+use App\Http\Resources\InspectionResource;
+use App\Http\Resources\LessonResource;
+use App\Http\Resources\ResultResource;
+use App\Http\Resources\SheetResource;
+use App\Http\Resources\VisitResource;
+use App\Models\Attempt;
+use Pasada\Core\Attempt\Visit;
+use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Coaching\Coach;
+use Pasada\Core\Scoring\ItemOutcome;
+use Pasada\Core\Scoring\ScoreSheet;
+
+/** An attempt explained: what was missed, what to say next time, and how it compares with the earlier ones. */
+final readonly class ReadResult
+{
+    public function __construct(private ReadSheet $sheets, private Coach $coach) {}
+
+    public function handle(Attempt $attempt): ResultResource
+    {
+        $sheet = $this->sheets->handle($attempt);
+        $earlier = Attempt::query()->finished()->with(Attempt::CARD)
+            ->where('student_id', $attempt->student_id)->where('started_at', '<', $attempt->started_at)->orderBy('started_at')->get();
+
+        return new ResultResource(
+            AttemptCardResource::of($attempt),
+            InspectionResource::of($sheet->inspection, $this->coach),
+            SheetResource::of($sheet),
+            $this->lessons($sheet),
+            array_map(static fn (Visit $visit): VisitResource => VisitResource::of($visit), $sheet->walk->visits),
+            $earlier->map(AttemptCardResource::of(...))->values()->all(),
+        );
+    }
+
+    /** @return list<LessonResource> */
+    private function lessons(ScoreSheet $sheet): array
+    {
+        $lessons = [];
+        foreach ($sheet->outcomes as $outcome) {
+            if ($outcome->isLesson()) {
+                $lessons[] = $this->lesson($outcome);
+            }
+        }
+
+        return $lessons;
+    }
+
+    private function lesson(ItemOutcome $outcome): LessonResource
+    {
+        $item = $outcome->item;
+
+        return new LessonResource(
+            $item->id, $item->fullName(), $item->section, $outcome->status,
+            array_map(fn (Point $point): string => $this->coach->label($point), $outcome->missing()->points()),
+            $this->coach->sentence($item, $item->points),
+        );
+    }
+}

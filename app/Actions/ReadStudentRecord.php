@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\AttemptCardResource;
+use App\Http\Resources\MissedItemResource;
+use App\Http\Resources\StudentCardResource;
+use App\Http\Resources\StudentRecordResource;
+use App\Library\InspectionLibrary;
+use App\Models\Attempt;
+use App\Models\ItemOutcomeRow;
+use App\Models\Student;
+use Illuminate\Database\Eloquent\Collection;
+use Pasada\Core\Scoring\ItemStatus;
+use stdClass;
+
+/** A student's attempts over time and what they miss most. */
+final readonly class ReadStudentRecord
+{
+    private const MOST_MISSED = 12;
+
+    public function __construct(private InspectionLibrary $inspections) {}
+
+    public function handle(Student $student): StudentRecordResource
+    {
+        $attempts = $student->attempts()->with(Attempt::CARD)->orderBy('started_at')->get();
+
+        return new StudentRecordResource(
+            StudentCardResource::of(Student::query()->forCards()->findOrFail($student->id)),
+            $attempts->map(AttemptCardResource::of(...))->values()->all(),
+            $this->mostMissed($attempts),
+        );
+    }
+
+    /**
+     * Only items missed more than once: a single miss is chance, not a habit.
+     *
+     * @param  Collection<int, Attempt>  $attempts
+     * @return list<MissedItemResource>
+     */
+    private function mostMissed(Collection $attempts): array
+    {
+        $lessons = [ItemStatus::Partial->value, ItemStatus::Late->value, ItemStatus::Missed->value];
+        $rows = ItemOutcomeRow::query()->toBase()
+            ->whereIn('attempt_id', $attempts->modelKeys())
+            ->where('status', '<>', ItemStatus::NotFitted->value)
+            ->groupBy('item')
+            ->selectRaw('item, count(*) as asked, sum(status in (?, ?, ?)) as missed', $lessons)
+            ->havingRaw('missed > 1')
+            ->orderByRaw('missed / asked desc, missed desc, item')
+            ->limit(self::MOST_MISSED)
+            ->get();
+        $names = $this->names($attempts);
+
+        return array_values($rows->map(static function (stdClass $row) use ($names): MissedItemResource {
+            /** @var stdClass&object{item: string, asked: int, missed: string} $row */
+            return new MissedItemResource($row->item, $names[$row->item] ?? $row->item, $row->asked, (int) $row->missed);
+        })->all());
+    }
+
+    /**
+     * @param  Collection<int, Attempt>  $attempts
+     * @return array<string, string> names by item id, as the newest attempt's checklist has them
+     */
+    private function names(Collection $attempts): array
+    {
+        $names = [];
+        foreach ($attempts->unique(static fn (Attempt $attempt): string => $attempt->checklist_id.':'.$attempt->vehicle_id) as $attempt) {
+            foreach ($this->inspections->forAttempt($attempt)->items as $id => $item) {
+                $names[$id] = $item->fullName();
+            }
+        }
+
+        return $names;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Library\InspectionLibrary;
+use App\Models\Attempt;
+use App\Models\AttemptStatus;
+use App\Models\StoredChecklist;
+use App\Models\StoredVehicle;
+use App\Models\Student;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Pasada\Core\Inspection\NothingToInspect;
+
+final readonly class StartAttempt
+{
+    public function __construct(private InspectionLibrary $inspections) {}
+
+    /**
+     * Starting the same attempt twice returns the first: the page may have lost the answer.
+     *
+     * @throws NothingToInspect if the checklist asks nothing of the vehicle
+     * @throws AttemptIdIsTaken if the id belongs to an attempt of something or somebody else
+     */
+    public function handle(string $id, User $scorer, Student $student, StoredChecklist $checklist, StoredVehicle $vehicle, Carbon $startedAt): Attempt
+    {
+        $this->inspections->of($checklist, $vehicle);
+        $wanted = ['scorer_id' => $scorer->id, 'student_id' => $student->id, 'checklist_id' => $checklist->id, 'vehicle_id' => $vehicle->id];
+        $attempt = Attempt::query()->firstOrCreate(['id' => $id], [
+            ...$wanted, 'school_id' => $scorer->school_id, 'status' => AttemptStatus::UnderWay, 'started_at' => $startedAt,
+        ]);
+        if ($attempt->only(array_keys($wanted)) !== $wanted) {
+            throw AttemptIdIsTaken::by($id);
+        }
+
+        return $attempt;
+    }
+}

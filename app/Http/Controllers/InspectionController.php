@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ReadChoices;
+use App\Http\Requests\PreviewInspectionRequest;
+use App\Http\Requests\SignedInRequest;
+use App\Http\Resources\ChoicesResource;
+use App\Http\Resources\InspectionResource;
+use App\Library\InspectionLibrary;
+use App\Models\Attempt;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+use Pasada\Core\Coaching\Coach;
+
+final readonly class InspectionController
+{
+    #[OA\Get(path: '/choices', operationId: 'readChoices', summary: 'What an attempt can be started with', responses: [
+        new OA\Response(response: 200, description: 'Students, vehicles, checklists', content: new OA\JsonContent(ref: ChoicesResource::class)),
+    ])]
+    public function choices(SignedInRequest $request, ReadChoices $choices): ChoicesResource
+    {
+        Gate::authorize('create', Attempt::class);
+
+        return $choices->handle($request->signedIn());
+    }
+
+    #[OA\Get(path: '/inspection', operationId: 'previewInspection', summary: 'What a checklist asks of a vehicle',
+        parameters: [
+            new OA\Parameter(name: 'vehicle_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'checklist_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer')),
+        ], responses: [
+            new OA\Response(response: 200, description: 'The inspection', content: new OA\JsonContent(ref: InspectionResource::class)),
+            new OA\Response(response: 404, description: 'Unknown vehicle or checklist', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
+        ])]
+    public function preview(PreviewInspectionRequest $request, InspectionLibrary $inspections, Coach $coach): InspectionResource
+    {
+        return InspectionResource::of($inspections->of($request->checklist(), $request->vehicle()), $coach);
+    }
+}

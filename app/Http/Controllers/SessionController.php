@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\SignIn;
+use App\Http\Requests\SignedInRequest;
+use App\Http\Requests\SignInRequest;
+use App\Http\Resources\UserResource;
+use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Session\Store;
+use OpenApi\Attributes as OA;
+
+final readonly class SessionController
+{
+    #[OA\Get(path: '/session', operationId: 'readSession', summary: 'Who is signed in', responses: [
+        new OA\Response(response: 200, description: 'The user', content: new OA\JsonContent(ref: UserResource::class)),
+        new OA\Response(response: 401, description: 'Nobody', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
+    ])]
+    public function show(SignedInRequest $request): UserResource
+    {
+        return UserResource::of($request->signedIn());
+    }
+
+    #[OA\Post(path: '/session', operationId: 'signIn', summary: 'Sign in', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SignInRequest::class)), responses: [
+        new OA\Response(response: 200, description: 'The user', content: new OA\JsonContent(ref: UserResource::class)),
+        new OA\Response(response: 422, description: 'Wrong address or password', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
+        new OA\Response(response: 429, description: 'Too many tries', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
+    ])]
+    public function store(SignInRequest $request, SignIn $signIn): UserResource
+    {
+        return UserResource::of($signIn->handle($request->string('email')->trim()->toString(), $request->string('password')->toString()));
+    }
+
+    #[OA\Delete(path: '/session', operationId: 'signOut', summary: 'Sign out', responses: [new OA\Response(response: 204, description: 'Signed out')])]
+    public function destroy(StatefulGuard $guard, Store $session): JsonResponse
+    {
+        $guard->logout();
+        $session->invalidate();
+        $session->regenerateToken();
+
+        return new JsonResponse(null, 204);
+    }
+}

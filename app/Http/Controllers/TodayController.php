@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ReadToday;
+use App\Http\Requests\SignedInRequest;
+use App\Http\Resources\TodayResource;
+use App\Models\Student;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+
+final readonly class TodayController
+{
+    #[OA\Get(path: '/today', operationId: 'readToday', summary: 'Walks to go on with, students who are due, walks just finished', responses: [
+        new OA\Response(response: 200, description: 'Today', content: new OA\JsonContent(ref: TodayResource::class)),
+    ])]
+    public function show(SignedInRequest $request, ReadToday $today): TodayResource
+    {
+        Gate::authorize('viewAny', Student::class);
+
+        return $today->handle($request->signedIn(), Carbon::now());
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use OpenApi\Attributes as OA;
+use Pasada\Core\Scoring\ItemStatus;
+
+/** An item that was missed or said in part, with the words to use next time. */
+#[OA\Schema]
+final readonly class LessonResource
+{
+    /** @param  list<string>  $missing  labels of the points that were not said */
+    public function __construct(
+        #[OA\Property]
+        public string $item,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public string $section,
+        #[OA\Property(type: 'string', enum: ItemStatus::class)]
+        public ItemStatus $status,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $missing,
+        #[OA\Property]
+        public string $say,
+    ) {}
+}

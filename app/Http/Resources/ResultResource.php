@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Illuminate\Contracts\Support\Responsable;
+use OpenApi\Attributes as OA;
+
+/** A finished attempt, explained; `earlier` are the student's attempts before it, oldest first. */
+#[OA\Schema]
+final readonly class ResultResource implements Responsable
+{
+    use RespondsAsJson;
+
+    /**
+     * @param  list<LessonResource>  $lessons
+     * @param  list<VisitResource>  $visits
+     * @param  list<AttemptCardResource>  $earlier
+     */
+    public function __construct(
+        #[OA\Property]
+        public AttemptCardResource $card,
+        #[OA\Property]
+        public InspectionResource $inspection,
+        #[OA\Property]
+        public SheetResource $sheet,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LessonResource::class))]
+        public array $lessons,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: VisitResource::class))]
+        public array $visits,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: AttemptCardResource::class))]
+        public array $earlier,
+    ) {}
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Illuminate\Contracts\Support\Responsable;
+use OpenApi\Attributes as OA;
+use Pasada\Core\Attempt\Remark;
+use Pasada\Core\Scoring\ItemOutcome;
+use Pasada\Core\Scoring\ItemStatus;
+use Pasada\Core\Scoring\PassCheck;
+use Pasada\Core\Scoring\ScoreSheet;
+use Pasada\Core\Scoring\SectionScore;
+use Pasada\Core\Scoring\Standing;
+
+/** The score sheet as it stands; `permille` is the share earned, rounded down. */
+#[OA\Schema]
+final readonly class SheetResource implements Responsable
+{
+    use RespondsAsJson;
+
+    /**
+     * @param  list<string>  $closed_places
+     * @param  list<CheckResource>  $checks
+     * @param  list<SectionScoreResource>  $sections
+     * @param  list<OutcomeResource>  $outcomes
+     * @param  list<RemarkResource>  $remarks
+     */
+    public function __construct(
+        #[OA\Property(type: 'string', enum: Standing::class)]
+        public Standing $standing,
+        #[OA\Property]
+        public bool $finished,
+        #[OA\Property]
+        public int $permille,
+        #[OA\Property]
+        public int $whole,
+        #[OA\Property]
+        public int $asked,
+        #[OA\Property]
+        public int $duration_ms,
+        #[OA\Property]
+        public ?string $current_place,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $closed_places,
+        #[OA\Property]
+        public int $named,
+        #[OA\Property]
+        public int $out_of_place,
+        #[OA\Property]
+        public int $returns,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CheckResource::class))]
+        public array $checks,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SectionScoreResource::class))]
+        public array $sections,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: OutcomeResource::class))]
+        public array $outcomes,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: RemarkResource::class))]
+        public array $remarks,
+    ) {}
+
+    public static function of(ScoreSheet $sheet): self
+    {
+        return new self(
+            $sheet->verdict->standing, $sheet->walk->finished, $sheet->overall->permille(),
+            $sheet->overall->counts[ItemStatus::Whole->value], $sheet->overall->asked(), $sheet->walk->durationMs,
+            $sheet->walk->currentPlace, array_map(strval(...), array_keys($sheet->walk->closedPlaces)),
+            $sheet->order->named, count($sheet->order->outOfPlace), $sheet->order->returns,
+            array_map(static fn (PassCheck $check): CheckResource => new CheckResource($check->met, $check->said), $sheet->verdict->checks),
+            array_map(static fn (SectionScore $section): SectionScoreResource => SectionScoreResource::of($section), $sheet->sections),
+            array_map(static fn (ItemOutcome $outcome): OutcomeResource => OutcomeResource::of($outcome), array_values($sheet->outcomes)),
+            array_map(static fn (Remark $remark): RemarkResource => RemarkResource::of($remark), $sheet->walk->remarks),
+        );
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Illuminate\Contracts\Support\Responsable;
+use OpenApi\Attributes as OA;
+
+/** A student's record; attempts oldest first. */
+#[OA\Schema]
+final readonly class StudentRecordResource implements Responsable
+{
+    use RespondsAsJson;
+
+    /**
+     * @param  list<AttemptCardResource>  $attempts
+     * @param  list<MissedItemResource>  $most_missed
+     */
+    public function __construct(
+        #[OA\Property]
+        public StudentCardResource $student,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: AttemptCardResource::class))]
+        public array $attempts,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MissedItemResource::class))]
+        public array $most_missed,
+    ) {}
+}

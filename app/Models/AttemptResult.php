@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Pasada\Core\Scoring\Standing;
+
+/**
+ * Projection of a finished attempt, rebuilt from its marks by `pasada:project`.
+ *
+ * @property string $attempt_id
+ * @property Standing $standing
+ * @property int $earned
+ * @property int $possible
+ * @property int $permille
+ * @property int $duration_ms
+ * @property int $out_of_place
+ */
+final class AttemptResult extends Model
+{
+    public $incrementing = false;
+
+    public $timestamps = false;
+
+    protected $primaryKey = 'attempt_id';
+
+    protected $keyType = 'string';
+
+    protected $fillable = ['attempt_id', 'standing', 'earned', 'possible', 'permille', 'duration_ms', 'out_of_place'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['standing' => Standing::class];
+    }
+}

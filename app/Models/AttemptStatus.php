@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+enum AttemptStatus: string
+{
+    case UnderWay = 'under_way';
+    case Finished = 'finished';
+}

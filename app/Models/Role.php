@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+enum Role: string
+{
+    case Instructor = 'instructor';
+    case Examiner = 'examiner';
+    case Manager = 'manager';
+    case Student = 'student';
+
+    public function scores(): bool
+    {
+        return $this === self::Instructor || $this === self::Examiner;
+    }
+
+    public function seesAllStudents(): bool
+    {
+        return $this !== self::Student;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+
+/**
+ * @property int $id
+ * @property int $school_id
+ * @property string $name
+ * @property string $email
+ * @property Role $role
+ * @property-read School $school
+ * @property-read Student|null $student
+ */
+final class User extends Authenticatable
+{
+    protected $fillable = ['school_id', 'name', 'email', 'password', 'role'];
+
+    protected $hidden = ['password'];
+
+    // Sign-in lasts as long as the session; there is no "remember me" token to steal.
+    protected $rememberTokenName = '';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['role' => Role::class, 'password' => 'hashed'];
+    }
+
+    /** @return BelongsTo<School, $this> */
+    public function school(): BelongsTo
+    {
+        return $this->belongsTo(School::class);
+    }
+
+    /** @return HasOne<Student, $this> */
+    public function student(): HasOne
+    {
+        return $this->hasOne(Student::class);
+    }
+}

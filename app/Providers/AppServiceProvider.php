@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Actions\LoadDemoSchool;
+use App\Actions\ReadToday;
+use App\Library\InspectionLibrary;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Auth\Factory as Auth;
+use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Contracts\Cache\Factory as Cache;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+use Pasada\Core\Coaching\Coach;
+use Pasada\Core\Coaching\Phrasebook;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->bind(StatefulGuard::class, fn (): StatefulGuard => $this->guard());
+        $this->app->scoped(InspectionLibrary::class, fn (): InspectionLibrary => new InspectionLibrary(
+            // The local disk, not the shared store: a laid-out list is large, never changes and can be made anew.
+            $this->app->make(Cache::class)->store('file'),
+            (string) $this->app->make('config')->get('pasada.build'),
+        ));
+        $this->app->when(LoadDemoSchool::class)->needs('$folder')->give($this->app->basePath());
+        $this->app->when(ReadToday::class)->needs('$dueAfterDays')->giveConfig('pasada.due_after_days');
+        $this->app->singleton(Phrasebook::class, fn (): Phrasebook => Phrasebook::read((string) file_get_contents($this->app->basePath('catalogue/points.json'))));
+        $this->app->singleton(Coach::class);
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+        $settings = $this->app->make('config');
+        $perAccount = (int) $settings->get('pasada.sign_in_tries_per_minute');
+        $perAddress = (int) $settings->get('pasada.sign_in_tries_per_minute_and_address');
+        RateLimiter::for('sign-in', static fn (Request $request): array => [
+            Limit::perMinute($perAccount)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
+            Limit::perMinute($perAddress)->by((string) $request->ip()),
+        ]);
+    }
+
+    private function guard(): StatefulGuard
+    {
+        $guard = $this->app->make(Auth::class)->guard('web');
+        assert($guard instanceof StatefulGuard);
+
+        return $guard;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\AttemptController;
+use App\Http\Controllers\InspectionController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\StudentController;
+use App\Http\Controllers\TodayController;
+use App\Http\Middleware\RefuseMalformedJson;
+use Illuminate\Support\Facades\Route;
+
+Route::prefix('api/v1')->middleware(RefuseMalformedJson::class)->group(function (): void {
+    Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+
+    Route::middleware('auth')->group(function (): void {
+        Route::get('session', [SessionController::class, 'show']);
+        Route::delete('session', [SessionController::class, 'destroy']);
+        Route::get('today', [TodayController::class, 'show']);
+        Route::get('choices', [InspectionController::class, 'choices']);
+        Route::get('inspection', [InspectionController::class, 'preview']);
+        Route::get('students', [StudentController::class, 'index']);
+        Route::get('students/{student}', [StudentController::class, 'show'])->whereNumber('student');
+        Route::post('attempts', [AttemptController::class, 'store']);
+        Route::get('attempts/{attempt}', [AttemptController::class, 'show'])->whereUuid('attempt');
+        Route::post('attempts/{attempt}/marks', [AttemptController::class, 'mark'])->whereUuid('attempt');
+        Route::get('attempts/{attempt}/result', [AttemptController::class, 'result'])->whereUuid('attempt');
+    });
+});
