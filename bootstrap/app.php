@@ -13,6 +13,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // Same origin only, and the package behind it is missing here: see compat/README.md.
         $middleware->remove(HandleCors::class);
+        // There is no sign-in page on the server to be sent to: the answer is 401 and the page shows its own.
+        $middleware->redirectGuestsTo(static fn (): ?string => null);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (): bool => true);

@@ -47,17 +47,18 @@ final readonly class ReadStudentRecord
             ->whereIn('attempt_id', $attempts->modelKeys())
             ->where('status', '<>', ItemStatus::NotFitted->value)
             ->groupBy('item')
-            ->selectRaw('item, count(*) as asked, sum(status in (?, ?, ?)) as missed', $lessons)
-            ->havingRaw('missed > 1')
-            ->orderByRaw('missed / asked desc, missed desc, item')
-            ->limit(self::MOST_MISSED)
+            ->selectRaw('item, count(*) as asked, cast(sum(status in (?, ?, ?)) as signed) as missed', $lessons)
+            ->havingRaw('sum(status in (?, ?, ?)) > 1', $lessons)
             ->get();
         $names = $this->names($attempts);
+        $missed = $rows->map(static function (stdClass $row) use ($names): MissedItemResource {
+            /** @var stdClass&object{item: string, asked: int, missed: int} $row */
+            return new MissedItemResource($row->item, $names[$row->item] ?? $row->item, $row->asked, $row->missed);
+        })->all();
+        // Most often in proportion first; shares are compared by multiplying, so that no rounding decides.
+        usort($missed, static fn (MissedItemResource $a, MissedItemResource $b): int => [$b->missed * $a->asked, $b->missed, $a->item] <=> [$a->missed * $b->asked, $a->missed, $b->item]);
 
-        return array_values($rows->map(static function (stdClass $row) use ($names): MissedItemResource {
-            /** @var stdClass&object{item: string, asked: int, missed: string} $row */
-            return new MissedItemResource($row->item, $names[$row->item] ?? $row->item, $row->asked, (int) $row->missed);
-        })->all());
+        return array_slice($missed, 0, self::MOST_MISSED);
     }
 
     /**

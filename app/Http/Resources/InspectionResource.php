@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use Illuminate\Contracts\Support\Responsable;
 use OpenApi\Attributes as OA;
+use Pasada\Core\Checklist\Section;
 use Pasada\Core\Coaching\Coach;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Place;
@@ -49,17 +50,12 @@ final readonly class InspectionResource implements Responsable
 
     public static function of(Inspection $inspection, Coach $coach): self
     {
-        $sections = [];
-        foreach ($inspection->sectionNames as $id => $name) {
-            $sections[] = new SectionResource($id, $name);
-        }
-
         return new self(
             $inspection->checklist->name, $inspection->checklist->reason, $inspection->checklist->rules->pass->note,
             $inspection->vehicle->name, $inspection->vehicle->description, $inspection->vehicle->lengthMilliFeet() / 1000,
             $inspection->checklist->rules->timeAllowedSeconds, count($inspection->items),
             array_map(static fn (Unit $unit): UnitResource => UnitResource::of($unit), $inspection->vehicle->units),
-            $sections,
+            array_map(static fn (Section $section): SectionResource => new SectionResource($section->id, $section->name, $section->short), array_values($inspection->sections)),
             array_map(static fn (Place $place): PlaceResource => PlaceResource::of($place, $coach), $inspection->places),
         );
     }

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 
+/** `short` is a word or two for the drawing. */
 #[OA\Schema]
 final readonly class SectionResource
 {
@@ -14,5 +15,7 @@ final readonly class SectionResource
         public string $id,
         #[OA\Property]
         public string $name,
+        #[OA\Property]
+        public string $short,
     ) {}
 }

@@ -17,6 +17,8 @@ final readonly class ChecklistReader
 {
     public const FORMAT = 'pasada-checklist/1';
 
+    private const LONGEST_SHORT = 14;
+
     private const LONGEST_WALK_SECONDS = 4 * 3600;
 
     /** @throws DocumentHasFaults with every fault of the text and its path */
@@ -93,7 +95,7 @@ final readonly class ChecklistReader
         $sections = [];
         $seenSections = $seenStops = $asked = [];
         foreach ($root->nodes('sections') as $node) {
-            $node->only('id', 'name', 'stops');
+            $node->only('id', 'name', 'short', 'stops');
             $this->unique($node, $seenSections);
             $stops = [];
             foreach ($node->nodes('stops') as $stopNode) {
@@ -104,7 +106,7 @@ final readonly class ChecklistReader
                 }
             }
             if ($stops !== []) {
-                $sections[] = new Section($node->string('id'), $node->string('name'), $stops);
+                $sections[] = new Section($node->string('id'), $node->string('name'), $this->short($node), $stops);
             }
         }
         foreach (array_keys($components) as $index => $id) {
@@ -114,6 +116,16 @@ final readonly class ChecklistReader
         }
 
         return $sections;
+    }
+
+    private function short(Node $node): string
+    {
+        $short = $node->stringOr('short', $node->string('name'));
+        if (mb_strlen($short) > self::LONGEST_SHORT && $node->has('short')) {
+            $node->child('short')->fault(sprintf('is longer than %d characters; it stands in the drawing', self::LONGEST_SHORT));
+        }
+
+        return $short;
     }
 
     /**

@@ -7,5 +7,11 @@ namespace Pasada\Core\Checklist;
 final readonly class Section
 {
     /** @param  non-empty-list<Stop>  $stops  in walking order */
-    public function __construct(public string $id, public string $name, public array $stops) {}
+    public function __construct(
+        public string $id,
+        public string $name,
+        /** A word or two for the drawing. */
+        public string $short,
+        public array $stops,
+    ) {}
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pasada\Core\Inspection;
 
 use Pasada\Core\Checklist\Checklist;
+use Pasada\Core\Checklist\Section;
 use Pasada\Core\Vehicle\Vehicle;
 
 /** Everything that is asked of this vehicle under this checklist, in walking order. */
@@ -13,14 +14,14 @@ final readonly class Inspection
     /**
      * @param  list<Place>  $places  in walking order; a place without items is left out
      * @param  array<string, Item>  $items  by id, in walking order
-     * @param  array<string, string>  $sectionNames  by section id, in walking order, those with items only
+     * @param  array<string, Section>  $sections  by id, in walking order, those with items only
      */
     private function __construct(
         public Checklist $checklist,
         public Vehicle $vehicle,
         public array $places,
         public array $items,
-        public array $sectionNames,
+        public array $sections,
     ) {}
 
     /** @throws NothingToInspect if the checklist asks nothing of this vehicle */
@@ -28,24 +29,24 @@ final readonly class Inspection
     {
         $places = (new WalkPlanner($checklist, $vehicle))->places();
         $items = [];
-        $sections = [];
+        $walked = [];
         foreach ($places as $place) {
             foreach ($place->items as $item) {
                 $items[$item->id] = $item;
             }
-            $sections[$place->section] = true;
+            $walked[$place->section] = true;
         }
         if ($items === []) {
             throw NothingToInspect::of($checklist->id, $vehicle->id);
         }
-        $names = [];
+        $sections = [];
         foreach ($checklist->sections as $section) {
-            if (isset($sections[$section->id])) {
-                $names[$section->id] = $section->name;
+            if (isset($walked[$section->id])) {
+                $sections[$section->id] = $section;
             }
         }
 
-        return new self($checklist, $vehicle, $places, $items, $names);
+        return new self($checklist, $vehicle, $places, $items, $sections);
     }
 
     public function item(string $id): ?Item

@@ -41,7 +41,7 @@ final readonly class ScoreSheet
         $walk = Walk::replay($inspection, $marks);
         $order = OrderReport::of($inspection, $walk);
         $outcomes = [];
-        $bySection = array_fill_keys(array_keys($inspection->sectionNames), []);
+        $bySection = array_fill_keys(array_keys($inspection->sections), []);
         foreach ($inspection->items as $id => $item) {
             $outcome = ItemOutcome::of($item, $walk->hearings[$id] ?? null, $walk, $rules, isset($order->outOfPlace[$id]));
             $outcomes[$id] = $outcome;
@@ -49,8 +49,8 @@ final readonly class ScoreSheet
         }
         $times = self::sectionTimes($inspection, $walk);
         $sections = [];
-        foreach ($inspection->sectionNames as $id => $name) {
-            $sections[] = new SectionScore($id, $name, Score::of($bySection[$id]), $times[$id] ?? 0);
+        foreach ($inspection->sections as $id => $section) {
+            $sections[] = new SectionScore($id, $section->name, Score::of($bySection[$id]), $times[$id] ?? 0);
         }
         $overall = Score::of($outcomes);
 

@@ -180,14 +180,6 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        RecordMarksRequest: {
-            /**
-             * Format: uuid
-             * @description the device; its clock only runs forward
-             */
-            recorder: string;
-            marks: components["schemas"]["Mark"][];
-        };
         Mark: {
             /**
              * Format: uuid
@@ -204,6 +196,14 @@ export interface components {
             text?: string;
             /** Format: uuid */
             undoes?: string;
+        };
+        RecordMarksRequest: {
+            /**
+             * Format: uuid
+             * @description the device; its clock only runs forward
+             */
+            recorder: string;
+            marks: components["schemas"]["Mark"][];
         };
         SignInRequest: {
             email: string;
@@ -363,9 +363,11 @@ export interface components {
             visits: components["schemas"]["VisitResource"][];
             earlier: components["schemas"]["AttemptCardResource"][];
         };
+        /** @description `short` is a word or two for the drawing. */
         SectionResource: {
             id: string;
             name: string;
+            short: string;
         };
         /** @description `permille` is the share earned, rounded down. */
         SectionScoreResource: {
@@ -540,7 +542,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Mark"];
+                "application/json": components["schemas"]["RecordMarksRequest"];
             };
         };
         responses: {

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use OpenApi\Attributes as OA;
+use Pasada\Core\Attempt\MarkKind;
+use Pasada\Core\Catalogue\Point;
+
+/** A mark in the open format, for the description of the API; the core's MarkReader reads and checks it. */
+#[OA\Schema(schema: 'Mark', required: ['id', 'at_ms', 'kind'], properties: [
+    new OA\Property(property: 'id', type: 'string', format: 'uuid', description: 'made by the page; sending it twice counts once'),
+    new OA\Property(property: 'at_ms', type: 'integer', description: 'time in the walk, in milliseconds'),
+    new OA\Property(property: 'kind', type: 'string', enum: MarkKind::class),
+    new OA\Property(property: 'item', type: 'string'),
+    new OA\Property(property: 'points', type: 'array', items: new OA\Items(type: 'string', enum: Point::class)),
+    new OA\Property(property: 'place', type: 'string'),
+    new OA\Property(property: 'text', type: 'string'),
+    new OA\Property(property: 'undoes', type: 'string', format: 'uuid'),
+])]
+final class MarkShape {}

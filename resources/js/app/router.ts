@@ -1,0 +1,57 @@
+import { useSession } from '@/features/session/useSession';
+import { createRouter, createWebHistory } from 'vue-router';
+
+declare module 'vue-router' {
+    interface RouteMeta {
+        open?: boolean;
+        bare?: boolean;
+    }
+}
+
+export const router = createRouter({
+    history: createWebHistory('/'),
+    routes: [
+        { path: '/', name: 'today', component: () => import('@/features/today/TodayPage.vue') },
+        {
+            path: '/sign-in',
+            name: 'sign-in',
+            component: () => import('@/features/session/SignInPage.vue'),
+            meta: { open: true, bare: true },
+        },
+        { path: '/start', name: 'start', component: () => import('@/features/start/NewAttemptPage.vue') },
+        {
+            path: '/walk/:id',
+            name: 'walk',
+            component: () => import('@/features/scoring/ScoringPage.vue'),
+            props: true,
+            meta: { bare: true },
+        },
+        {
+            path: '/result/:id',
+            name: 'result',
+            component: () => import('@/features/result/ResultPage.vue'),
+            props: true,
+        },
+        { path: '/students', name: 'students', component: () => import('@/features/students/StudentsPage.vue') },
+        {
+            path: '/students/:id(\\d+)',
+            name: 'student',
+            component: () => import('@/features/students/StudentPage.vue'),
+            props: (route) => ({ id: Number(route.params['id']) }),
+        },
+        { path: '/:rest(.*)', name: 'nowhere', component: () => import('./NowherePage.vue') },
+    ],
+    scrollBehavior: () => ({ top: 0 }),
+});
+
+router.beforeEach(async (to) => {
+    const { user, restore } = useSession();
+    // Asked even before the sign-in page: the answer brings the token that signing in sends back.
+    await restore();
+    if (to.meta.open === true) return user.value === undefined ? true : { name: 'today' };
+    if (user.value === undefined) return { name: 'sign-in', query: { next: to.fullPath } };
+    if (user.value.role === 'student' && (to.name === 'today' || to.name === 'students' || to.name === 'start')) {
+        return user.value.student_id === null ? true : { name: 'student', params: { id: user.value.student_id } };
+    }
+    return true;
+});

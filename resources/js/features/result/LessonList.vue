@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import StateGlyph from '@/shared/glyphs/StateGlyph.vue';
+import { states } from '@/shared/glyphs/states';
+import { computed } from 'vue';
+import type { Result } from './api';
+
+const props = defineProps<{ result: Result }>();
+
+const sections = computed(() =>
+    props.result.inspection.sections
+        .map((section) => ({
+            ...section,
+            lessons: props.result.lessons.filter((lesson) => lesson.section === section.id),
+        }))
+        .filter(({ lessons }) => lessons.length > 0),
+);
+
+const named = computed(
+    () => new Set(props.result.sheet.outcomes.filter(({ heard }) => heard.length === 1).map(({ item }) => item)),
+);
+
+function told(lesson: Result['lessons'][number]): string {
+    if (lesson.status !== 'partial') return states[lesson.status].word;
+    return `${named.value.has(lesson.item) ? 'only named' : 'said in part'}; not said: ${lesson.missing.join(', ')}`;
+}
+</script>
+
+<template>
+    <p v-if="sections.length === 0">Nothing: every item was heard whole.</p>
+    <details v-for="(section, index) in sections" :key="section.id" :open="index === 0">
+        <summary>
+            {{ section.name }} <span class="numeral">{{ section.lessons.length }}</span>
+        </summary>
+        <ul>
+            <li v-for="lesson in section.lessons" :key="lesson.item">
+                <StateGlyph :state="lesson.status" named />
+                <div>
+                    <p class="say">“{{ lesson.say }}”</p>
+                    <p class="quiet">
+                        {{ states[lesson.status].word
+                        }}<template v-if="lesson.status === 'partial'"
+                            >; not said: {{ lesson.missing.join(', ') }}</template
+                        >
+                    </p>
+                </div>
+            </li>
+        </ul>
+    </details>
+</template>
+
+<style scoped>
+details {
+    border-bottom: 1px solid var(--line);
+}
+summary {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    min-height: 52px;
+    cursor: pointer;
+    font-weight: 700;
+}
+summary .numeral {
+    margin-left: auto;
+    font-size: 1.2rem;
+}
+summary::before {
+    content: '+';
+    font: 700 1.3rem var(--display-face);
+    width: 1em;
+}
+details[open] > summary::before {
+    content: '–';
+}
+ul {
+    list-style: none;
+    margin: 0 0 18px;
+    padding: 0;
+    display: grid;
+    gap: 14px;
+}
+li {
+    display: grid;
+    grid-template-columns: 28px 1fr;
+    gap: 14px;
+}
+.say {
+    max-width: 75ch;
+}
+</style>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { day, minutes, percent } from '@/shared/format';
+import StateLegend from '@/shared/glyphs/StateLegend.vue';
+import LoadState from '@/shared/LoadState.vue';
+import { useLoad } from '@/shared/useLoad';
+import { readResult } from './api';
+import ComparedAttempts from './ComparedAttempts.vue';
+import LessonList from './LessonList.vue';
+import SectionScores from './SectionScores.vue';
+import VerdictHead from './VerdictHead.vue';
+import WalkOrder from './WalkOrder.vue';
+
+const props = defineProps<{ id: string }>();
+const { loaded, again } = useLoad(() => readResult(props.id));
+</script>
+
+<template>
+    <LoadState :loaded="loaded" @again="again">
+        <template #default="{ data }">
+            <main class="page">
+                <p class="about quiet">
+                    <RouterLink :to="{ name: 'student', params: { id: data.card.student_id } }">{{
+                        data.card.student
+                    }}</RouterLink>, {{ day(data.card.started_at) }}, {{ data.card.vehicle }}. Scored by
+                    {{ data.card.scorer }} under “{{ data.card.checklist }}”; {{ minutes(data.sheet.duration_ms) }} in
+                    all.
+                </p>
+                <VerdictHead :result="data" />
+                <section>
+                    <h2>What to say next time</h2>
+                    <LessonList :result="data" />
+                </section>
+                <section>
+                    <h2>Where were the points lost?</h2>
+                    <SectionScores :sections="data.sheet.sections" />
+                </section>
+                <section>
+                    <WalkOrder :result="data" />
+                </section>
+                <section>
+                    <ComparedAttempts :result="data" />
+                </section>
+                <section v-if="data.sheet.remarks.length > 0">
+                    <h2>Notes</h2>
+                    <p v-for="remark in data.sheet.remarks" :key="remark.mark_id">
+                        <span class="numeral">{{ minutes(remark.at_ms) }}</span> {{ remark.text }}
+                    </p>
+                </section>
+                <StateLegend />
+                <p class="quiet">
+                    {{ data.inspection.pass_note }} {{ percent(data.sheet.permille) }} is this training record's figure,
+                    not a certificate.
+                </p>
+            </main>
+        </template>
+    </LoadState>
+</template>
+
+<style scoped>
+section {
+    display: grid;
+    gap: 12px;
+    min-width: 0;
+}
+.about {
+    margin-bottom: -20px;
+}
+</style>

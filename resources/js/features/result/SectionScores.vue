@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import type { Schemas } from '@/shared/api/client';
+import { minutes, percent } from '@/shared/format';
+
+defineProps<{ sections: Schemas['SectionScoreResource'][] }>();
+</script>
+
+<template>
+    <table>
+        <thead>
+            <tr>
+                <th scope="col">Section</th>
+                <th scope="col">Heard whole</th>
+                <th scope="col" class="wide">Earned</th>
+                <th scope="col">Time</th>
+            </tr>
+        </thead>
+        <tbody>
+            <tr v-for="section in sections" :key="section.id">
+                <th scope="row">{{ section.name }}</th>
+                <td class="numeral">{{ section.whole }} of {{ section.asked }}</td>
+                <td class="wide">
+                    <span class="track"><span class="bar" :style="{ width: `${section.permille / 10}%` }" /></span>
+                    <span class="numeral">{{ percent(section.permille) }}</span>
+                </td>
+                <td class="numeral">{{ minutes(section.time_ms) }}</td>
+            </tr>
+        </tbody>
+    </table>
+</template>
+
+<style scoped>
+table {
+    border-collapse: collapse;
+    width: 100%;
+}
+th,
+td {
+    text-align: left;
+    padding: 9px 16px 9px 0;
+    border-bottom: 1px solid var(--line);
+}
+thead th {
+    color: var(--quiet);
+    border-bottom: 2px solid var(--ink);
+}
+tbody th {
+    font-weight: 600;
+}
+.wide {
+    width: 40%;
+}
+td.wide {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    width: 100%;
+}
+.track {
+    flex: 1;
+    height: 14px;
+    border: 2px solid var(--quiet);
+    border-radius: 7px;
+    overflow: hidden;
+}
+.bar {
+    display: block;
+    height: 100%;
+    background: var(--strong);
+}
+@media (max-width: 640px) {
+    .track {
+        display: none;
+    }
+}
+</style>

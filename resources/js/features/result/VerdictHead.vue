@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { percent } from '@/shared/format';
+import { standings } from '@/shared/standing';
+import { computed } from 'vue';
+import type { Result } from './api';
+
+const props = defineProps<{ result: Result }>();
+const standing = computed(() => standings[props.result.sheet.standing]);
+const unmet = computed(() => props.result.sheet.checks.filter(({ met }) => !met));
+const met = computed(() => props.result.sheet.checks.filter(({ met }) => met));
+</script>
+
+<template>
+    <header class="verdict" :style="{ '--tone': `var(${standing.token})` }">
+        <div class="share numeral">{{ percent(result.sheet.permille) }}</div>
+        <div class="why">
+            <h1>{{ standing.word }}</h1>
+            <p v-for="check in unmet" :key="check.said">{{ check.said }}</p>
+            <template v-if="unmet.length === 0"
+                ><p v-for="check in met.slice(0, 2)" :key="check.said">{{ check.said }}</p></template
+            >
+            <p class="quiet">{{ result.sheet.whole }} of {{ result.sheet.asked }} items heard whole.</p>
+        </div>
+    </header>
+</template>
+
+<style scoped>
+.verdict {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 16px 36px;
+    align-items: center;
+    padding: 22px 0;
+    border-top: 6px solid var(--tone);
+    border-bottom: 2px solid var(--line);
+}
+.share {
+    font-size: clamp(3.4rem, 9vw, 6rem);
+    line-height: 0.9;
+    color: var(--tone);
+}
+.why {
+    display: grid;
+    gap: 4px;
+    flex: 1 1 340px;
+}
+</style>

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent } from 'vue';
+import type { Result } from './api';
+
+const props = defineProps<{ result: Result }>();
+const WalkRibbon = defineAsyncComponent(() => import('./WalkRibbon.vue'));
+
+const answer = computed(() => {
+    const { named, out_of_place: out, returns } = props.result.sheet;
+    if (named === 0) return 'nothing was said.';
+    const order = out === 0 ? 'yes, every item came in its turn' : `${out} of ${named} items came out of turn`;
+    const back = returns === 0 ? 'never going back' : returns === 1 ? 'going back once' : `going back ${returns} times`;
+    return `${order}, ${back}.`;
+});
+const names = computed(
+    () =>
+        new Map(
+            props.result.inspection.places.flatMap((place) =>
+                place.items.map((item) => [item.id, item.where ? `${item.name}, ${item.where}` : item.name]),
+            ),
+        ),
+);
+const strays = computed(() =>
+    props.result.sheet.outcomes
+        .filter((outcome) => outcome.out_of_place)
+        .map((outcome) => names.value.get(outcome.item) ?? outcome.item),
+);
+</script>
+
+<template>
+    <h2>Was the order kept? {{ answer }}</h2>
+    <div v-if="result.sheet.named > 0" class="ribbon"><WalkRibbon :result="result" /></div>
+    <details v-if="strays.length > 0">
+        <summary>Items out of turn</summary>
+        <p>{{ strays.join('; ') }}.</p>
+    </details>
+</template>
+
+<style scoped>
+.ribbon {
+    height: 360px;
+}
+summary {
+    cursor: pointer;
+    min-height: 44px;
+    font-weight: 600;
+}
+</style>

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import StateGlyph from '@/shared/glyphs/StateGlyph.vue';
+import { NButton } from 'naive-ui';
+import { computed } from 'vue';
+import type { OpenAttempt } from './useAttempt';
+
+/* What is still open before the walk is closed for good. */
+const props = defineProps<{ walk: OpenAttempt }>();
+defineEmits<{ back: []; finish: []; go: [place: string] }>();
+
+const places = computed(() =>
+    (props.walk.attempt.value?.inspection.places ?? [])
+        .map((place) => ({
+            place,
+            open: place.items
+                .map((item) => ({
+                    item,
+                    state: props.walk.shown.value.get(item.id)?.state ?? ('not_reached' as const),
+                }))
+                .filter(({ state }) => state !== 'whole' && state !== 'not_fitted'),
+        }))
+        .filter(({ open }) => open.length > 0),
+);
+const all = computed(() => places.value.flatMap(({ open }) => open));
+const part = computed(() => all.value.filter(({ state }) => state === 'partial' || state === 'late').length);
+</script>
+
+<template>
+    <main class="finish">
+        <h1 v-if="all.length === 0">Everything was said. Finish the walk?</h1>
+        <h1 v-else>{{ all.length }} items are not whole: {{ part }} said in part, {{ all.length - part }} not said</h1>
+        <p class="quiet">
+            Finishing closes the record: what was not said is then missed, and no more marks are taken. Tap a place to
+            go back to it.
+        </p>
+        <div class="acts">
+            <NButton type="primary" size="large" data-test="finish-now" @click="$emit('finish')"
+                >Finish the walk</NButton
+            >
+            <NButton size="large" @click="$emit('back')">Back to the walk <kbd>Esc</kbd></NButton>
+        </div>
+        <div class="places">
+            <section v-for="{ place, open } in places" :key="place.id">
+                <button type="button" class="place" @click="$emit('go', place.id)">
+                    {{ place.name }} <span class="numeral">{{ open.length }}</span>
+                </button>
+                <ul>
+                    <li v-for="{ item, state } in open" :key="item.id">
+                        <StateGlyph :state="state" :size="20" named /> {{ item.name }}
+                    </li>
+                </ul>
+            </section>
+        </div>
+    </main>
+</template>
+
+<style scoped>
+.finish {
+    padding: 24px 20px 64px;
+    display: grid;
+    gap: 16px;
+    max-width: 1280px;
+    margin: 0 auto;
+}
+.acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px;
+}
+.places {
+    columns: 3 300px;
+    column-gap: 28px;
+}
+section {
+    break-inside: avoid;
+    padding-bottom: 18px;
+}
+.place {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    width: 100%;
+    min-height: 48px;
+    padding: 0;
+    background: none;
+    border: 0;
+    border-bottom: 2px solid var(--ink);
+    font: 700 1.1rem var(--display-face);
+    font-stretch: 88%;
+    cursor: pointer;
+    text-align: left;
+}
+ul {
+    list-style: none;
+    margin: 6px 0 0;
+    padding: 0;
+    display: grid;
+    gap: 4px;
+}
+li {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+}
+</style>

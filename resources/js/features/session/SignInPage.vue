@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import { NButton, NForm, NFormItem, NInput } from 'naive-ui';
+import { ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { useSession } from './useSession';
+
+const route = useRoute();
+const router = useRouter();
+const { signIn } = useSession();
+const email = ref('');
+const password = ref('');
+const why = ref('');
+const busy = ref(false);
+
+async function enter(): Promise<void> {
+    busy.value = true;
+    why.value = '';
+    try {
+        await signIn(email.value, password.value);
+        const next = route.query['next'];
+        await router.replace(typeof next === 'string' && next.startsWith('/') && !next.startsWith('//') ? next : '/');
+    } catch (error) {
+        why.value = error instanceof Error ? error.message : String(error);
+    } finally {
+        busy.value = false;
+    }
+}
+</script>
+
+<template>
+    <main class="gate">
+        <div class="words">
+            <h1>Pasada</h1>
+            <p class="lead">The walk-round, scored while it is spoken.</p>
+            <p class="quiet">
+                Pasada trains and records. It certifies nobody and is no legal inspection of a vehicle: your state's
+                current manual and the examiner's instructions come first.
+            </p>
+        </div>
+        <NForm class="form" :show-feedback="false" @submit.prevent="enter">
+            <h2>Sign in</h2>
+            <NFormItem label="Address" :label-props="{ for: 'email' }">
+                <NInput
+                    v-model:value="email"
+                    :input-props="{ id: 'email', type: 'email', autocomplete: 'username', required: true }"
+                    placeholder=""
+                    size="large"
+                />
+            </NFormItem>
+            <NFormItem label="Password" :label-props="{ for: 'password' }">
+                <NInput
+                    v-model:value="password"
+                    type="password"
+                    show-password-on="click"
+                    :input-props="{ id: 'password', autocomplete: 'current-password', required: true }"
+                    placeholder=""
+                    size="large"
+                />
+            </NFormItem>
+            <p v-if="why" class="why" role="alert">{{ why }}</p>
+            <NButton type="primary" size="large" attr-type="submit" :loading="busy">Sign in</NButton>
+        </NForm>
+    </main>
+</template>
+
+<style scoped>
+.gate {
+    min-height: 100vh;
+    max-width: 1000px;
+    margin: 0 auto;
+    padding: 24px;
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+    gap: 48px;
+    align-items: center;
+}
+.words {
+    display: grid;
+    gap: 16px;
+}
+.words h1 {
+    font-size: clamp(3.2rem, 9vw, 6rem);
+    font-stretch: 118%;
+    font-weight: 800;
+}
+.lead {
+    font-size: 1.35rem;
+}
+.form {
+    display: grid;
+    gap: 18px;
+    padding: 28px;
+    background: var(--panel);
+    border: 2px solid var(--ink);
+    border-radius: 14px;
+}
+.why {
+    color: var(--lost);
+    font-weight: 600;
+}
+</style>

@@ -1,0 +1,172 @@
+<script setup lang="ts">
+import type { Schemas } from '@/shared/api/client';
+import { daysFrom } from '@/shared/format';
+import VehiclePlan from '@/shared/plan/VehiclePlan.vue';
+import { NButton, NSelect } from 'naive-ui';
+import { v7 } from 'uuid';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { previewInspection, startAttempt } from './api';
+
+const props = defineProps<{ choices: Schemas['ChoicesResource'] }>();
+const route = useRoute();
+const router = useRouter();
+
+const asked = Number(route.query['student']);
+const student = ref(props.choices.students.find(({ id }) => id === asked)?.id ?? null);
+const vehicle = ref(props.choices.vehicles[0]?.id ?? null);
+const checklist = ref(props.choices.checklists[0]?.id ?? null);
+const inspection = shallowRef<Schemas['InspectionResource']>();
+const why = ref('');
+const busy = ref(false);
+// Made once for this form: pressing Start twice starts once.
+const id = v7();
+
+const students = computed(() =>
+    props.choices.students.map((one) => ({
+        value: one.id,
+        label: one.last_attempt_at === null ? one.name : `${one.name} (last walk ${daysFrom(one.last_attempt_at)})`,
+    })),
+);
+const options = (choices: Schemas['ChoiceResource'][]): { value: number; label: string }[] =>
+    choices.map((one) => ({ value: one.id, label: one.name }));
+const about = (choices: Schemas['ChoiceResource'][], id: number | null): string =>
+    choices.find((one) => one.id === id)?.about ?? '';
+
+watch(
+    [vehicle, checklist],
+    async ([v, c]) => {
+        why.value = '';
+        if (v === null || c === null) return;
+        try {
+            inspection.value = await previewInspection(v, c);
+        } catch (error) {
+            inspection.value = undefined;
+            why.value = error instanceof Error ? error.message : String(error);
+        }
+    },
+    { immediate: true },
+);
+
+async function start(): Promise<void> {
+    if (student.value === null || vehicle.value === null || checklist.value === null) {
+        why.value = 'Choose who walks first.';
+        return;
+    }
+    busy.value = true;
+    try {
+        await startAttempt({ id, student_id: student.value, vehicle_id: vehicle.value, checklist_id: checklist.value });
+        await router.push({ name: 'walk', params: { id } });
+    } catch (error) {
+        why.value = error instanceof Error ? error.message : String(error);
+    } finally {
+        busy.value = false;
+    }
+}
+</script>
+
+<template>
+    <main class="page">
+        <h1>New attempt</h1>
+        <form class="form" @submit.prevent="start">
+            <div class="field">
+                <label for="student">Who walks</label>
+                <NSelect
+                    v-model:value="student"
+                    :options="students"
+                    filterable
+                    size="large"
+                    placeholder="Name of the student"
+                    :input-props="{ id: 'student' }"
+                    data-test="student"
+                />
+            </div>
+            <div class="field">
+                <label for="vehicle">Vehicle</label>
+                <NSelect
+                    v-model:value="vehicle"
+                    :options="options(choices.vehicles)"
+                    size="large"
+                    data-test="vehicle"
+                    :input-props="{ id: 'vehicle' }"
+                />
+                <p class="quiet">{{ about(choices.vehicles, vehicle) }}</p>
+            </div>
+            <div class="field">
+                <label for="checklist">Checklist</label>
+                <NSelect
+                    v-model:value="checklist"
+                    :options="options(choices.checklists)"
+                    size="large"
+                    :input-props="{ id: 'checklist' }"
+                />
+                <p class="quiet">{{ about(choices.checklists, checklist) }}</p>
+            </div>
+        </form>
+        <section v-if="inspection" class="preview">
+            <h2>
+                <span class="numeral">{{ inspection.item_count }}</span> items at {{ inspection.places.length }} places
+                of this vehicle
+            </h2>
+            <VehiclePlan :inspection="inspection" />
+            <p class="quiet">{{ inspection.pass_note }}</p>
+        </section>
+        <section class="caution">
+            <strong>Before the walk</strong>
+            <p>
+                Chock the wheels before any brake is released, and take the chocks out before the truck moves. Nobody
+                under a vehicle that is not chocked with brakes set and the key in your pocket. Hot engine: never open a
+                hot coolant cap.
+            </p>
+        </section>
+        <p v-if="why" class="why" role="alert">{{ why }}</p>
+        <div>
+            <NButton type="primary" size="large" :loading="busy" data-test="start" @click="start"
+                >Start the walk</NButton
+            >
+        </div>
+    </main>
+</template>
+
+<style scoped>
+.page {
+    gap: 22px;
+}
+.form {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+    gap: 20px 28px;
+}
+.field {
+    display: grid;
+    min-width: 0;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 6px;
+    align-content: start;
+}
+label {
+    font-weight: 700;
+}
+.field p {
+    font-size: 0.95rem;
+}
+.preview {
+    display: grid;
+    gap: 12px;
+    padding: 16px;
+    background: var(--sunken);
+    border-radius: 14px;
+    min-width: 0;
+}
+h2 .numeral {
+    font-size: 2rem;
+}
+.caution {
+    border-left: 8px solid var(--part);
+    padding: 4px 0 4px 16px;
+}
+.why {
+    color: var(--lost);
+    font-weight: 700;
+}
+</style>

@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { useSession } from '@/features/session/useSession';
+import AttemptRow from '@/shared/AttemptRow.vue';
+import LoadState from '@/shared/LoadState.vue';
+import { useLoad } from '@/shared/useLoad';
+import { NButton } from 'naive-ui';
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import { readToday } from './api';
+import DueStudents from './DueStudents.vue';
+
+const router = useRouter();
+const { user } = useSession();
+const { loaded, again } = useLoad(readToday);
+const scores = computed(() => user.value?.role === 'instructor' || user.value?.role === 'examiner');
+</script>
+
+<template>
+    <LoadState :loaded="loaded" @again="again">
+        <template #default="{ data }">
+            <main class="page">
+                <section v-if="data.under_way.length > 0" class="under-way">
+                    <h1>
+                        {{ data.under_way.length === 1 ? 'A walk is' : `${data.under_way.length} walks are` }} under way
+                    </h1>
+                    <AttemptRow v-for="attempt in data.under_way" :key="attempt.id" :attempt="attempt" show-student />
+                </section>
+                <section>
+                    <div class="head">
+                        <component :is="data.under_way.length > 0 ? 'h2' : 'h1'">Who should walk next</component>
+                        <NButton v-if="scores" type="primary" size="large" @click="router.push({ name: 'start' })"
+                            >New attempt</NButton
+                        >
+                    </div>
+                    <p class="quiet">
+                        Not seen for {{ data.due_after_days }} days, or with an exam within
+                        {{ data.due_after_days }} days; nearest exam first.
+                    </p>
+                    <DueStudents :students="data.due" :can-start="scores" />
+                </section>
+                <section>
+                    <h2>Walks just finished</h2>
+                    <p v-if="data.recent.length === 0" class="quiet">
+                        None yet. The first one appears here when it is finished.
+                    </p>
+                    <div class="recent">
+                        <AttemptRow v-for="attempt in data.recent" :key="attempt.id" :attempt="attempt" show-student />
+                    </div>
+                </section>
+            </main>
+        </template>
+    </LoadState>
+</template>
+
+<style scoped>
+section {
+    display: grid;
+    gap: 8px;
+}
+.under-way {
+    padding: 18px 20px 8px;
+    border: 3px solid var(--strong);
+    border-radius: 14px;
+    background: var(--panel);
+}
+.head {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    justify-content: space-between;
+    gap: 12px;
+}
+.recent {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(100%, 460px), 1fr));
+    column-gap: 40px;
+}
+</style>

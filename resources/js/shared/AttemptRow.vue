@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import type { Schemas } from '@/shared/api/client';
+import { day, daysFrom, minutes, percent } from '@/shared/format';
+import { standings } from '@/shared/standing';
+import { computed } from 'vue';
+
+const props = defineProps<{ attempt: Schemas['AttemptCardResource']; showStudent?: boolean }>();
+const standing = computed(() => (props.attempt.standing === null ? undefined : standings[props.attempt.standing]));
+const target = computed(() => ({
+    name: props.attempt.status === 'under_way' ? 'walk' : 'result',
+    params: { id: props.attempt.id },
+}));
+</script>
+
+<template>
+    <RouterLink :to="target" class="row">
+        <span class="share numeral">{{ attempt.permille === null ? '…' : percent(attempt.permille) }}</span>
+        <span class="what">
+            <strong>{{
+                showStudent ? attempt.student : `${day(attempt.started_at)}, ${daysFrom(attempt.started_at)}`
+            }}</strong>
+            <span class="quiet">
+                {{ attempt.vehicle }}<template v-if="showStudent">, {{ daysFrom(attempt.started_at) }}</template>
+                <template v-if="attempt.duration_ms !== null">, took {{ minutes(attempt.duration_ms) }}</template>
+                by {{ attempt.scorer }}
+            </span>
+        </span>
+        <span class="verdict" :style="{ color: standing ? `var(${standing.token})` : undefined }">
+            {{ standing ? standing.word : 'Go on' }}
+        </span>
+    </RouterLink>
+</template>
+
+<style scoped>
+.row {
+    display: grid;
+    grid-template-columns: 5.2rem 1fr auto;
+    align-items: center;
+    gap: 12px;
+    min-height: 60px;
+    padding: 8px 4px;
+    border-bottom: 1px solid var(--line);
+    color: inherit;
+    text-decoration: none;
+}
+.row:hover strong {
+    text-decoration: underline;
+}
+.share {
+    font-size: 1.3rem;
+}
+.what {
+    display: grid;
+    line-height: 1.3;
+    min-width: 0;
+}
+.what .quiet {
+    font-size: 0.92rem;
+}
+.verdict {
+    font-weight: 700;
+    white-space: nowrap;
+}
+</style>

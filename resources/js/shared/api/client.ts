@@ -1,0 +1,57 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+export type Schemas = components['schemas'];
+export type Problem = Schemas['ProblemResource'];
+
+/** An answer the server gave on purpose: what went wrong and what to do. */
+export class ApiProblem extends Error {
+    constructor(
+        readonly status: number,
+        detail: string,
+        readonly errors: Problem['errors'] = [],
+    ) {
+        super(detail);
+    }
+}
+
+/** No answer at all, or one that is not Pasada's: the network or the server is away. */
+export class Unreachable extends Error {
+    constructor() {
+        super('Pasada cannot be reached. Check the network; what you marked is kept on this device.');
+    }
+}
+
+function cookie(name: string): string | undefined {
+    const found = document.cookie.split('; ').find((part) => part.startsWith(`${name}=`));
+    return found === undefined ? undefined : decodeURIComponent(found.slice(name.length + 1));
+}
+
+export const api = createClient<paths>({ baseUrl: '/api/v1', headers: { Accept: 'application/json' } });
+
+api.use({
+    onRequest({ request }) {
+        const token = cookie('XSRF-TOKEN');
+        if (token !== undefined && request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', token);
+        return request;
+    },
+});
+
+const isProblem = (value: unknown): value is Problem =>
+    typeof value === 'object' && value !== null && 'detail' in value && typeof value.detail === 'string';
+
+/** Hands out the data of a call, or throws ApiProblem or Unreachable: the one place where answers are narrowed. */
+export async function answer<T>(
+    call: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<Exclude<T, undefined>> {
+    let result;
+    try {
+        result = await call;
+    } catch {
+        throw new Unreachable();
+    }
+    const { data, error, response } = result;
+    if (response.ok && data !== undefined) return data as Exclude<T, undefined>;
+    if (isProblem(error)) throw new ApiProblem(response.status, error.detail, error.errors);
+    throw new Unreachable();
+}

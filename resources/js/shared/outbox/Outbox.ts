@@ -1,0 +1,150 @@
+import { ApiProblem, type Schemas } from '@/shared/api/client';
+import { OutboxDb, type WaitingMark } from './OutboxDb';
+
+export type Mark = Schemas['Mark'];
+
+export type OutboxState =
+    | { state: 'sent' }
+    | { state: 'sending'; waiting: number }
+    /** The server cannot be reached; tried again in a while. */
+    | { state: 'kept'; waiting: number }
+    | { state: 'signed_out'; waiting: number }
+    /** The server said no: the marks stay here and nothing more is sent until somebody looks. */
+    | { state: 'refused'; waiting: number; why: string }
+    /** The device itself could not keep a mark. */
+    | { state: 'unkept'; waiting: number; why: string };
+
+type Send<T> = (recorder: string, marks: Mark[]) => Promise<T>;
+
+const BATCH = 400;
+const FIRST_WAIT_MS = 1000;
+const LONGEST_WAIT_MS = 20_000;
+
+/**
+ * The marks of one attempt on their way to the server: kept on the device first, sent in order, dropped only when
+ * the server has confirmed them.
+ */
+export class Outbox<T> {
+    #db = new OutboxDb();
+    #running = false;
+    /** Something came in while the queue was being read; without it a mark kept at that moment would wait for the next. */
+    #asked = false;
+    #wake: (() => void) | undefined;
+    #stopped = false;
+    #waitMs = FIRST_WAIT_MS;
+
+    constructor(
+        private readonly attempt: string,
+        private readonly user: number,
+        private readonly recorder: string,
+        private readonly send: Send<T>,
+        private readonly told: {
+            state: (state: OutboxState) => void;
+            /** The server confirmed these marks and answered. */
+            confirmed: (ids: Set<string>, answer: T) => void;
+        },
+    ) {
+        addEventListener('online', this.nudge);
+    }
+
+    /** Marks of earlier visits to this page that were not confirmed, in order. */
+    async waiting(): Promise<Mark[]> {
+        return (await this.#rows()).map(({ mark }) => mark);
+    }
+
+    /** Resolves when the marks are on the device. */
+    async keep(...marks: Mark[]): Promise<void> {
+        const rows = marks.map((mark) => ({
+            id: mark.id,
+            attempt: this.attempt,
+            user: this.user,
+            recorder: this.recorder,
+            mark,
+        }));
+        try {
+            await this.#db.waiting.bulkAdd(rows as WaitingMark[]);
+        } catch (error) {
+            const why = error instanceof Error ? error.message : String(error);
+            this.told.state({ state: 'unkept', waiting: marks.length, why });
+            throw error;
+        }
+        this.nudge();
+    }
+
+    /** Try now: something was kept, the network is back, or somebody signed in again. */
+    nudge = (): void => {
+        this.#waitMs = FIRST_WAIT_MS;
+        this.#asked = true;
+        this.#wake?.();
+        if (!this.#running && !this.#stopped) void this.#run();
+    };
+
+    stop(): void {
+        this.#stopped = true;
+        removeEventListener('online', this.nudge);
+        this.#wake?.();
+    }
+
+    async #run(): Promise<void> {
+        this.#running = true;
+        try {
+            for (;;) {
+                this.#asked = false;
+                const rows = await this.#rows();
+                const first = rows[0];
+                if (this.#stopped) return;
+                if (first === undefined && this.#asked) continue;
+                if (first === undefined) return this.told.state({ state: 'sent' });
+                if (!(await this.#sendBatch(first, rows))) return;
+            }
+        } finally {
+            this.#running = false;
+        }
+    }
+
+    /** Whether to go on with what waits next. */
+    async #sendBatch(first: WaitingMark, rows: WaitingMark[]): Promise<boolean> {
+        // A recorder is one page's clock; marks of an earlier page go in a batch of their own.
+        const batch = rows.filter(({ recorder }) => recorder === first.recorder).slice(0, BATCH);
+        this.told.state({ state: 'sending', waiting: rows.length });
+        try {
+            const answer = await this.send(
+                first.recorder,
+                batch.map(({ mark }) => mark),
+            );
+            await this.#db.waiting.bulkDelete(batch.map(({ seq }) => seq));
+            this.#waitMs = FIRST_WAIT_MS;
+            this.told.confirmed(new Set(batch.map(({ id }) => id)), answer);
+            return true;
+        } catch (error) {
+            if (error instanceof ApiProblem && error.status === 401) {
+                this.told.state({ state: 'signed_out', waiting: rows.length });
+                return false;
+            }
+            if (error instanceof ApiProblem && error.status < 500 && error.status !== 419 && error.status !== 429) {
+                this.told.state({ state: 'refused', waiting: rows.length, why: error.message });
+                return false;
+            }
+            this.told.state({ state: 'kept', waiting: rows.length });
+            await this.#pause();
+            return true;
+        }
+    }
+
+    async #pause(): Promise<void> {
+        const wait = this.#waitMs;
+        this.#waitMs = Math.min(LONGEST_WAIT_MS, wait * 2);
+        await new Promise<void>((resolve) => {
+            const timer = setTimeout(resolve, wait);
+            this.#wake = () => {
+                clearTimeout(timer);
+                resolve();
+            };
+        });
+        this.#wake = undefined;
+    }
+
+    #rows(): Promise<WaitingMark[]> {
+        return this.#db.waiting.where({ attempt: this.attempt, user: this.user }).sortBy('seq');
+    }
+}

@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use App\Demo\DemoSchool;
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\WebDriverException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverExpectedCondition;
+use Facebook\WebDriver\WebDriverKeys;
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/** A real Chromium with an empty profile, driven as a person would: by what is seen on the page. */
+final class Browser
+{
+    private const WAIT_SECONDS = 15;
+
+    private static ?Process $service = null;
+
+    private static int $port = 0;
+
+    private function __construct(public readonly RemoteWebDriver $driver, private readonly string $url) {}
+
+    public static function open(int $width = 1280, int $height = 800): self
+    {
+        $url = getenv('PASADA_BROWSER_URL');
+        if ($url === false) {
+            throw new RuntimeException('Browser tests need a served Pasada: run them by ./pasada test.');
+        }
+        self::start();
+        $options = (new ChromeOptions)->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1',
+            '--user-data-dir='.sys_get_temp_dir().'/pasada-profile-'.bin2hex(random_bytes(6)),
+        ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $driver = RemoteWebDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 30_000, 60_000);
+        $browser = new self($driver, $url);
+
+        return $browser->resize($width, $height);
+    }
+
+    private static function start(): void
+    {
+        if (self::$service?->isRunning() === true) {
+            return;
+        }
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        if ($socket === false) {
+            throw new RuntimeException('No free port for ChromeDriver.');
+        }
+        self::$port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+        self::$service = new Process(['chromedriver', '--port='.self::$port]);
+        self::$service->setTimeout(null);
+        self::$service->start();
+        for ($try = 0; $try < 100 && @fsockopen('127.0.0.1', self::$port) === false; $try++) {
+            usleep(100_000);
+        }
+    }
+
+    /** The size of the page itself, not of a window around it. */
+    public function resize(int $width, int $height): self
+    {
+        $this->driver->manage()->window()->setSize(new WebDriverDimension($width, $height));
+        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+
+        return $this;
+    }
+
+    public function offline(bool $offline): self
+    {
+        $tools = new ChromeDevToolsDriver($this->driver);
+        $tools->execute('Network.enable');
+        $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+
+        return $this;
+    }
+
+    public function visit(string $path): self
+    {
+        $this->driver->get($this->url.$path);
+
+        return $this;
+    }
+
+    public function signIn(string $email): self
+    {
+        return $this->visit('/sign-in')->type('#email', $email)->type('#password', DemoSchool::PASSWORD)->click('button[type=submit]')->gone('#password');
+    }
+
+    public function type(string $css, string $text): self
+    {
+        $this->find($css)->sendKeys($text);
+
+        return $this;
+    }
+
+    public function press(string ...$keys): self
+    {
+        foreach ($keys as $key) {
+            $this->driver->getKeyboard()->sendKeys($key);
+        }
+
+        return $this;
+    }
+
+    public function enter(): self
+    {
+        return $this->press(WebDriverKeys::ENTER);
+    }
+
+    public function click(string $css): self
+    {
+        $this->find($css)->click();
+
+        return $this;
+    }
+
+    /** Clicks the button or link that reads so. */
+    public function choose(string $text): self
+    {
+        $literal = '"'.$text.'"';
+        $by = WebDriverBy::xpath("//*[self::button or self::a or @role='option' or contains(@class,'n-base-select-option')][contains(normalize-space(.), $literal)]");
+        $this->driver->wait(self::WAIT_SECONDS, 50)->until(WebDriverExpectedCondition::elementToBeClickable($by), "Nothing to click reads $literal.");
+        $this->driver->findElement($by)->click();
+
+        return $this;
+    }
+
+    public function find(string $css): RemoteWebElement
+    {
+        $by = WebDriverBy::cssSelector($css);
+        $this->driver->wait(self::WAIT_SECONDS, 50)->until(WebDriverExpectedCondition::visibilityOfElementLocated($by), "$css did not appear.");
+
+        return $this->driver->findElement($by);
+    }
+
+    public function gone(string $css): self
+    {
+        $this->driver->wait(self::WAIT_SECONDS, 50)->until(WebDriverExpectedCondition::invisibilityOfElementLocated(WebDriverBy::cssSelector($css)), "$css did not go away.");
+
+        return $this;
+    }
+
+    public function count(string $css): int
+    {
+        return count($this->driver->findElements(WebDriverBy::cssSelector($css)));
+    }
+
+    public function text(string $css): string
+    {
+        return $this->find($css)->getText();
+    }
+
+    public function waitForText(string $text, string $css = 'body'): self
+    {
+        $this->driver->wait(self::WAIT_SECONDS, 50)->until(fn (): bool => $this->reads($css, $text), "\"$text\" did not appear in $css.");
+
+        return $this;
+    }
+
+    /** @param  list<mixed>  $arguments */
+    public function run(string $script, array $arguments = []): mixed
+    {
+        return $this->driver->executeScript($script, $arguments);
+    }
+
+    public function shot(string $file): self
+    {
+        $this->driver->takeScreenshot($file);
+
+        return $this;
+    }
+
+    public function close(): void
+    {
+        $this->driver->quit();
+    }
+
+    private function reads(string $css, string $text): bool
+    {
+        try {
+            return str_contains($this->driver->findElement(WebDriverBy::cssSelector($css))->getText(), $text);
+        } catch (WebDriverException) {
+            // The page is just redrawing; asked again in a moment.
+            return false;
+        }
+    }
+}
