@@ -34,13 +34,15 @@ final readonly class ChecklistReader
         $sections = $this->sections($root, $components);
         $rules = $this->rules($root->child('rules'));
         $figures = $this->figures($root, $components);
+        [$id, $version, $title, $reason] = [$root->string('id'), $root->int('version', 1, 100_000), $root->string('name'), $root->string('reason')];
+        // Nothing is read after this: a fault found later would be lost.
         $faults->stopIfAny($name);
         if ($sections === []) {
             // Unreachable: a list without sections is a fault already. It tells the type checker so.
             throw DocumentHasFaults::in($name, [Fault::at('sections', 'asks for at least one section')]);
         }
 
-        return new Checklist($root->string('id'), $root->int('version', 1, 100_000), $root->string('name'), $root->string('reason'), $rules, $sections, $figures);
+        return new Checklist($id, $version, $title, $reason, $rules, $sections, $figures);
     }
 
     private function rules(Node $node): Rules

@@ -37,10 +37,7 @@ function told(lesson: Result['lessons'][number]): string {
                 <div>
                     <p class="say">“{{ lesson.say }}”</p>
                     <p class="quiet">
-                        {{ states[lesson.status].word
-                        }}<template v-if="lesson.status === 'partial'"
-                            >; not said: {{ lesson.missing.join(', ') }}</template
-                        >
+                        {{ told(lesson) }}
                     </p>
                 </div>
             </li>

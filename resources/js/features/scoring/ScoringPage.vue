@@ -133,7 +133,10 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
                     >Undo&nbsp;<kbd>Z</kbd></NButton
                 >
                 <NButton type="primary" size="large" class="next" data-test="next" @click="step(1)">
-                    {{ next ? `On to ${next.name}` : 'Finish' }}&nbsp;<kbd>.</kbd>
+                    <span
+                        ><span class="on-to">{{ next ? 'On to ' : '' }}</span
+                        >{{ next?.name ?? 'Finish' }}</span
+                    >&nbsp;<kbd>.</kbd>
                 </NButton>
             </footer>
         </template>
@@ -185,6 +188,11 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
     padding: 40px 24px;
     display: grid;
     gap: 16px;
+}
+@media (max-width: 700px) {
+    .on-to {
+        display: none;
+    }
 }
 @media (max-width: 900px) {
     .split {

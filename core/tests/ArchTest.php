@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+use Pasada\Core\Attempt\Ledger;
+use Pasada\Core\CoreException;
+use Pasada\Core\Document\Faults;
+
+arch('the core knows no framework')
+    ->expect('Pasada\Core')
+    ->not->toUse(['Illuminate', 'Laravel', 'Carbon', 'App', 'Symfony']);
+
+arch('the core asks no clock, chance, setting or file')
+    ->expect(['now', 'config', 'app', 'env', 'date', 'time', 'microtime', 'hrtime', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'uniqid', 'shuffle', 'file_get_contents', 'file_put_contents', 'getenv', 'dd', 'dump', 'var_dump'])
+    ->not->toBeUsedIn('Pasada\Core');
+
+arch('core classes are final')->expect('Pasada\Core')->classes()->toBeFinal();
+
+arch('core classes are readonly, but for the two that are made to change and the exceptions')
+    ->expect('Pasada\Core')->classes()->toBeReadonly()
+    ->ignoring([Ledger::class, Faults::class, Pasada\Core\Document\DocumentHasFaults::class, Pasada\Core\Inspection\NothingToInspect::class, Pasada\Core\Attempt\MarksConflict::class, 'Pasada\Core\Tests']);
+
+arch('every exception of the core can be caught as one')
+    ->expect([Pasada\Core\Document\DocumentHasFaults::class, Pasada\Core\Inspection\NothingToInspect::class, Pasada\Core\Attempt\MarksConflict::class])
+    ->toImplement(CoreException::class);
+
+arch('strict types everywhere')->expect('Pasada\Core')->toUseStrictTypes();
