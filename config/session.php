@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'driver' => env('SESSION_DRIVER', 'database'),
     // Minutes. A working day: nobody should have to sign in again in the middle of a walk.
-    'lifetime' => (int) env('SESSION_LIFETIME', 720),
+    'lifetime' => 720,
     'expire_on_close' => false,
     'table' => 'sessions',
     'lottery' => [1, 1000],

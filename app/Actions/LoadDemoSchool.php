@@ -93,7 +93,8 @@ final readonly class LoadDemoSchool
     private function vehicles(School $school): array
     {
         $stored = [];
-        foreach (glob($this->folder.'/vehicles/*.json') ?: [] as $file) {
+        foreach (new \GlobIterator($this->folder.'/vehicles/*.json', \FilesystemIterator::CURRENT_AS_PATHNAME) as $file) {
+            assert(is_string($file));
             $text = (string) file_get_contents($file);
             $vehicle = (new VehicleReader)->read($text, basename($file));
             $stored[$vehicle->id] = StoredVehicle::query()->create(['school_id' => $school->id, 'slug' => $vehicle->id, 'version' => 1, 'name' => $vehicle->name, 'document' => $text]);

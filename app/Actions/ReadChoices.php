@@ -19,22 +19,22 @@ final readonly class ReadChoices
     public function handle(User $user): ChoicesResource
     {
         return new ChoicesResource(
-            Student::query()->forCards()->where('school_id', $user->school_id)->orderBy('name')->get()->map(StudentCardResource::of(...))->values()->all(),
-            $this->newest(StoredVehicle::query()->where('school_id', $user->school_id)->orderByDesc('version')->get(), 'description'),
-            $this->newest(StoredChecklist::query()->where('school_id', $user->school_id)->orderByDesc('version')->get(), 'reason'),
+            array_values(Student::cards()->where('school_id', $user->school_id)->get()->sortBy('name')->map(StudentCardResource::of(...))->all()),
+            $this->newest(StoredVehicle::query()->where('school_id', $user->school_id)->get()->toBase(), 'description'),
+            $this->newest(StoredChecklist::query()->where('school_id', $user->school_id)->get()->toBase(), 'reason'),
         );
     }
 
     /**
-     * @param  Collection<int, covariant StoredChecklist|StoredVehicle>  $rows
+     * @param  Collection<int, StoredChecklist>|Collection<int, StoredVehicle>  $rows
      * @return list<ChoiceResource>
      */
     private function newest(Collection $rows, string $about): array
     {
-        return $rows->unique('slug')->sortBy('name')->map(static function (StoredChecklist|StoredVehicle $row) use ($about): ChoiceResource {
+        return array_values($rows->sortByDesc('version')->unique('slug')->sortBy('name')->map(static function (StoredChecklist|StoredVehicle $row) use ($about): ChoiceResource {
             $document = json_decode($row->document, true);
 
             return new ChoiceResource($row->id, $row->name, is_array($document) && is_string($document[$about] ?? null) ? $document[$about] : '');
-        })->values()->all();
+        })->all());
     }
 }

@@ -25,8 +25,8 @@ final readonly class ReadResult
     public function handle(Attempt $attempt): ResultResource
     {
         $sheet = $this->sheets->handle($attempt);
-        $earlier = Attempt::query()->finished()->with(Attempt::CARD)
-            ->where('student_id', $attempt->student_id)->where('started_at', '<', $attempt->started_at)->orderBy('started_at')->get();
+        $earlier = Attempt::finished()->with(Attempt::CARD)
+            ->where('student_id', $attempt->student_id)->where('started_at', '<', $attempt->started_at)->get()->sortBy('started_at');
 
         return new ResultResource(
             AttemptCardResource::of($attempt),
@@ -34,7 +34,7 @@ final readonly class ReadResult
             SheetResource::of($sheet),
             $this->lessons($sheet),
             array_map(static fn (Visit $visit): VisitResource => VisitResource::of($visit), $sheet->walk->visits),
-            $earlier->map(AttemptCardResource::of(...))->values()->all(),
+            array_values($earlier->map(AttemptCardResource::of(...))->all()),
         );
     }
 

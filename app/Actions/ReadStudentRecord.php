@@ -25,11 +25,11 @@ final readonly class ReadStudentRecord
 
     public function handle(Student $student): StudentRecordResource
     {
-        $attempts = $student->attempts()->with(Attempt::CARD)->orderBy('started_at')->get();
+        $attempts = Attempt::query()->with(Attempt::CARD)->where('student_id', $student->id)->get()->sortBy('started_at');
 
         return new StudentRecordResource(
-            StudentCardResource::of(Student::query()->forCards()->findOrFail($student->id)),
-            $attempts->map(AttemptCardResource::of(...))->values()->all(),
+            StudentCardResource::of(Student::cards()->findOrFail($student->id)),
+            array_values($attempts->toBase()->map(AttemptCardResource::of(...))->all()),
             $this->mostMissed($attempts),
         );
     }

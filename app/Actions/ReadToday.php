@@ -23,22 +23,35 @@ final readonly class ReadToday
 
     public function handle(User $user, Carbon $now): TodayResource
     {
-        $attempts = Attempt::query()->where('school_id', $user->school_id)->with(Attempt::CARD)->latest('started_at')->limit(self::MOST);
-        $underWay = (clone $attempts)->underWay()->where('scorer_id', $user->id)->get();
-        $recent = (clone $attempts)->finished()->get();
         // Due: not seen lately, or the exam is near; whoever has an exam first comes first.
-        $due = Student::query()->forCards()->where('school_id', $user->school_id)
-            ->where(fn (Builder $either): Builder => $either
-                ->whereDoesntHave('attempts', fn (Builder $query): Builder => $query->where('status', AttemptStatus::Finished)->where('started_at', '>=', $now->copy()->subDays($this->dueAfterDays)))
-                ->orWhereBetween('exam_on', [$now->toDateString(), $now->copy()->addDays($this->dueAfterDays)->toDateString()]))
-            ->where(fn (Builder $query): Builder => $query->whereNull('exam_on')->orWhere('exam_on', '>=', $now->toDateString()))
-            ->orderByRaw('exam_on is null, exam_on')->limit(self::MOST)->get();
+        $due = Student::cards()->where('school_id', $user->school_id)
+            ->where(function (Builder $either) use ($now): void {
+                $either->whereDoesntHave('attempts', function (Builder $query) use ($now): void {
+                    $query->where('status', AttemptStatus::Finished)->where('started_at', '>=', $now->copy()->subDays($this->dueAfterDays));
+                })->orWhereBetween('exam_on', [$now->toDateString(), $now->copy()->addDays($this->dueAfterDays)->toDateString()]);
+            })
+            ->where(static function (Builder $query) use ($now): void {
+                $query->whereNull('exam_on')->orWhere('exam_on', '>=', $now->toDateString());
+            })
+            ->get()->sortBy(static fn (Student $student): string => ($student->exam_on?->toDateString() ?? '9999').$student->name)->take(self::MOST);
 
         return new TodayResource(
-            $underWay->map(AttemptCardResource::of(...))->values()->all(),
-            $due->map(StudentCardResource::of(...))->values()->all(),
-            $recent->map(AttemptCardResource::of(...))->values()->all(),
+            $this->newest(Attempt::underWay()->where('scorer_id', $user->id)),
+            array_values($due->map(StudentCardResource::of(...))->all()),
+            $this->newest(Attempt::finished()->where('school_id', $user->school_id)),
             $this->dueAfterDays,
         );
+    }
+
+    /**
+     * @param  Builder<Attempt>  $attempts
+     * @return list<AttemptCardResource>
+     */
+    private function newest(Builder $attempts): array
+    {
+        $attempts->latest('started_at');
+        $attempts->limit(self::MOST);
+
+        return array_values($attempts->with(Attempt::CARD)->get()->toBase()->map(AttemptCardResource::of(...))->all());
     }
 }

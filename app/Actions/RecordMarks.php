@@ -40,7 +40,7 @@ final readonly class RecordMarks
     {
         $inspection = $this->inspections->forAttempt($attempt);
 
-        return $this->database->transaction(function () use ($attempt, $by, $recorder, $document, $inspection): ScoreSheet {
+        $sheet = $this->database->transaction(function () use ($attempt, $by, $recorder, $document, $inspection): ScoreSheet {
             // Locked, so that two devices' batches are checked one after the other.
             $status = Attempt::query()->whereKey($attempt->id)->lockForUpdate()->value('status');
             [$before, $clocks] = $this->store->read($attempt->id);
@@ -60,5 +60,8 @@ final readonly class RecordMarks
 
             return $sheet;
         });
+        assert($sheet instanceof ScoreSheet);
+
+        return $sheet;
     }
 }

@@ -63,7 +63,7 @@ final class DemoWalker
             }
         }
 
-        return $items;
+        return array_values($items);
     }
 
     private function say(Item $item): bool

@@ -47,9 +47,11 @@ final readonly class Problem
     private static function fields(ValidationException $e): array
     {
         $errors = [];
-        foreach ($e->errors() as $field => $messages) {
+        /** @var array<string, list<string>> $all */
+        $all = $e->errors();
+        foreach ($all as $field => $messages) {
             foreach ($messages as $message) {
-                $errors[] = ['path' => (string) $field, 'message' => $message];
+                $errors[] = ['path' => $field, 'message' => $message];
             }
         }
 

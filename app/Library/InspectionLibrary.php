@@ -8,6 +8,8 @@ use App\Models\Attempt;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Database\Eloquent\Builder;
+use LogicException;
 use Pasada\Core\Checklist\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Vehicle\VehicleReader;
@@ -28,29 +30,40 @@ final class InspectionLibrary
 
     public function forAttempt(Attempt $attempt): Inspection
     {
-        return $this->remember($attempt->checklist_id, $attempt->vehicle_id, static fn (): array => [
-            // Read whole: a card's relations carry the name only.
-            StoredChecklist::query()->findOrFail($attempt->checklist_id), StoredVehicle::query()->findOrFail($attempt->vehicle_id),
-        ]);
+        return $this->byId($attempt->checklist_id, $attempt->vehicle_id);
     }
 
     public function of(StoredChecklist $checklist, StoredVehicle $vehicle): Inspection
     {
-        return $this->remember($checklist->id, $vehicle->id, static fn (): array => [$checklist, $vehicle]);
+        return $this->byId($checklist->id, $vehicle->id);
     }
 
-    /** @param  callable(): array{StoredChecklist, StoredVehicle}  $rows  asked only when the list is not at hand */
-    private function remember(int $checklistId, int $vehicleId, callable $rows): Inspection
+    private function byId(int $checklistId, int $vehicleId): Inspection
     {
-        $key = sprintf('inspection:%s:%d:%d', $this->build, $checklistId, $vehicleId);
+        return $this->atHand[$checklistId.':'.$vehicleId] ??= $this->kept($checklistId, $vehicleId);
+    }
 
-        return $this->atHand[$key] ??= $this->cache->rememberForever($key, static function () use ($rows): Inspection {
-            [$checklist, $vehicle] = $rows();
+    private function kept(int $checklistId, int $vehicleId): Inspection
+    {
+        // By the digests of the documents and not by the ids of the rows, which mean something else after a reload.
+        $key = implode(':', ['inspection', $this->build, $this->digest(StoredChecklist::query(), $checklistId), $this->digest(StoredVehicle::query(), $vehicleId)]);
+
+        return $this->cache->rememberForever($key, static function () use ($checklistId, $vehicleId): Inspection {
+            $checklist = StoredChecklist::query()->findOrFail($checklistId);
+            $vehicle = StoredVehicle::query()->findOrFail($vehicleId);
 
             return Inspection::of(
                 (new ChecklistReader)->read($checklist->document, $checklist->slug),
                 (new VehicleReader)->read($vehicle->document, $vehicle->slug),
             );
         });
+    }
+
+    /** @param  Builder<StoredChecklist>|Builder<StoredVehicle>  $rows */
+    private function digest(Builder $rows, int $id): string
+    {
+        $digest = $rows->toBase()->where('id', $id)->value('digest');
+
+        return is_string($digest) ? $digest : throw new LogicException('An attempt names a checklist or vehicle that is gone.');
     }
 }

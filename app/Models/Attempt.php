@@ -73,15 +73,15 @@ final class Attempt extends Model
         return $this->hasOne(AttemptResult::class);
     }
 
-    /** @param  Builder<self>  $query */
-    public function scopeUnderWay(Builder $query): void
+    /** @return Builder<self> */
+    public static function underWay(): Builder
     {
-        $query->where('status', AttemptStatus::UnderWay);
+        return self::query()->where('status', AttemptStatus::UnderWay);
     }
 
-    /** @param  Builder<self>  $query */
-    public function scopeFinished(Builder $query): void
+    /** @return Builder<self> */
+    public static function finished(): Builder
     {
-        $query->where('status', AttemptStatus::Finished);
+        return self::query()->where('status', AttemptStatus::Finished);
     }
 }

@@ -18,7 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string $class_name
  * @property Carbon|null $exam_on
  * @property-read Attempt|null $lastFinished
- * @property-read int $finished_count only where scopeForCards was used
+ * @property-read int $finished_count only where read by cards()
  */
 final class Student extends Model
 {
@@ -38,10 +38,10 @@ final class Student extends Model
         });
     }
 
-    /** What a card of a student shows. @param  Builder<self>  $query */
-    public function scopeForCards(Builder $query): void
+    /** @return Builder<self> students with what their cards show */
+    public static function cards(): Builder
     {
-        $query->with(['lastFinished.result'])->withCount(['attempts as finished_count' => static function (Builder $query): void {
+        return self::query()->with(['lastFinished.result'])->withCount(['attempts as finished_count' => static function (Builder $query): void {
             $query->where('status', AttemptStatus::Finished);
         }]);
     }

@@ -8,6 +8,7 @@ use App\Actions\LoadDemoSchool;
 use App\Actions\ReadToday;
 use App\Library\InspectionLibrary;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Config\Repository as Settings;
 use Illuminate\Contracts\Auth\Factory as Auth;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Contracts\Cache\Factory as Cache;
@@ -17,6 +18,7 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Pasada\Core\Coaching\Coach;
 use Pasada\Core\Coaching\Phrasebook;
+use Symfony\Component\HttpFoundation\Response;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -26,7 +28,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(InspectionLibrary::class, fn (): InspectionLibrary => new InspectionLibrary(
             // The local disk, not the shared store: a laid-out list is large, never changes and can be made anew.
             $this->app->make(Cache::class)->store('file'),
-            (string) $this->app->make('config')->get('pasada.build'),
+            $this->settings()->string('pasada.build'),
         ));
         $this->app->when(LoadDemoSchool::class)->needs('$folder')->give($this->app->basePath());
         $this->app->when(ReadToday::class)->needs('$dueAfterDays')->giveConfig('pasada.due_after_days');
@@ -37,13 +39,20 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
-        $settings = $this->app->make('config');
-        $perAccount = (int) $settings->get('pasada.sign_in_tries_per_minute');
-        $perAddress = (int) $settings->get('pasada.sign_in_tries_per_minute_and_address');
+        $settings = $this->settings();
+        $perAccount = $settings->integer('pasada.sign_in_tries_per_minute');
+        $perAddress = $settings->integer('pasada.sign_in_tries_per_minute_and_address');
+        // Only a refused sign-in counts: a class that shares a tablet signs in and out all day.
+        $isRefused = static fn (Response $response): bool => $response->getStatusCode() === 422;
         RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute($perAccount)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
-            Limit::perMinute($perAddress)->by((string) $request->ip()),
+            Limit::perMinute($perAccount)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip())->after($isRefused),
+            Limit::perMinute($perAddress)->by((string) $request->ip())->after($isRefused),
         ]);
+    }
+
+    private function settings(): Settings
+    {
+        return $this->app->make(Settings::class);
     }
 
     private function guard(): StatefulGuard

@@ -45,6 +45,8 @@ return new class extends Migration
                 $table->string('name');
                 // A row is never changed: an attempt keeps the version it was scored under.
                 $table->longText('document');
+                // Worked out by the database, so that it cannot disagree with the document; kept item lists go by it.
+                $table->char('digest', 64)->storedAs('sha2(document, 256)');
                 $table->timestamp('created_at')->nullable();
                 $table->unique(['school_id', 'slug', 'version']);
             });

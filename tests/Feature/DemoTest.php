@@ -22,7 +22,7 @@ it('loads twelve students with three to nine finished walks each, the same every
 
     expect($counts)->toHaveCount(12)->and($counts->min())->toBe(3)->and($counts->max())->toBe(9)
         ->and($load())->toBe($first)
-        ->and(Attempt::query()->finished()->count())->toBe(count($first));
+        ->and(Attempt::finished()->count())->toBe(count($first));
 });
 
 it('gives its students the habits they are known for', function (): void {

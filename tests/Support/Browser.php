@@ -15,6 +15,7 @@ use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
 use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Assert;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
@@ -164,6 +165,7 @@ final class Browser
 
     public function waitForText(string $text, string $css = 'body'): self
     {
+        Assert::assertNotSame('', $text, 'Waiting for an empty text would wait for nothing.');
         $this->driver->wait(self::WAIT_SECONDS, 50)->until(fn (): bool => $this->reads($css, $text), "\"$text\" did not appear in $css.");
 
         return $this;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
+use OpenApi\Annotations\Property;
 use OpenApi\Annotations\Schema;
 use OpenApi\Generator;
 
@@ -33,7 +34,7 @@ final class DescribeApi extends Command
     {
         $api = Generator::scan([app_path('Http')], ['version' => '3.1.0']);
         assert($api !== null);
-        foreach (is_array($api->components->schemas) ? $api->components->schemas : [] as $schema) {
+        foreach ($api->components->schemas as $schema) {
             $this->requireAll($schema);
         }
 
@@ -43,8 +44,8 @@ final class DescribeApi extends Command
     /** A resource always carries every field it has, so none of them is optional to a reader. */
     private function requireAll(Schema $schema): void
     {
-        if (! is_array($schema->required) && is_array($schema->properties)) {
-            $schema->required = array_map(static fn ($property): string => (string) $property->property, array_values($schema->properties));
+        if (Generator::isDefault($schema->required) && ! Generator::isDefault($schema->properties)) {
+            $schema->required = array_map(static fn (Property $property): string => $property->property, array_values($schema->properties));
         }
     }
 }

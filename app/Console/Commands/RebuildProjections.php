@@ -18,7 +18,7 @@ final class RebuildProjections extends Command
     public function handle(ReadSheet $sheets, ProjectAttempt $project): int
     {
         $count = 0;
-        foreach (Attempt::query()->finished()->lazyById(50) as $attempt) {
+        foreach (Attempt::finished()->lazyById(50) as $attempt) {
             $project->handle($attempt, $sheets->handle($attempt));
             $count++;
         }

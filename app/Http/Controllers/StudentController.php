@@ -22,7 +22,7 @@ final readonly class StudentController
     public function index(SignedInRequest $request): JsonResponse
     {
         Gate::authorize('viewAny', Student::class);
-        $students = Student::query()->forCards()->where('school_id', $request->signedIn()->school_id)->orderBy('name')->get();
+        $students = Student::cards()->where('school_id', $request->signedIn()->school_id)->get()->sortBy('name');
 
         return new JsonResponse($students->map(StudentCardResource::of(...))->values()->all());
     }

@@ -31,7 +31,7 @@ final readonly class StudentCardResource
         public ?int $last_permille,
     ) {}
 
-    /** Wants the student read by Student::forCards(). */
+    /** Wants the student read by Student::cards(). */
     public static function of(Student $student): self
     {
         $last = $student->lastFinished;

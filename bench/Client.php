@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Bench;
+
+use CurlHandle;
+use RuntimeException;
+
+/** One signed-in page on a kept connection, without a browser around it. */
+final class Client
+{
+    private readonly CurlHandle $curl;
+
+    private string $token = '';
+
+    public function __construct(private readonly string $url)
+    {
+        $this->curl = curl_init();
+        curl_setopt_array($this->curl, [
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_COOKIEFILE => '',
+            CURLOPT_HEADERFUNCTION => function (CurlHandle $curl, string $line): int {
+                if (preg_match('/^Set-Cookie: XSRF-TOKEN=([^;]+)/i', $line, $found) === 1) {
+                    $this->token = urldecode($found[1]);
+                }
+
+                return strlen($line);
+            },
+        ]);
+    }
+
+    /**
+     * @param  array<string, mixed>|null  $body
+     * @return array<mixed>
+     */
+    public function send(string $method, string $path, ?array $body = null, int ...$accepted): array
+    {
+        curl_setopt_array($this->curl, [
+            CURLOPT_URL => $this->url.'/api/v1'.$path,
+            CURLOPT_CUSTOMREQUEST => $method,
+            CURLOPT_POSTFIELDS => $body === null ? '' : json_encode($body, JSON_THROW_ON_ERROR),
+            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$this->token],
+        ]);
+        $answer = curl_exec($this->curl);
+        $status = curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE);
+        if (! is_string($answer) || ! in_array($status, $accepted === [] ? [200, 201] : $accepted, true)) {
+            throw new RuntimeException("$method $path answered $status: ".(is_string($answer) ? substr($answer, 0, 300) : 'nothing'));
+        }
+        $read = json_decode($answer, true);
+
+        return is_array($read) ? $read : [];
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Browser;
+
+/** Starts an attempt for a student and leaves the browser on the scoring screen. */
+function startWalk(Browser $browser, string $student, string $vehicle = 'Dock 4'): Browser
+{
+    $browser->signIn('rosa@ferrow-sound.example')->waitForText('Walks just finished')->choose('New attempt');
+    $browser->click('[data-test=student]')->press($student)->choose($student);
+    if ($vehicle !== 'Dock 4') {
+        $browser->click('[data-test=vehicle]')->choose($vehicle);
+    }
+    $browser->waitForText('items at', '.preview')->click('[data-test=start]');
+    $browser->find('.tile');
+
+    return $browser;
+}
+
+function keyed(Browser $browser, int $times): int
+{
+    for ($done = 0; $done < $times;) {
+        $tiles = $browser->count('.tile[data-state=not_reached]');
+        if ($tiles === 0) {
+            $browser->press('.');
+
+            continue;
+        }
+        $key = $browser->run("const t = [...document.querySelectorAll('.tile')].find((t) => t.dataset.state === 'not_reached'); return t.querySelector('kbd').textContent;");
+        $browser->press(mb_strtolower((string) $key));
+        $done++;
+    }
+
+    return $done;
+}
+
+beforeEach(function (): void {
+    $this->browser = Browser::open();
+});
+
+afterEach(function (): void {
+    $this->browser->close();
+});
+
+it('scores thirty items by touch and thirty by keyboard, through a server that goes away, to a result', function (): void {
+    $browser = startWalk($this->browser, 'Odell');
+    $browser->waitForText('Seat and start', '.work');
+
+    // By touch: whole places, one tap an item, moving on by the button.
+    for ($tapped = 0; $tapped < 30;) {
+        $open = $browser->count('.tile[data-state=not_reached] .main');
+        if ($open === 0) {
+            $browser->click('[data-test=next]');
+
+            continue;
+        }
+        $browser->click('.tile[data-state=not_reached] .main');
+        $tapped++;
+    }
+    $browser->waitForText('30 of 193', '.count')->waitForText('all sent', '[data-test=keeping]');
+
+    // The server goes away in the middle; marks are shown and kept all the same.
+    $browser->offline(true);
+    keyed($browser, 20);
+    $browser->waitForText('50 of 193', '.count')->waitForText('kept here', '[data-test=keeping]');
+    $browser->offline(false);
+    keyed($browser, 10);
+    $browser->waitForText('60 of 193', '.count')->waitForText('all sent', '[data-test=keeping]');
+
+    // Undo takes back the last one; a reload shows what the server has.
+    $browser->press('z')->waitForText('59 of 193', '.count')->waitForText('all sent', '[data-test=keeping]');
+    $browser->driver->navigate()->refresh();
+    $browser->waitForText('59 of 193', '.count');
+
+    $browser->click('[data-test=finish]')->waitForText('134 items are not whole')->click('[data-test=finish-now]');
+    $browser->waitForText('Not passed')->waitForText('59 of 193 items heard whole');
+    $browser->waitForText('What to say next time')->waitForText('Was the order kept?')->waitForText('How does it compare?');
+});
+
+it('takes points back and adds them, waves an item and keeps a note', function (): void {
+    $browser = startWalk($this->browser, 'Wren', 'Pier 2');
+    $browser->press('2')->waitForText('heard whole', '.tile[data-item="cab.seat_belt"]');
+    // A second press opens the points, where taking back is meant.
+    $browser->press('2')->click('[data-point=works]')->waitForText('2 of 3 points', '.tile[data-item="cab.seat_belt"]');
+    $browser->choose('Not fitted')->waitForText('not fitted', '.tile[data-item="cab.seat_belt"]');
+    $browser->click('[data-point=works]')->waitForText('1 of 3 points', '.tile[data-item="cab.seat_belt"]');
+    $browser->press(WebDriverKeys::ESCAPE)->gone('.panel');
+    $browser->press('n')->type('#note-text', 'speaks too softly')->enter()->gone('.note');
+    $browser->waitForText('all sent', '[data-test=keeping]')->click('[data-test=finish]')->click('[data-test=finish-now]');
+    $browser->waitForText('speaks too softly');
+});
+
+it('keeps what was marked when the page is closed while the server is away', function (): void {
+    $browser = startWalk($this->browser, 'Bram', 'Pier 2');
+    $address = $browser->driver->getCurrentURL();
+    $browser->offline(true)->press('1', '2', '3')->waitForText('3 of', '.count')->waitForText('kept here', '[data-test=keeping]');
+    $browser->offline(false)->driver->get('about:blank');
+    $browser->driver->get($address);
+    $browser->waitForText('3 of', '.count')->waitForText('all sent', '[data-test=keeping]');
+});
+
+it('resumes a walk from Today and goes back and forth between places', function (): void {
+    $browser = startWalk($this->browser, 'Hollis', 'Pier 2');
+    $browser->press('1', '.')->waitForText('Gauges and lamps', '.place')->press('z')->waitForText('Seat and start', '.place');
+    $browser->click('[data-place=engine-left]')->waitForText('Engine, left side', '.place')->waitForText('all sent', '[data-test=keeping]');
+    $browser->visit('/')->waitForText('under way');
+    $browser->click('.under-way .row')->waitForText('Engine, left side', '.place')->waitForText('1 of', '.count');
+});
