@@ -36,12 +36,10 @@ final class Client
      */
     public function send(string $method, string $path, ?array $body = null, int ...$accepted): array
     {
-        curl_setopt_array($this->curl, [
-            CURLOPT_URL => $this->url.'/api/v1'.$path,
-            CURLOPT_CUSTOMREQUEST => $method,
-            CURLOPT_POSTFIELDS => $body === null ? '' : json_encode($body, JSON_THROW_ON_ERROR),
-            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$this->token],
-        ]);
+        curl_setopt($this->curl, CURLOPT_URL, $this->url.'/api/v1'.$path);
+        curl_setopt($this->curl, CURLOPT_CUSTOMREQUEST, $method === '' ? 'GET' : $method);
+        curl_setopt($this->curl, CURLOPT_POSTFIELDS, $body === null ? '' : json_encode($body, JSON_THROW_ON_ERROR));
+        curl_setopt($this->curl, CURLOPT_HTTPHEADER, ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$this->token]);
         $answer = curl_exec($this->curl);
         $status = curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE);
         if (! is_string($answer) || ! in_array($status, $accepted === [] ? [200, 201] : $accepted, true)) {

@@ -17,7 +17,7 @@ const met = computed(() => props.result.sheet.checks.filter(({ met }) => met));
             <h1>{{ standing.word }}</h1>
             <p v-for="check in unmet" :key="check.said">{{ check.said }}</p>
             <template v-if="unmet.length === 0"
-                ><p v-for="check in met.slice(0, 2)" :key="check.said">{{ check.said }}</p></template
+                ><p v-for="check in met.slice(0, 1)" :key="check.said">{{ check.said }}</p></template
             >
             <p class="quiet">{{ result.sheet.whole }} of {{ result.sheet.asked }} items heard whole.</p>
         </div>

@@ -37,7 +37,7 @@ const part = computed(() => all.value.filter(({ state }) => state === 'partial' 
             <NButton type="primary" size="large" data-test="finish-now" @click="$emit('finish')"
                 >Finish the walk</NButton
             >
-            <NButton size="large" @click="$emit('back')">Back to the walk <kbd>Esc</kbd></NButton>
+            <NButton size="large" @click="$emit('back')">Back to the walk&nbsp;<kbd>Esc</kbd></NButton>
         </div>
         <div class="places">
             <section v-for="{ place, open } in places" :key="place.id">

@@ -62,7 +62,7 @@ const keeping = computed(() => {
     display: flex;
     flex-wrap: wrap;
     align-items: center;
-    gap: 4px 20px;
+    gap: 4px 16px;
     padding: 8px 16px;
     border-bottom: 2px solid var(--ink);
 }
@@ -73,6 +73,7 @@ const keeping = computed(() => {
     font-weight: 600;
 }
 .who {
+    flex: 0 1 220px;
     display: grid;
     line-height: 1.2;
     min-width: 0;
@@ -96,7 +97,7 @@ small {
 }
 .keeping {
     font-size: 0.9rem;
-    min-width: 84px;
+    min-width: 76px;
 }
 .keeping.part {
     color: var(--part);
@@ -109,6 +110,14 @@ small {
 .acts {
     display: flex;
     gap: 8px;
+}
+@media (max-width: 900px) {
+    .who {
+        flex-basis: 150px;
+    }
+    .clock small {
+        display: none;
+    }
 }
 @media (max-width: 700px) {
     .bar {
