@@ -64,9 +64,8 @@ final class Browser
         self::$service = new Process(['chromedriver', '--port='.self::$port]);
         self::$service->setTimeout(null);
         self::$service->start();
-        for ($try = 0; $try < 100 && @fsockopen('127.0.0.1', self::$port) === false; $try++) {
-            usleep(100_000);
-        }
+        self::$service->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'started successfully'));
+    }
     }
 
     /** The size of the page itself, not of a window around it. */
