@@ -66,7 +66,6 @@ final class Browser
         self::$service->start();
         self::$service->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'started successfully'));
     }
-    }
 
     /** The size of the page itself, not of a window around it. */
     public function resize(int $width, int $height): self

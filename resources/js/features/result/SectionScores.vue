@@ -6,7 +6,7 @@ defineProps<{ sections: Schemas['SectionScoreResource'][] }>();
 </script>
 
 <template>
-    <table>
+    <table class="record-table">
         <thead>
             <tr>
                 <th scope="col">Section</th>
@@ -30,20 +30,6 @@ defineProps<{ sections: Schemas['SectionScoreResource'][] }>();
 </template>
 
 <style scoped>
-table {
-    border-collapse: collapse;
-    width: 100%;
-}
-th,
-td {
-    text-align: left;
-    padding: 9px 16px 9px 0;
-    border-bottom: 1px solid var(--line);
-}
-thead th {
-    color: var(--quiet);
-    border-bottom: 2px solid var(--ink);
-}
 tbody th {
     font-weight: 600;
 }

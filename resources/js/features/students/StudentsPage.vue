@@ -25,7 +25,7 @@ const wanted = ref('');
                     :input-props="{ 'aria-label': 'Find a student' }"
                 />
                 <p v-if="data.length === 0">There is no student yet.</p>
-                <table v-else>
+                <table v-else class="record-table">
                     <thead>
                         <tr>
                             <th scope="col">Name</th>
@@ -77,20 +77,6 @@ const wanted = ref('');
 }
 .search {
     max-width: 360px;
-}
-table {
-    border-collapse: collapse;
-    width: 100%;
-}
-th,
-td {
-    text-align: left;
-    padding: 12px 12px 12px 0;
-    border-bottom: 1px solid var(--line);
-}
-thead th {
-    border-bottom: 2px solid var(--ink);
-    color: var(--quiet);
 }
 tbody th a {
     color: var(--ink);
