@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Actions\LoadDemoSchool;
 use App\Actions\ReadToday;
+use App\Console\Documents;
 use App\Library\InspectionLibrary;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Config\Repository as Settings;
@@ -30,7 +31,7 @@ final class AppServiceProvider extends ServiceProvider
             $this->app->make(Cache::class)->store('file'),
             $this->settings()->string('pasada.build'),
         ));
-        $this->app->when(LoadDemoSchool::class)->needs('$folder')->give($this->app->basePath());
+        $this->app->when([LoadDemoSchool::class, Documents::class])->needs('$folder')->give($this->app->basePath());
         $this->app->when(ReadToday::class)->needs('$dueAfterDays')->giveConfig('pasada.due_after_days');
         $this->app->singleton(Phrasebook::class, fn (): Phrasebook => Phrasebook::read((string) file_get_contents($this->app->basePath('catalogue/points.json'))));
         $this->app->singleton(Coach::class);

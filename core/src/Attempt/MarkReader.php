@@ -23,19 +23,21 @@ final readonly class MarkReader
 
     /**
      * @param  array<mixed>  $document  `{"marks": [{"id", "at_ms", "kind", ...}]}`, decoded
-     * @param  int  $notBeforeMs  time of the last mark this recorder sent before; its clock only runs forward
+     * @param  int|null  $notBeforeMs  time of the last mark this recorder sent before; its clock only runs forward. Null for
+     *                                 marks of any recorders in any order, as in a file
      * @param  callable(string): bool  $isKnown  whether a mark of this id is stored already
      * @return list<Mark>
      *
      * @throws DocumentHasFaults with every fault and its path
      */
-    public function read(array $document, int $notBeforeMs, callable $isKnown): array
+    public function read(array $document, ?int $notBeforeMs, callable $isKnown): array
     {
         $faults = new Faults;
         $marks = [];
-        $ids = [];
-        $clock = $notBeforeMs;
-        foreach (Node::root($document, $faults)->nodes('marks') as $node) {
+        $nodes = Node::root($document, $faults)->nodes('marks');
+        $ids = $notBeforeMs === null ? $this->ids($nodes) : [];
+        $clock = $notBeforeMs ?? 0;
+        foreach ($nodes as $node) {
             $mark = $this->mark($node);
             if ($isKnown($mark->id)) {
                 // Sent again after a lost answer: it was checked the first time and its time may lie behind the clock.
@@ -44,7 +46,7 @@ final readonly class MarkReader
 
                 continue;
             }
-            if ($mark->atMs < $clock) {
+            if ($notBeforeMs !== null && $mark->atMs < $clock) {
                 $node->child('at_ms')->fault(sprintf('runs backwards: %d ms after %d ms; a recorder sends its marks in the order it made them', $mark->atMs, $clock));
             }
             $clock = max($clock, $mark->atMs);
@@ -57,6 +59,21 @@ final readonly class MarkReader
         $faults->stopIfAny('marks');
 
         return $marks;
+    }
+
+    /**
+     * @param  list<Node>  $nodes
+     * @return array<string, true>
+     */
+    private function ids(array $nodes): array
+    {
+        $ids = [];
+        foreach ($nodes as $node) {
+            // A missing id is told of where the mark is read.
+            $ids[$node->has('id') ? strtolower($node->string('id')) : ''] = true;
+        }
+
+        return $ids;
     }
 
     private function mark(Node $node): Mark

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\Documents;
+use Illuminate\Console\Command;
+use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Inspection\ItemWriter;
+use Symfony\Component\Console\Output\OutputInterface;
+
+final class ListItems extends Command
+{
+    use ReadsDocuments;
+
+    protected $signature = 'pasada:items {--checklist= : id of a shipped checklist, or a file} {--vehicle= : id of a shipped vehicle, or a file} {--format=json : json or csv}';
+
+    protected $description = 'List what a checklist asks of a vehicle';
+
+    public function handle(Documents $documents): int
+    {
+        return $this->formatIs(['json', 'csv']) ? $this->reportingFaults(function () use ($documents): int {
+            $rows = ItemWriter::rows(Inspection::of($documents->checklist($this->named('checklist')), $documents->vehicle($this->named('vehicle'))));
+            if ($this->named('format') === 'json') {
+                $this->output->writeln($this->json(['items' => $rows]), OutputInterface::OUTPUT_RAW);
+            } else {
+                $this->output->write($this->csv($rows), false, OutputInterface::OUTPUT_RAW);
+            }
+
+            return self::SUCCESS;
+        }) : self::INVALID;
+    }
+
+    /** @param  list<array<string, int|string|null>>  $rows */
+    private function csv(array $rows): string
+    {
+        $memory = fopen('php://memory', 'r+');
+        assert($memory !== false);
+        foreach ([ItemWriter::COLUMNS, ...$rows] as $row) {
+            // No escape character: RFC 4180 doubles a quote and knows nothing else.
+            fputcsv($memory, $row, ',', '"', '');
+        }
+        rewind($memory);
+
+        return (string) stream_get_contents($memory);
+    }
+}
