@@ -32,7 +32,7 @@ final readonly class ChecklistReader
         }
         $components = $this->components($root);
         $sections = $this->sections($root, $components);
-        $rules = $this->rules($root->child('rules'));
+        $rules = $this->rules($root->child('rules'), $sections, $components);
         $figures = $this->figures($root, $components);
         [$id, $version, $title, $reason] = [$root->string('id'), $root->int('version', 1, 100_000), $root->string('name'), $root->string('reason')];
         // Nothing is read after this: a fault found later would be lost.
@@ -45,11 +45,15 @@ final readonly class ChecklistReader
         return new Checklist($id, $version, $title, $reason, $rules, $sections, $figures);
     }
 
-    private function rules(Node $node): Rules
+    /**
+     * @param  list<Section>  $sections
+     * @param  array<string, Component>  $components
+     */
+    private function rules(Node $node, array $sections, array $components): Rules
     {
         $node->only('credit', 'half_for_part', 'returns', 'axles', 'pass', 'time_allowed_seconds');
         $pass = $node->child('pass');
-        $pass->only('overall_percent', 'section_percent', 'misses_allowed', 'note');
+        $pass->only('overall_percent', 'section_percent', 'misses_allowed', 'critical_sections', 'critical_components', 'note');
         if (! $pass->has('overall_percent') && ! $pass->has('section_percent') && ! $pass->has('misses_allowed')) {
             $pass->fault('asks for at least one of overall_percent, section_percent, misses_allowed');
         }
@@ -63,10 +67,27 @@ final readonly class ChecklistReader
                 $pass->has('overall_percent') ? $pass->int('overall_percent', 1, 100) : null,
                 $pass->has('section_percent') ? $pass->int('section_percent', 1, 100) : null,
                 $pass->has('misses_allowed') ? $pass->int('misses_allowed', 0, 1000) : null,
+                $this->known($pass, 'critical_sections', array_map(static fn (Section $section): string => $section->id, $sections), 'sections'),
+                $this->known($pass, 'critical_components', array_keys($components), 'components'),
                 $pass->string('note'),
             ),
             $node->has('time_allowed_seconds') ? $node->int('time_allowed_seconds', 60, self::LONGEST_WALK_SECONDS) : null,
         );
+    }
+
+    /**
+     * @param  list<string>  $known
+     * @return list<string>
+     */
+    private function known(Node $node, string $key, array $known, string $of): array
+    {
+        foreach ($node->nodesOr($key) as $entry) {
+            if (! in_array($entry->asString(), $known, true)) {
+                $entry->fault(sprintf('"%s" is not among the %s', $entry->asString(), $of));
+            }
+        }
+
+        return $node->strings($key);
     }
 
     /** @return array<string, Component> by id */

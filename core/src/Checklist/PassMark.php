@@ -7,6 +7,10 @@ namespace Pasada\Core\Checklist;
 /** What must be reached to pass. Null means that this is not asked. At least one of them is set. */
 final readonly class PassMark
 {
+    /**
+     * @param  list<string>  $criticalSections  ids of sections in which every item must be earned
+     * @param  list<string>  $criticalComponents  components that must be earned wherever they are asked
+     */
     public function __construct(
         /** Share of all that can be earned, in percent. */
         public ?int $overallPercent,
@@ -14,6 +18,8 @@ final readonly class PassMark
         public ?int $sectionPercent,
         /** Items not earned whole that are still let pass. */
         public ?int $missesAllowed,
+        public array $criticalSections,
+        public array $criticalComponents,
         /** Why these marks and who sets them; shown wherever a verdict is. */
         public string $note,
     ) {}

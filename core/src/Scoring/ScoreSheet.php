@@ -54,7 +54,7 @@ final readonly class ScoreSheet
         }
         $overall = Score::of($outcomes);
 
-        return new self($inspection, $walk, $outcomes, $sections, $overall, $order, Verdict::of($rules->pass, $overall, $sections, $walk->finished));
+        return new self($inspection, $walk, $outcomes, $sections, $overall, $order, Verdict::of($rules->pass, $overall, $sections, $outcomes, $walk->finished));
     }
 
     /** @return array<string, int> milliseconds by section id */

@@ -12,8 +12,11 @@ final readonly class Verdict
     /** @param  non-empty-list<PassCheck>  $checks */
     private function __construct(public Standing $standing, public array $checks) {}
 
-    /** @param  list<SectionScore>  $sections */
-    public static function of(PassMark $mark, Score $overall, array $sections, bool $finished): self
+    /**
+     * @param  list<SectionScore>  $sections
+     * @param  array<string, ItemOutcome>  $outcomes
+     */
+    public static function of(PassMark $mark, Score $overall, array $sections, array $outcomes, bool $finished): self
     {
         $checks = [];
         if ($mark->overallPercent !== null) {
@@ -22,6 +25,17 @@ final readonly class Verdict
         if ($mark->sectionPercent !== null) {
             foreach ($sections as $section) {
                 $checks[] = self::share('"'.$section->name.'"', $section->score, $mark->sectionPercent);
+            }
+        }
+        foreach ($sections as $section) {
+            if (in_array($section->id, $mark->criticalSections, true)) {
+                $checks[] = self::critical('"'.$section->name.'"', $section->score);
+            }
+        }
+        foreach ($mark->criticalComponents as $component) {
+            $asked = array_filter($outcomes, static fn (ItemOutcome $outcome): bool => $outcome->item->component === $component);
+            if ($asked !== []) {
+                $checks[] = self::critical('"'.$asked[array_key_first($asked)]->item->name.'"', Score::of($asked));
             }
         }
         if ($mark->missesAllowed !== null || $checks === []) {
@@ -45,6 +59,15 @@ final readonly class Verdict
             $score->reaches($percent),
             $score->canReach($percent),
             sprintf('%d.%d %% of %s was earned; %d %% is asked.', intdiv($permille, 10), $permille % 10, $what, $percent),
+        );
+    }
+
+    private static function critical(string $what, Score $score): PassCheck
+    {
+        return new PassCheck(
+            $score->misses() === 0,
+            $score->reachable === $score->possible,
+            sprintf('All %d of %s must be earned; %d were not.', $score->asked(), $what, $score->misses()),
         );
     }
 

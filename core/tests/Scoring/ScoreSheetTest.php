@@ -124,6 +124,12 @@ describe('the verdict', function (): void {
         'one miss allowed' => [['misses_allowed' => 1], [...$seven, Sample::finish(20)], Standing::Passed],
         'no miss allowed' => [['misses_allowed' => 0], [...$seven, Sample::finish(20)], Standing::Failed],
         'a miss that cannot be mended' => [['misses_allowed' => 0], [Sample::enter(1, 'cab'), Sample::close(2, 'cab')], Standing::Failed],
+        'a critical section missed' => [['overall_percent' => 80, 'critical_sections' => ['cab']], [...$seven, Sample::finish(20)], Standing::Failed],
+        'a critical section earned' => [['overall_percent' => 80, 'critical_sections' => ['outside']], [...$seven, Sample::finish(20)], Standing::Passed],
+        'a critical section still open' => [['overall_percent' => 80, 'critical_sections' => ['cab']], $seven, Standing::Open],
+        'a critical component missed' => [['overall_percent' => 80, 'critical_components' => ['cab.seat_belt']], [...$seven, Sample::finish(20)], Standing::Failed],
+        'a critical component earned at every position' => [['overall_percent' => 80, 'critical_components' => ['wheel.tyre']], [...$seven, Sample::finish(20)], Standing::Passed],
+        'a critical component waved' => [['overall_percent' => 80, 'critical_components' => ['cab.horn_air']], [...wholeWalk(), Sample::wave(19, 'cab.horn_air'), Sample::finish(20)], Standing::Passed],
         'both rules must be met' => [['overall_percent' => 80, 'misses_allowed' => 0], [...$seven, Sample::finish(20)], Standing::Failed],
     ]);
 
@@ -131,6 +137,12 @@ describe('the verdict', function (): void {
         $sheet = Sample::sheet(['returns' => 'place', 'pass' => ['overall_percent' => 80, 'note' => 'x']], Sample::enter(1, 'cab'), Sample::enter(2, 'engine'));
 
         expect($sheet->verdict->standing)->toBe(Standing::Failed);
+    });
+
+    it('names what was critical', function (): void {
+        $checks = Sample::sheet(['pass' => ['overall_percent' => 10, 'critical_sections' => ['cab'], 'critical_components' => ['wheel.tyre'], 'note' => 'x']], ...[...wholeWalk(but: 0), Sample::finish(20)])->verdict->checks;
+
+        expect($checks[1]->said)->toBe('All 4 of "In the cab" must be earned; 1 were not.')->and($checks[2]->said)->toBe('All 2 of "Tyre" must be earned; 0 were not.')->and($checks[2]->met)->toBeTrue();
     });
 
     it('gives its reasons in words', function (): void {
