@@ -33,6 +33,7 @@ final readonly class DemoSchool
     {
         $combination = 'dock-tractor-chassis';
         $truck = 'stake-truck';
+        $van = 'quay-sleeper-van';
 
         return [
             new StudentProfile('Mira Tallgrass', 8, 52, 93, 1, 6, $combination, ['engine.' => 8]),
@@ -46,10 +47,10 @@ final readonly class DemoSchool
             new StudentProfile('Sefa Tolumano', 4, 58, 74, 22, 30, $combination),
             new StudentProfile('Bram Quillow', 3, 40, 55, 5, null, $truck),
             new StudentProfile('Ines Harrowmere', 6, 66, 91, 1, 15, $truck, ['cab.' => 10]),
-            new StudentProfile('Dario Penstock', 5, 55, 70, 6, 27, $combination, ['coupling.' => 40], 14),
+            new StudentProfile('Dario Penstock', 5, 55, 70, 6, 27, $van, ['coupling.' => 40], 14),
             new StudentProfile('Wren Castellan', 4, 70, 85, 8, 34, $truck),
             new StudentProfile('Hollis Vanbrook', 3, 35, 50, 12, null, $combination, [], 18),
-            new StudentProfile('Nadia Orrinfell', 7, 63, 84, 3, 18, $combination, ['trailer.' => 18, 'wheel.tyre' => 50]),
+            new StudentProfile('Nadia Orrinfell', 7, 63, 84, 3, 18, $van, ['trailer.' => 18, 'wheel.tyre' => 50]),
         ];
     }
 }

@@ -49,7 +49,7 @@ it('leaves no gap unfilled in any item of the shipped checklist', function (stri
     foreach ($inspection->items as $item) {
         expect(coach()->sentence($item, $item->points))->not->toContain('{')->not->toContain('belt or gear');
     }
-})->with(['dock-tractor-chassis', 'stake-truck']);
+})->with(['dock-tractor-chassis', 'quay-sleeper-van', 'stake-truck']);
 
 it('wants words for every point and none besides', function (string $json, string $fault): void {
     try {

@@ -45,7 +45,10 @@ const BRACE = 22;
 const NARROW = 600;
 const MARGIN_FEET = 3;
 
-/** Places whose stand lies above the drawing: in the cab, on the right side, and what is looked at underneath. */
+/**
+ * Places whose stand lies above the drawing; the others, the front, the left side and the axles, lie below. Shared out
+ * so that the longest combination needs no more room than a tablet held upright has.
+ */
 const above = new Set<Place['zone']>([
     'cab',
     'brakes',
@@ -54,6 +57,7 @@ const above = new Set<Place['zone']>([
     'coupling',
     'rear-tractor',
     'trailer-front',
+    'trailer-side',
     'trailer-axle',
     'trailer-rear',
 ]);
