@@ -262,8 +262,8 @@ final readonly class Node
     private static function nearest(string $said, array $known): ?string
     {
         $best = null;
-        // Two slips at the most: beyond that a proposal misleads more than it helps.
-        $least = 3;
+        // Two slips at the most, and fewer than half of a short word: beyond that a proposal misleads more than it helps.
+        $least = min(3, intdiv(strlen($said), 2) + 1);
         foreach ($known as $word) {
             $distance = levenshtein(substr($said, 0, 60), $word);
             if ($distance < $least) {

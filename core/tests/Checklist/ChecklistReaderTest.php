@@ -74,7 +74,7 @@ it('names the place of a fault and what to do', function (array $path, mixed $va
     'axles away from an axle' => [['sections', 0, 'stops', 0, 'axles'], 'steer', 'sections[0].stops[0]: names its axles if, and only if, its zone is "axle"'],
     'a range upside down' => [['figures', 2, 'low'], 1, 'figures[2].low: is above high'],
     'a figure without a limit' => [['figures', 2, 'high'], null, 'figures[2]: asks for a low or a high value'],
-    'an unknown unit' => [['figures', 2, 'unit'], 'mm', 'figures[2].unit: "mm" is not known; did you mean "in"?'],
+    'an unknown unit' => [['figures', 2, 'unit'], 'mm', 'figures[2].unit: "mm" is not known; it may be 1/32 in, in, psi, s, deg, V, deg F, %, count, B:C'],
     'a figure of an unknown component' => [['figures', 2, 'components'], ['engine.rocket'], 'figures[2].components[0]: is not among the components'],
     'a figure finer than a thousandth' => [['figures', 2, 'high'], 0.7501, 'figures[2].high: has more than three decimals or is too large'],
     'a figure that is a text' => [['figures', 2, 'high'], '3/4', 'figures[2].high: asks for a number'],
