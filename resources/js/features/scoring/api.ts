@@ -1,4 +1,5 @@
-import { answer, api, type Schemas } from '@/shared/api/client';
+import { readSession } from '@/features/session/api';
+import { answer, api, ApiProblem, type Schemas } from '@/shared/api/client';
 import type { Mark } from '@/shared/outbox/Outbox';
 
 export type Attempt = Schemas['AttemptResource'];
@@ -10,5 +11,18 @@ export type PointCode = NonNullable<Mark['points']>[number];
 export const readAttempt = (id: string): Promise<Attempt> =>
     answer(api.GET('/attempts/{attempt}', { params: { path: { attempt: id } } }));
 
-export const sendMarks = (id: string, recorder: string, marks: Mark[]): Promise<Sheet> =>
-    answer(api.POST('/attempts/{attempt}/marks', { params: { path: { attempt: id } }, body: { recorder, marks } }));
+/** Answered 419 when the page's token is older than its session. */
+const TOKEN_EXPIRED = 419;
+
+export async function sendMarks(id: string, recorder: string, marks: Mark[]): Promise<Sheet> {
+    const send = (): Promise<Sheet> =>
+        answer(api.POST('/attempts/{attempt}/marks', { params: { path: { attempt: id } }, body: { recorder, marks } }));
+    try {
+        return await send();
+    } catch (error) {
+        if (!(error instanceof ApiProblem) || error.status !== TOKEN_EXPIRED) throw error;
+        // Asking who is signed in brings a new token, or tells that nobody is.
+        await readSession();
+        return send();
+    }
+}
