@@ -97,12 +97,7 @@ final class Sample
     /** @param  array<string, mixed>  $rules  changes to the sample's rules */
     public static function checklist(array $rules = []): Checklist
     {
-        $document = self::checklistDocument();
-        foreach ($rules as $rule => $value) {
-            $document = self::with($document, ['rules', $rule], $value);
-        }
-
-        return (new ChecklistReader)->read((string) json_encode($document));
+        return (new ChecklistReader)->read((string) json_encode(self::ruled($rules)));
     }
 
     public static function vehicle(): Vehicle
@@ -119,7 +114,45 @@ final class Sample
     /** @param  array<string, mixed>  $rules */
     public static function sheet(array $rules, Mark ...$marks): ScoreSheet
     {
-        return ScoreSheet::from(self::checklist($rules), self::vehicle(), MarkList::of(...$marks));
+        return ScoreSheet::from(self::checklist($rules), self::vehicle(), null, MarkList::of(...$marks));
+    }
+
+    /**
+     * The sheet of changed documents.
+     *
+     * @param  array<mixed>  $checklist
+     * @param  array<mixed>|null  $vehicle  the sample's where null
+     */
+    public static function sheetOf(array $checklist, ?array $vehicle, Mark ...$marks): ScoreSheet
+    {
+        return ScoreSheet::ofInspection(self::inspectionOf($checklist, $vehicle), MarkList::of(...$marks));
+    }
+
+    /**
+     * @param  array<mixed>  $checklist
+     * @param  array<mixed>|null  $vehicle
+     */
+    public static function inspectionOf(array $checklist, ?array $vehicle = null, ?string $form = null): Inspection
+    {
+        $read = (new ChecklistReader)->read((string) json_encode($checklist));
+
+        return Inspection::of($read, (new VehicleReader)->read((string) json_encode($vehicle ?? self::vehicleDocument())), $form === null ? null : $read->forms->of($form));
+    }
+
+    /**
+     * The sample's checklist with other rules.
+     *
+     * @param  array<string, mixed>  $rules
+     * @return array<mixed>
+     */
+    public static function ruled(array $rules): array
+    {
+        $document = self::checklistDocument();
+        foreach ($rules as $rule => $value) {
+            $document = self::with($document, ['rules', $rule], $value);
+        }
+
+        return $document;
     }
 
     public static function shipped(string $folder, string $id): string
@@ -131,6 +164,14 @@ final class Sample
     public static function id(int $n): string
     {
         return sprintf('0190%04x-0000-7000-8000-%012x', $n >> 16, $n);
+    }
+
+    /** @return list<Mark> every item of the sample said whole, in walking order, from second 1 on */
+    public static function all(): array
+    {
+        $items = array_keys(self::inspection()->items);
+
+        return array_map(static fn (int $n): Mark => self::whole($n + 1, $items[$n]), array_keys($items));
     }
 
     public static function whole(int $n, string $item): Mark
@@ -161,6 +202,23 @@ final class Sample
     public static function wave(int $n, string $item): Mark
     {
         return Mark::notFitted(self::id($n), $n * 1000, $item);
+    }
+
+    /** @param  list<string>  $except */
+    public static function carry(int $n, string $place, string $from, array $except = []): Mark
+    {
+        return Mark::carriedOver(self::id($n), $n * 1000, $place, $from, $except);
+    }
+
+    /** @param  int  $value  thousandths */
+    public static function figure(int $n, string $item, Point $point, int $value): Mark
+    {
+        return Mark::figureHeard(self::id($n), $n * 1000, $item, PointSet::of($point), $value);
+    }
+
+    public static function wrong(int $n, string $item, Point ...$points): Mark
+    {
+        return Mark::saidWrong(self::id($n), $n * 1000, $item, PointSet::of(...$points));
     }
 
     public static function undo(int $n, int $of): Mark

@@ -99,7 +99,7 @@ it('names the place of each fault in the file', function (): void {
 
 it('gives the same sheet byte for byte', function (): void {
     $marks = MarkList::of(Sample::whole(1, 'cab.seat_belt'), Sample::finish(2));
-    $write = static fn (): string => (string) json_encode(SheetWriter::write(ScoreSheet::from(Sample::checklist(), Sample::vehicle(), $marks)));
+    $write = static fn (): string => (string) json_encode(SheetWriter::write(ScoreSheet::from(Sample::checklist(), Sample::vehicle(), null, $marks)));
 
     expect($write())->toBe($write());
 });

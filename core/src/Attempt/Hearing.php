@@ -9,8 +9,12 @@ use Pasada\Core\Catalogue\PointSet;
 /** What was heard of one item. */
 final readonly class Hearing
 {
+    /**
+     * @param  array<string, int>  $figures  figures as said, in thousandths of their unit, by point code
+     * @param  array<string, string>  $wrongWords  what was said instead, where the scorer kept it, by point code
+     */
     public function __construct(
-        /** Said while its place was open. */
+        /** Said while its place was open, of the item as a whole. */
         public PointSet $inTime,
         /** Said only after the return rule had closed its place. */
         public PointSet $late,
@@ -20,5 +24,14 @@ final readonly class Hearing
         public int $lastAtMs,
         /** How many items were named before it. */
         public int $turn,
+        /** Said wrong, and not put right while the place was open. */
+        public PointSet $wrong = new PointSet(0),
+        /** Said of the left side only, of a two-sided item; likewise right. */
+        public PointSet $left = new PointSet(0),
+        public PointSet $right = new PointSet(0),
+        public array $figures = [],
+        public array $wrongWords = [],
+        /** Id of the item that a reference named; null where it was said itself. */
+        public ?string $carriedFrom = null,
     ) {}
 }

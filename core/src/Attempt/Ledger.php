@@ -6,13 +6,14 @@ namespace Pasada\Core\Attempt;
 
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
-use Pasada\Core\Checklist\ReturnRule;
+use Pasada\Core\Checklist\SideRule;
 use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Inspection\Side;
 
 /**
- * The running state of one replay: plain arrays and bits, since hundreds of attempts are scored again in seconds.
+ * What was heard of each item during one replay: plain arrays and bits, since hundreds of attempts are scored again in seconds.
  *
- * Changes while the marks are played and is then read out once as a Walk; nobody else holds one.
+ * Changes while the marks are played and is then read out once; nobody else holds one.
  */
 final class Ledger
 {
@@ -21,6 +22,18 @@ final class Ledger
 
     /** @var array<string, int> points said only after the place was shut, likewise */
     private array $late = [];
+
+    /** @var array<string, int> points said wrong, likewise */
+    private array $wrong = [];
+
+    /** @var array<string, array<string, int>> points said of one side, by side and item id */
+    private array $oneSide = ['left' => [], 'right' => []];
+
+    /** @var array<string, array<string, int>> figures as said, by item id and point code */
+    private array $figures = [];
+
+    /** @var array<string, array<string, string>> words said instead, likewise */
+    private array $words = [];
 
     /** @var array<string, true> */
     private array $waved = [];
@@ -31,56 +44,61 @@ final class Ledger
     /** @var array<string, int> */
     private array $lastAtMs = [];
 
-    /** @var list<Visit> */
-    private array $visits = [];
-
-    /** @var array<string, true> places the scorer ticked off as done */
-    private array $closed = [];
-
-    /** @var array<string, true> places where nothing earns credit any more */
-    private array $shut = [];
-
-    /** @var list<Remark> */
-    private array $remarks = [];
-
-    private ?string $current = null;
-
-    private int $currentFromMs = 0;
-
-    private ?int $finishedAtMs = null;
-
-    /** @var array<string, string> section by place */
-    private readonly array $sections;
-
     private readonly int $named;
 
-    private readonly ReturnRule $returns;
+    private readonly bool $sidesCount;
 
     public function __construct(private readonly Inspection $inspection)
     {
-        $sections = [];
-        foreach ($inspection->places as $place) {
-            $sections[$place->id] = $place->section;
-        }
-        $this->sections = $sections;
         $this->named = PointSet::of(Point::Identified)->bits;
-        $this->returns = $inspection->checklist->rules->returns;
+        $this->sidesCount = $inspection->checklist->rules->sides === SideRule::Both;
     }
 
-    public function hear(Mark $mark): void
+    public function hear(Mark $mark, bool $shut): void
     {
         $item = $this->inspection->item((string) $mark->item);
         if ($item === null) {
             return;
         }
-        $id = $item->id;
-        $bits = $this->named | ($mark->kind === MarkKind::HeardWhole ? $item->points->bits : $mark->points->bits);
-        unset($this->waved[$id]);
-        $this->time($id, $mark->atMs);
-        if (isset($this->shut[$item->place])) {
-            $this->late[$id] = ($this->late[$id] ?? 0) | ($bits & ~($this->inTime[$id] ?? 0));
+        $bits = $mark->kind === MarkKind::HeardWhole ? $item->points->bits : $mark->points->bits;
+        $this->add($item->id, $bits, $mark->atMs, $shut, $this->sidesCount && $item->twoSided ? $mark->side : null);
+    }
+
+    /** A figure within what is accepted is the point said; any other is the point said wrong. */
+    public function figure(Mark $mark, bool $shut): void
+    {
+        $item = $this->inspection->item((string) $mark->item);
+        $code = ($mark->points->points()[0] ?? Point::Identified)->value;
+        $figure = $item?->figures[$code] ?? null;
+        if ($item === null || $figure === null) {
+            return;
+        }
+        $this->figures[$item->id][$code] = (int) $mark->value;
+        if ($figure->accepts((int) $mark->value)) {
+            $this->add($item->id, $mark->points->bits, $mark->atMs, $shut, null);
         } else {
-            $this->inTime[$id] = ($this->inTime[$id] ?? 0) | $bits;
+            $this->sayWrong($mark, $shut);
+        }
+    }
+
+    public function sayWrong(Mark $mark, bool $shut): void
+    {
+        $id = (string) $mark->item;
+        $bits = $mark->points->bits;
+        if ($shut) {
+            // What was said while the place was open stands; coming too late to spoil it is coming too late, too.
+            return;
+        }
+        $this->add($id, 0, $mark->atMs, false, null);
+        $this->inTime[$id] = ($this->inTime[$id] ?? 0) & ~$bits;
+        foreach (['left', 'right'] as $side) {
+            $this->oneSide[$side][$id] = ($this->oneSide[$side][$id] ?? 0) & ~$bits;
+        }
+        $this->wrong[$id] = ($this->wrong[$id] ?? 0) | $bits;
+        if ($mark->text !== null) {
+            foreach ($mark->points->points() as $point) {
+                $this->words[$id][$point->value] = $mark->text;
+            }
         }
     }
 
@@ -89,92 +107,68 @@ final class Ledger
         $id = (string) $mark->item;
         // What was not even named was not said at all.
         $gone = ($mark->points->bits & $this->named) !== 0 ? ~0 : $mark->points->bits;
-        $this->inTime[$id] = ($this->inTime[$id] ?? 0) & ~$gone;
-        $this->late[$id] = ($this->late[$id] ?? 0) & ~$gone;
-        if (($this->inTime[$id] | $this->late[$id]) === 0) {
-            unset($this->inTime[$id], $this->late[$id], $this->firstAtMs[$id], $this->lastAtMs[$id], $this->waved[$id]);
+        $left = 0;
+        foreach ([&$this->inTime, &$this->late, &$this->wrong, &$this->oneSide['left'], &$this->oneSide['right']] as &$held) {
+            $held[$id] = ($held[$id] ?? 0) & ~$gone;
+            $left |= $held[$id];
+        }
+        unset($held);
+        if ($left === 0) {
+            $this->forget($id);
         }
     }
 
     public function wave(Mark $mark): void
     {
         $id = (string) $mark->item;
-        unset($this->inTime[$id], $this->late[$id]);
+        $this->firstAtMs[$id] ??= $mark->atMs;
+        unset($this->inTime[$id], $this->late[$id], $this->wrong[$id], $this->oneSide['left'][$id], $this->oneSide['right'][$id], $this->figures[$id], $this->words[$id]);
         $this->waved[$id] = true;
-        $this->time($id, $mark->atMs);
+        $this->lastAtMs[$id] = $mark->atMs;
     }
 
-    public function enter(Mark $mark): void
+    /** As if the item had never been mentioned. */
+    public function forget(string $id): void
     {
-        $place = (string) $mark->place;
-        if ($place === $this->current || ! isset($this->sections[$place])) {
-            return;
-        }
-        if ($this->current !== null) {
-            $this->visits[] = new Visit($this->current, $this->currentFromMs, $mark->atMs);
-            $this->shutOnLeaving($this->current, $place);
-        }
-        [$this->current, $this->currentFromMs] = [$place, $mark->atMs];
-        unset($this->closed[$place]);
+        unset($this->inTime[$id], $this->late[$id], $this->wrong[$id], $this->oneSide['left'][$id], $this->oneSide['right'][$id],
+            $this->figures[$id], $this->words[$id], $this->waved[$id], $this->firstAtMs[$id], $this->lastAtMs[$id]);
     }
 
-    public function close(Mark $mark): void
-    {
-        $this->closed[(string) $mark->place] = true;
-        if ($this->returns === ReturnRule::Place) {
-            $this->shut[(string) $mark->place] = true;
-        }
-    }
-
-    public function remark(Mark $mark): void
-    {
-        $this->remarks[] = new Remark($mark->id, $mark->atMs, (string) $mark->text, $mark->item);
-    }
-
-    public function finish(Mark $mark): void
-    {
-        $this->finishedAtMs = $mark->atMs;
-    }
-
-    public function walk(int $lastAtMs): Walk
-    {
-        $endMs = $this->finishedAtMs ?? $lastAtMs;
-        $visits = $this->visits;
-        if ($this->current !== null) {
-            $visits[] = new Visit($this->current, $this->currentFromMs, max($this->currentFromMs, $endMs));
-        }
-
-        return new Walk($this->hearings(), $visits, $this->closed, $this->shut, $this->remarks, $this->current, $endMs, $this->finishedAtMs !== null);
-    }
-
-    private function time(string $item, int $atMs): void
-    {
-        $this->firstAtMs[$item] ??= $atMs;
-        $this->lastAtMs[$item] = $atMs;
-    }
-
-    private function shutOnLeaving(string $from, string $to): void
-    {
-        $section = $this->sections[$from];
-        $this->shut += match ($this->returns) {
-            ReturnRule::Place => [$from => true],
-            ReturnRule::Section => $section === $this->sections[$to] ? [] : array_fill_keys(array_keys($this->sections, $section, true), true),
-            ReturnRule::End => [],
-        };
-    }
-
-    /** @return array<string, Hearing> */
-    private function hearings(): array
+    /** @return array<string, Hearing> in the order of naming */
+    public function hearings(): array
     {
         $hearings = [];
         $turn = 0;
         foreach ($this->firstAtMs as $id => $atMs) {
             $hearings[$id] = new Hearing(
-                PointSet::fromBits($this->inTime[$id] ?? 0), PointSet::fromBits($this->late[$id] ?? 0),
-                isset($this->waved[$id]), $atMs, $this->lastAtMs[$id] ?? $atMs, $turn++,
+                PointSet::fromBits($this->inTime[$id] ?? 0), PointSet::fromBits($this->late[$id] ?? 0), isset($this->waved[$id]), $atMs, $this->lastAtMs[$id] ?? $atMs, $turn++,
+                PointSet::fromBits($this->wrong[$id] ?? 0), PointSet::fromBits($this->oneSide['left'][$id] ?? 0), PointSet::fromBits($this->oneSide['right'][$id] ?? 0),
+                $this->figures[$id] ?? [], $this->words[$id] ?? [],
             );
         }
 
         return $hearings;
+    }
+
+    private function add(string $id, int $bits, int $atMs, bool $shut, ?Side $side): void
+    {
+        $bits |= $this->named;
+        unset($this->waved[$id]);
+        $this->firstAtMs[$id] ??= $atMs;
+        $this->lastAtMs[$id] = $atMs;
+        if ($shut) {
+            $this->late[$id] = ($this->late[$id] ?? 0) | ($bits & ~($this->inTime[$id] ?? 0));
+
+            return;
+        }
+        // Said right now what was said wrong before: a self-correction counts while the place is open.
+        if (isset($this->wrong[$id])) {
+            $this->wrong[$id] &= ~$bits;
+        }
+        if ($side === null) {
+            $this->inTime[$id] = ($this->inTime[$id] ?? 0) | $bits;
+        } else {
+            $this->oneSide[$side->value][$id] = ($this->oneSide[$side->value][$id] ?? 0) | $bits;
+        }
     }
 }

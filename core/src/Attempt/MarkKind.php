@@ -10,10 +10,49 @@ enum MarkKind: string
     case HeardWhole = 'heard_whole';
     case PointsHeard = 'points_heard';
     case PointsTakenBack = 'points_taken_back';
+    /** A figure as it was said; the checklist judges it. */
+    case FigureHeard = 'figure_heard';
+    /** Something said that is not so: a wrong colour, name or range. */
+    case SaidWrong = 'said_wrong';
+    /** "The same as the last one, except ..." */
+    case CarriedOver = 'carried_over';
     case PlaceEntered = 'place_entered';
     case PlaceClosed = 'place_closed';
     case NotFitted = 'not_fitted';
+    /** A defect put there for this walk, which the student does not know of. */
+    case DefectPlanted = 'defect_planted';
+    case DefectNoticed = 'defect_noticed';
+    /** The brake tests begun again from the beginning. */
+    case Restarted = 'restarted';
+    case Paused = 'paused';
+    case Resumed = 'resumed';
+    /** Talk about what is not on the list; it costs time only. */
+    case OffListBegan = 'off_list_began';
+    case OffListEnded = 'off_list_ended';
     case Note = 'note';
+    /** To come back to in the debrief. */
+    case LookAgain = 'look_again';
     case Undo = 'undo';
     case Finished = 'finished';
+
+    /** @return list<string> fields of the open format that a mark of this kind carries beside id, at_ms and kind */
+    public function fields(): array
+    {
+        return match ($this) {
+            self::HeardWhole => ['item', 'side'],
+            self::PointsHeard => ['item', 'points', 'side'],
+            self::PointsTakenBack => ['item', 'points'],
+            self::FigureHeard => ['item', 'points', 'value'],
+            self::SaidWrong => ['item', 'points', 'text'],
+            self::CarriedOver => ['place', 'from', 'except'],
+            self::PlaceEntered, self::PlaceClosed => ['place'],
+            self::NotFitted => ['item'],
+            self::DefectPlanted, self::DefectNoticed => ['item', 'text'],
+            self::Restarted => ['section'],
+            self::Paused => ['text'],
+            self::Resumed, self::OffListBegan, self::OffListEnded, self::Finished => [],
+            self::Note, self::LookAgain => ['text', 'item'],
+            self::Undo => ['undoes'],
+        };
+    }
 }

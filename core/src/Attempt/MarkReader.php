@@ -10,6 +10,7 @@ use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Faults;
 use Pasada\Core\Document\Node;
 use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Inspection\Side;
 
 /** Reads marks of the open format, and checks each against the inspection that it belongs to. */
 final readonly class MarkReader
@@ -79,28 +80,31 @@ final readonly class MarkReader
     private function mark(Node $node): Mark
     {
         $kind = $node->enum('kind', MarkKind::class);
-        $node->only('id', 'at_ms', 'kind', ...match ($kind) {
-            MarkKind::HeardWhole, MarkKind::NotFitted => ['item'],
-            MarkKind::PointsHeard, MarkKind::PointsTakenBack => ['item', 'points'],
-            MarkKind::PlaceEntered, MarkKind::PlaceClosed => ['place'],
-            MarkKind::Note => ['text', 'item'],
-            MarkKind::Undo => ['undoes'],
-            MarkKind::Finished => [],
-        });
-        $id = $this->uuid($node, 'id');
-        $atMs = $node->int('at_ms', 0, self::LONGEST_MS);
+        $node->only('id', 'at_ms', 'kind', ...$kind->fields());
+        $carries = static fn (string $field): bool => in_array($field, $kind->fields(), true);
+        $mayLackItem = $kind === MarkKind::Note || $kind === MarkKind::LookAgain;
+        $mayLackText = ! in_array($kind, [MarkKind::Note, MarkKind::DefectPlanted], true);
+        $points = $carries('points') ? $this->points($node) : PointSet::none();
+        if ($kind === MarkKind::FigureHeard) {
+            $this->faultWithoutFigure($node, $points);
+        }
+        if ($kind === MarkKind::SaidWrong && $points->isEmpty()) {
+            $node->child('points')->fault('asks for at least one point that was said wrong');
+        }
 
-        return match ($kind) {
-            MarkKind::HeardWhole => Mark::heardWhole($id, $atMs, $this->item($node)),
-            MarkKind::PointsHeard => Mark::pointsHeard($id, $atMs, $this->item($node), $this->points($node)),
-            MarkKind::PointsTakenBack => Mark::pointsTakenBack($id, $atMs, $this->item($node), $this->points($node)),
-            MarkKind::PlaceEntered => Mark::placeEntered($id, $atMs, $this->place($node)),
-            MarkKind::PlaceClosed => Mark::placeClosed($id, $atMs, $this->place($node)),
-            MarkKind::NotFitted => Mark::notFitted($id, $atMs, $this->item($node)),
-            MarkKind::Note => Mark::note($id, $atMs, $this->text($node), $node->has('item') ? $this->item($node) : null),
-            MarkKind::Undo => Mark::undo($id, $atMs, $this->uuid($node, 'undoes')),
-            MarkKind::Finished => Mark::finished($id, $atMs),
-        };
+        return Mark::of(
+            $this->uuid($node, 'id'), $node->int('at_ms', 0, self::LONGEST_MS), $kind,
+            $carries('item') && (! $mayLackItem || $node->has('item')) ? $this->item($node, 'item') : null,
+            $points,
+            $carries('place') ? $this->place($node) : null,
+            $carries('text') && (! $mayLackText || $node->has('text')) ? $this->text($node) : null,
+            $carries('undoes') ? $this->uuid($node, 'undoes') : null,
+            $carries('side') && $node->has('side') ? $node->enum('side', Side::class) : null,
+            $carries('value') ? $this->value($node) : null,
+            $carries('from') ? $this->from($node) : null,
+            $carries('except') ? array_map(fn (Node $entry): string => $this->knownItem($entry), $node->nodesOr('except')) : [],
+            $carries('section') ? $this->section($node) : null,
+        );
     }
 
     private function uuid(Node $node, string $key): string
@@ -113,14 +117,70 @@ final readonly class MarkReader
         return $id;
     }
 
-    private function item(Node $node): string
+    private function item(Node $node, string $key): string
     {
-        $id = $node->string('item');
+        return $this->knownItem($node->child($key));
+    }
+
+    private function knownItem(Node $entry): string
+    {
+        $id = $entry->asString();
         if ($id !== '' && $this->inspection->item($id) === null) {
-            $node->child('item')->fault(sprintf('"%s" is not on the sheet of this attempt', $id));
+            $entry->fault(sprintf('"%s" is not on the sheet of this attempt', $id));
         }
 
         return $id;
+    }
+
+    private function value(Node $node): int
+    {
+        $value = $node->thousandths('value');
+        if ($value === null) {
+            $node->child('value')->fault('asks for the figure as it was said');
+        }
+
+        return $value ?? 0;
+    }
+
+    private function faultWithoutFigure(Node $node, PointSet $points): void
+    {
+        if ($points->count() !== 1) {
+            $node->child('points')->fault('asks for the one point that the figure belongs to');
+
+            return;
+        }
+        $item = $this->inspection->item($node->string('item'));
+        $code = $points->points()[0]->value;
+        if ($item !== null && ! isset($item->figures[$code])) {
+            $node->child('points')->fault(sprintf('"%s" has no figure here; mark it as heard, or as said wrong', $code));
+        }
+    }
+
+    /** An axle or side that a reference can name on this vehicle. */
+    private function from(Node $node): string
+    {
+        $from = $node->string('from');
+        if (in_array($from, ['', 'left', 'right'], true)) {
+            return $from;
+        }
+        foreach ($this->inspection->items as $item) {
+            if ($item->position->axle === $from) {
+                return $from;
+            }
+        }
+        $node->child('from')->fault(sprintf('"%s" is no axle of this vehicle, nor "left" or "right"', $from));
+
+        return $from;
+    }
+
+    private function section(Node $node): string
+    {
+        $section = $node->string('section');
+        if ($section !== $this->inspection->checklist->rules->brakes?->section) {
+            $node->child('section')->fault(sprintf('"%s" does not hold the brake tests; only they are begun again', $section));
+        }
+
+        return $section;
     }
 
     private function place(Node $node): string

@@ -9,17 +9,21 @@ use Pasada\Core\Catalogue\Point;
 /** Writes marks in the open format that MarkReader reads. */
 final readonly class MarkWriter
 {
-    /** @return array<string, int|string|list<string>> only the fields of the mark's kind */
+    /** @return array<string, int|float|string|list<string>> only the fields of the mark's kind */
     public static function write(Mark $mark): array
     {
+        $all = [
+            'item' => $mark->item, 'place' => $mark->place, 'section' => $mark->section, 'side' => $mark->side?->value, 'from' => $mark->from,
+            'text' => $mark->text, 'undoes' => $mark->undoes,
+            'value' => $mark->value === null ? null : $mark->value / 1000,
+            'points' => array_map(static fn (Point $point): string => $point->value, $mark->points->points()),
+            'except' => $mark->except,
+        ];
         $fields = ['id' => $mark->id, 'at_ms' => $mark->atMs, 'kind' => $mark->kind->value];
-        foreach (['item' => $mark->item, 'place' => $mark->place, 'text' => $mark->text, 'undoes' => $mark->undoes] as $key => $value) {
-            if ($value !== null) {
-                $fields[$key] = $value;
+        foreach ($mark->kind->fields() as $key) {
+            if ($all[$key] !== null) {
+                $fields[$key] = $all[$key];
             }
-        }
-        if ($mark->kind === MarkKind::PointsHeard || $mark->kind === MarkKind::PointsTakenBack) {
-            $fields['points'] = array_map(static fn (Point $point): string => $point->value, $mark->points->points());
         }
 
         return $fields;

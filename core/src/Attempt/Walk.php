@@ -15,6 +15,10 @@ final readonly class Walk
      * @param  array<string, true>  $closedPlaces  places ticked off as done, by id
      * @param  array<string, true>  $shutPlaces  places where, by the return rule, nothing earns credit any more
      * @param  list<Remark>  $remarks
+     * @param  list<Reference>  $references  in order
+     * @param  array<string, string>  $planted  what was put there for this walk, by item id
+     * @param  array<string, string>  $noticed  what the student noticed, by item id; empty where only that he did is known
+     * @param  list<Remark>  $flags  what to look at again in the debrief
      */
     public function __construct(
         public array $hearings,
@@ -25,24 +29,25 @@ final readonly class Walk
         public ?string $currentPlace,
         public int $durationMs,
         public bool $finished,
+        public array $references,
+        public array $planted,
+        public array $noticed,
+        public array $flags,
+        /** How often the brake tests were begun again, allowed or not. */
+        public int $restarts,
+        /** Time spent on what is not on the list, in ms. */
+        public int $offListMs,
+        /** Whether the student is off the list now. */
+        public bool $offList,
     ) {}
 
     public static function replay(Inspection $inspection, MarkList $marks): self
     {
-        $ledger = new Ledger($inspection);
+        $replay = new Replay($inspection);
         foreach ($marks->inForce() as $mark) {
-            match ($mark->kind) {
-                MarkKind::HeardWhole, MarkKind::PointsHeard => $ledger->hear($mark),
-                MarkKind::PointsTakenBack => $ledger->takeBack($mark),
-                MarkKind::NotFitted => $ledger->wave($mark),
-                MarkKind::PlaceEntered => $ledger->enter($mark),
-                MarkKind::PlaceClosed => $ledger->close($mark),
-                MarkKind::Note => $ledger->remark($mark),
-                MarkKind::Finished => $ledger->finish($mark),
-                MarkKind::Undo => null,
-            };
+            $replay->play($mark);
         }
 
-        return $ledger->walk($marks->lastAtMs());
+        return $replay->walk($marks->lastAtMs());
     }
 }

@@ -7,7 +7,8 @@ namespace Pasada\Core\Catalogue;
 /** A set of points, held as one bit each because a replay joins and takes away thousands of them. */
 final readonly class PointSet
 {
-    private function __construct(public int $bits) {}
+    /** @internal Mark's default needs a constant expression; everybody else asks none(), of() or fromBits(). */
+    public function __construct(public int $bits) {}
 
     public static function none(): self
     {
@@ -22,6 +23,12 @@ final readonly class PointSet
         }
 
         return new self($bits);
+    }
+
+    /** What pointing at a part and naming it gives. */
+    public static function identified(): self
+    {
+        return self::of(Point::Identified);
     }
 
     public static function fromBits(int $bits): self

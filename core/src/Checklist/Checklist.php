@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pasada\Core\Checklist;
 
 use Pasada\Core\Vehicle\AxleGroup;
+use Pasada\Core\Vehicle\Vehicle;
 
 /** What a state or school asks, and how it credits it. Made by ChecklistReader only, which checks it. */
 final readonly class Checklist
@@ -25,6 +26,7 @@ final readonly class Checklist
         public Rules $rules,
         public array $sections,
         public array $figures,
+        public Forms $forms,
     ) {
         $byPoint = [];
         foreach ($figures as $figure) {
@@ -34,11 +36,12 @@ final readonly class Checklist
     }
 
     /**
-     * The figures of a component at an axle, by point code, the most particular one where several hold.
+     * The figures of a component at an axle, by point code, the most particular one where several hold; what the
+     * vehicle says of itself wins.
      *
      * @return array<string, Figure>
      */
-    public function figuresFor(Component $component, ?AxleGroup $axle): array
+    public function figuresFor(Component $component, ?AxleGroup $axle, Vehicle $vehicle): array
     {
         $points = $component->points();
         $found = [];
@@ -50,6 +53,10 @@ final readonly class Checklist
                 if ($figure->holdsFor($component->id, $axle) && (! isset($found[$code]) || $figure->components !== [])) {
                     $found[$code] = $figure;
                 }
+            }
+            $own = isset($found[$code]) ? $vehicle->ownFigure($component->id, $figures[0]->point, $axle) : null;
+            if ($own !== null) {
+                $found[$code] = $found[$code]->withLimits($own->low, $own->high, $vehicle->name, $own->note);
             }
         }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Checklist;
 
-use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 use Pasada\Core\Document\Faults;
@@ -19,21 +18,24 @@ final readonly class ChecklistReader
 
     private const LONGEST_SHORT = 14;
 
-    private const LONGEST_WALK_SECONDS = 4 * 3600;
+    private const LONGEST_SECTION_SECONDS = 2 * 3600;
 
     /** @throws DocumentHasFaults with every fault of the text and its path */
     public function read(string $json, string $name = 'checklist'): Checklist
     {
         $faults = new Faults;
         $root = Node::parse($json, $faults);
-        $root->only('$schema', 'format', 'id', 'version', 'name', 'reason', 'rules', 'figures', 'components', 'sections');
+        $root->only('$schema', 'format', 'id', 'version', 'name', 'reason', 'rules', 'figures', 'components', 'sections', 'forms');
         if ($root->string('format') !== self::FORMAT) {
             $root->child('format')->fault('must be "'.self::FORMAT.'"');
         }
         $components = $this->components($root);
+        $ids = array_map(strval(...), array_keys($components));
         $sections = $this->sections($root, $components);
-        $rules = $this->rules($root->child('rules'), $sections, $components);
-        $figures = $this->figures($root, $components);
+        $sectionIds = array_map(static fn (Section $section): string => $section->id, $sections);
+        $rules = (new RulesReader($sectionIds, $ids))->read($root->child('rules'));
+        $forms = (new FormsReader($sectionIds))->read($root);
+        $figures = $this->figures($root, $ids);
         [$id, $version, $title, $reason] = [$root->string('id'), $root->int('version', 1, 100_000), $root->string('name'), $root->string('reason')];
         // Nothing is read after this: a fault found later would be lost.
         $faults->stopIfAny($name);
@@ -42,71 +44,68 @@ final readonly class ChecklistReader
             throw DocumentHasFaults::in($name, [Fault::at('sections', 'asks for at least one section')]);
         }
 
-        return new Checklist($id, $version, $title, $reason, $rules, $sections, $figures);
-    }
-
-    /**
-     * @param  list<Section>  $sections
-     * @param  array<string, Component>  $components
-     */
-    private function rules(Node $node, array $sections, array $components): Rules
-    {
-        $node->only('credit', 'half_for_part', 'returns', 'axles', 'pass', 'time_allowed_seconds');
-        $pass = $node->child('pass');
-        $pass->only('overall_percent', 'section_percent', 'misses_allowed', 'critical_sections', 'critical_components', 'note');
-        if (! $pass->has('overall_percent') && ! $pass->has('section_percent') && ! $pass->has('misses_allowed')) {
-            $pass->fault('asks for at least one of overall_percent, section_percent, misses_allowed');
-        }
-
-        return new Rules(
-            $node->enum('credit', CreditRule::class),
-            $node->boolOr('half_for_part', false),
-            $node->enum('returns', ReturnRule::class),
-            $node->enum('axles', AxleRule::class),
-            new PassMark(
-                $pass->has('overall_percent') ? $pass->int('overall_percent', 1, 100) : null,
-                $pass->has('section_percent') ? $pass->int('section_percent', 1, 100) : null,
-                $pass->has('misses_allowed') ? $pass->int('misses_allowed', 0, 1000) : null,
-                $this->known($pass, 'critical_sections', array_map(static fn (Section $section): string => $section->id, $sections), 'sections'),
-                $this->known($pass, 'critical_components', array_keys($components), 'components'),
-                $pass->string('note'),
-            ),
-            $node->has('time_allowed_seconds') ? $node->int('time_allowed_seconds', 60, self::LONGEST_WALK_SECONDS) : null,
-        );
-    }
-
-    /**
-     * @param  list<string>  $known
-     * @return list<string>
-     */
-    private function known(Node $node, string $key, array $known, string $of): array
-    {
-        foreach ($node->nodesOr($key) as $entry) {
-            if (! in_array($entry->asString(), $known, true)) {
-                $entry->fault(sprintf('"%s" is not among the %s', $entry->asString(), $of));
-            }
-        }
-
-        return $node->strings($key);
+        return new Checklist($id, $version, $title, $reason, $rules, $sections, $figures, $forms);
     }
 
     /** @return array<string, Component> by id */
     private function components(Node $root): array
     {
         $components = [];
+        $groups = [];
         $reader = new ComponentReader;
         foreach ($root->nodes('components') as $node) {
             $component = $reader->read($node);
             if (isset($components[$component->id])) {
                 $node->child('id')->fault(sprintf('"%s" is listed twice', $component->id));
             }
-            if (! Credit::canShare($component->essential, $component->further)) {
-                $node->fault('lists more points than can be shared out exactly; leave some further points out');
-            }
             $components[$component->id] = $component;
+            if ($node->has('parts')) {
+                $groups[$component->id] = $node;
+            }
         }
+        foreach ($groups as $id => $node) {
+            $components[$id] = $this->group($components[$id], $node, $components, $groups);
+        }
+        $this->faultUncountable($root, $components);
 
         return $components;
+    }
+
+    /**
+     * @param  array<string, Component>  $components
+     * @param  array<string, Node>  $groups
+     */
+    private function group(Component $component, Node $node, array $components, array $groups): Component
+    {
+        $parts = [];
+        foreach ($node->nodesOr('parts') as $entry) {
+            $id = $entry->asString();
+            if (! isset($components[$id])) {
+                $entry->fault(sprintf('"%s" is not among the components', $id));
+            } elseif (isset($groups[$id])) {
+                $entry->fault(sprintf('"%s" is itself asked for several parts; name those', $id));
+            } else {
+                $parts[] = $components[$id];
+            }
+        }
+
+        return $parts === [] ? $component : $component->standingFor($parts);
+    }
+
+    /** @param  array<string, Component>  $components */
+    private function faultUncountable(Node $root, array $components): void
+    {
+        $weights = 0;
+        $nodes = $root->nodesOr('components');
+        foreach (array_values($components) as $index => $component) {
+            if (! Credit::canShare($component->essential, $component->further)) {
+                $nodes[$index]->fault('lists more points than can be shared out exactly; leave some further points out');
+            }
+            $weights += $component->bonus ? 0 : $component->weight;
+        }
+        if ($weights === 0 && $components !== []) {
+            $root->child('components')->fault('has weights that sum to nothing; give at least one component a weight above 0');
+        }
     }
 
     /**
@@ -118,27 +117,51 @@ final readonly class ChecklistReader
         $sections = [];
         $seenSections = $seenStops = $asked = [];
         foreach ($root->nodes('sections') as $node) {
-            $node->only('id', 'name', 'short', 'stops');
-            $this->unique($node, $seenSections);
+            $node->only('id', 'name', 'short', 'stops', 'credit', 'time_allowed_seconds');
+            $node->uniqueId($seenSections);
             $stops = [];
             foreach ($node->nodes('stops') as $stopNode) {
-                $this->unique($stopNode, $seenStops);
+                $stopNode->uniqueId($seenStops);
                 $stop = $this->stop($stopNode, $components, $asked);
                 if ($stop !== null) {
                     $stops[] = $stop;
                 }
             }
             if ($stops !== []) {
-                $sections[] = new Section($node->string('id'), $node->string('name'), $this->short($node), $stops);
+                $sections[] = new Section(
+                    $node->string('id'), $node->string('name'), $this->short($node), $stops,
+                    $node->has('credit') ? $node->enum('credit', CreditRule::class) : null,
+                    $node->has('time_allowed_seconds') ? $node->int('time_allowed_seconds', 10, self::LONGEST_SECTION_SECONDS) : null,
+                );
             }
         }
-        foreach (array_keys($components) as $index => $id) {
-            if (! isset($asked[$id])) {
-                $root->nodesOr('components')[$index]->fault(sprintf('"%s" is asked at no stop; ask it or leave it out', $id));
-            }
-        }
+        $this->faultUnasked($root, $components, $asked);
 
         return $sections;
+    }
+
+    /**
+     * @param  array<string, Component>  $components
+     * @param  array<string, array<string, true>>  $asked
+     */
+    private function faultUnasked(Node $root, array $components, array $asked): void
+    {
+        $inGroups = [];
+        $nodes = $root->nodesOr('components');
+        foreach ($components as $component) {
+            foreach ($component->parts as $part) {
+                $inGroups[$part->id] = $component->name;
+            }
+        }
+        foreach (array_map(strval(...), array_keys($components)) as $index => $id) {
+            $node = $nodes[$index];
+            if (! isset($asked[$id]) && ! isset($inGroups[$id])) {
+                $node->fault(sprintf('"%s" is asked at no stop; ask it or leave it out', $id));
+            }
+            if (isset($asked[$id], $inGroups[$id])) {
+                $node->fault(sprintf('"%s" is asked on its own and as a part of "%s"; it would count twice', $id, $inGroups[$id]));
+            }
+        }
     }
 
     private function short(Node $node): string
@@ -182,49 +205,19 @@ final readonly class ChecklistReader
     }
 
     /**
-     * @param  array<string, Component>  $components
+     * @param  list<string>  $components
      * @return list<Figure>
      */
     private function figures(Node $root, array $components): array
     {
         $figures = [];
         $seen = [];
+        $reader = new FigureReader($components);
         foreach ($root->nodesOr('figures') as $node) {
-            $node->only('id', 'point', 'components', 'axles', 'low', 'high', 'unit', 'source', 'note');
-            $this->unique($node, $seen);
-            $low = $node->thousandths('low');
-            $high = $node->thousandths('high');
-            if ($low === null && $high === null) {
-                $node->fault('asks for a low or a high value');
-            }
-            if ($low !== null && $high !== null && $low > $high) {
-                $node->child('low')->fault('is above high');
-            }
-            foreach ($node->nodesOr('components') as $of) {
-                if (! isset($components[$of->asString()])) {
-                    $of->fault('is not among the components');
-                }
-            }
-            $figures[] = new Figure(
-                $node->string('id'), $node->enum('point', Point::class), $node->strings('components'),
-                $node->enums('axles', AxleGroup::class), $low, $high, $node->enum('unit', Unit::class),
-                $node->string('source'), $node->stringOr('note', ''),
-            );
+            $node->uniqueId($seen);
+            $figures[] = $reader->read($node);
         }
 
         return $figures;
-    }
-
-    /** @param  array<string, true>  $seen */
-    private function unique(Node $node, array &$seen): void
-    {
-        $id = $node->string('id');
-        if (preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/', $id) !== 1) {
-            $node->child('id')->fault('is written in small letters, digits and single hyphens');
-        }
-        if (isset($seen[$id])) {
-            $node->child('id')->fault(sprintf('"%s" is used twice', $id));
-        }
-        $seen[$id] = true;
     }
 }

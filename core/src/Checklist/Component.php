@@ -17,6 +17,7 @@ final readonly class Component
      * @param  list<non-empty-list<Feature>>  $needs  every entry must be met, each by any one of its features
      * @param  array<string, list<non-empty-list<Feature>>>  $pointNeeds  likewise for single points, by code
      * @param  array<string, string>  $say  words of this component for a point, by code
+     * @param  list<self>  $parts  the components that this one stands for, asked as one item; empty for a single part
      */
     public function __construct(
         /** An id of the catalogue, as `brake.push_rod`. */
@@ -24,6 +25,7 @@ final readonly class Component
         public string $name,
         public PointSet $essential,
         public PointSet $further,
+        /** What the item is worth beside others; 0 is asked and shown, but counts for nothing. */
         public int $weight,
         public Repeat $repeat,
         public array $needs,
@@ -31,7 +33,31 @@ final readonly class Component
         public array $say,
         /** Set where the part is driven by a belt or a gear, by vehicle. */
         public ?DrivenPart $drive,
+        /** Credit rule of this component, where it has one of its own. */
+        public ?CreditRule $credit,
+        /** Extra credit: earns, but is not asked. */
+        public bool $bonus,
+        /** How it is asked at axles, where that differs from the checklist's rule. */
+        public ?AxleRule $axles,
+        public array $parts,
+        /** Whether the points are those of the parts, so that a part which is not fitted takes its own with it. */
+        private bool $pointsOfParts = false,
     ) {}
+
+    /** @param  non-empty-list<self>  $parts  essential points not given are those of the parts */
+    public function standingFor(array $parts): self
+    {
+        $essential = $this->essential;
+        $further = $this->further;
+        if ($essential->isEmpty()) {
+            foreach ($parts as $part) {
+                $essential = $essential->with($part->essential);
+                $further = $further->with($part->further);
+            }
+        }
+
+        return new self($this->id, $this->name, $essential, $further->without($essential), $this->weight, $this->repeat, $this->needs, $this->pointNeeds, $this->say, $this->drive, $this->credit, $this->bonus, $this->axles, $parts, $this->essential->isEmpty());
+    }
 
     public function points(): PointSet
     {
@@ -40,7 +66,28 @@ final readonly class Component
 
     public function isFittedWith(FeatureSet $features): bool
     {
-        return self::met($this->needs, $features);
+        return self::met($this->needs, $features) && ($this->parts === [] || $this->fittedParts($features) !== []);
+    }
+
+    /**
+     * Whether a student can be expected to say that it is not fitted: what lacks is a piece of equipment, not a
+     * trailer, a body or another kind of axle, of which nobody would look for parts.
+     */
+    public function canBeWaved(FeatureSet $features): bool
+    {
+        foreach ($this->needs as $anyOf) {
+            if (! self::met([$anyOf], $features) && array_filter($anyOf, static fn (Feature $feature): bool => ! $feature->isOptional()) !== []) {
+                return false;
+            }
+        }
+
+        return $this->parts === [];
+    }
+
+    /** @return list<self> */
+    public function fittedParts(FeatureSet $features): array
+    {
+        return array_values(array_filter($this->parts, static fn (self $part): bool => $part->isFittedWith($features)));
     }
 
     /** The points of the set that make sense on a vehicle or axle with these features. */
@@ -53,7 +100,17 @@ final readonly class Component
             }
         }
 
-        return $left;
+        return $this->pointsOfParts ? $left->common($this->pointsOfFittedParts($features)) : $left;
+    }
+
+    private function pointsOfFittedParts(FeatureSet $features): PointSet
+    {
+        $points = PointSet::none();
+        foreach ($this->fittedParts($features) as $part) {
+            $points = $points->with($part->asked($part->points(), $features));
+        }
+
+        return $points;
     }
 
     /** @param  list<non-empty-list<Feature>>  $needs */

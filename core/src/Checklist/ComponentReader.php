@@ -15,12 +15,17 @@ final readonly class ComponentReader
 {
     public function read(Node $node): Component
     {
-        $node->only('id', 'name', 'essential', 'further', 'weight', 'repeat', 'needs', 'point_needs', 'say', 'drive');
+        $node->only('id', 'name', 'essential', 'further', 'weight', 'repeat', 'needs', 'point_needs', 'say', 'drive', 'credit', 'bonus', 'axles', 'parts');
         $id = $node->string('id');
         if (preg_match('/^[a-z]+\.[a-z_]+$/', $id) !== 1) {
             $node->child('id')->fault('is written as zone.part, in small letters and underscores');
         }
-        $node->nodes('essential');
+        // Parts asked as one item bring their points; a single part says what is essential of it.
+        if ($node->has('parts')) {
+            $node->nodes('parts');
+        } else {
+            $node->nodes('essential');
+        }
         $essential = $this->points($node, 'essential');
         $further = $this->points($node, 'further');
         if (! $essential->common($further)->isEmpty()) {
@@ -32,12 +37,16 @@ final readonly class ComponentReader
             $node->string('name'),
             $essential,
             $further,
-            $node->intOr('weight', 1, 100, 1),
+            $node->intOr('weight', 0, 100, 1),
             $node->has('repeat') ? $node->enum('repeat', Repeat::class) : Repeat::Once,
             $this->needs($node, 'needs'),
             $this->pointNeeds($node, $essential->with($further)),
             $this->say($node),
             $node->has('drive') ? $node->enum('drive', DrivenPart::class) : null,
+            $node->has('credit') ? $node->enum('credit', CreditRule::class) : null,
+            $node->boolOr('bonus', false),
+            $node->has('axles') ? $node->enum('axles', AxleRule::class) : null,
+            [],
         );
     }
 

@@ -7,7 +7,7 @@ namespace Pasada\Core\Checklist;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Vehicle\AxleGroup;
 
-/** A figure that belongs to a point: the accepted range with its unit, and where it comes from. */
+/** A figure that belongs to a point: its limits, what is accepted when said, the unit, and where it comes from. */
 final readonly class Figure
 {
     /**
@@ -19,10 +19,14 @@ final readonly class Figure
         public Point $point,
         public array $components,
         public array $axles,
-        /** Lowest accepted value in thousandths of the unit; null where there is no lower limit. */
+        /** The usual lower limit in thousandths of the unit; null where there is none. */
         public ?int $low,
-        /** Highest accepted value, likewise. */
+        /** The usual upper limit, likewise. */
         public ?int $high,
+        /** Lowest value that is accepted when a student says it, in thousandths of the unit. */
+        public int $acceptedLow,
+        /** Highest value that is accepted when said. */
+        public int $acceptedHigh,
         public Unit $unit,
         public string $source,
         public string $note,
@@ -32,6 +36,18 @@ final readonly class Figure
     {
         return ($this->components === [] || in_array($component, $this->components, true))
             && ($this->axles === [] || ($axle !== null && in_array($axle, $this->axles, true)));
+    }
+
+    /** Whether a value that a student says is right. */
+    public function accepts(int $thousandths): bool
+    {
+        return $thousandths >= $this->acceptedLow && $thousandths <= $this->acceptedHigh;
+    }
+
+    /** The same figure with a vehicle's own limits, which are then what is accepted, too. */
+    public function withLimits(?int $low, ?int $high, string $source, string $note): self
+    {
+        return new self($this->id, $this->point, $this->components, $this->axles, $low, $high, $low ?? $high ?? 0, $high ?? $low ?? 0, $this->unit, $source, $note);
     }
 
     /** "at least 4/32 in", "no more than 1 in", "between 120 and 140 psi" or "exactly 3". */

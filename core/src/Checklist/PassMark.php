@@ -20,6 +20,8 @@ final readonly class PassMark
         public ?int $missesAllowed,
         public array $criticalSections,
         public array $criticalComponents,
+        /** Items out of place that are still let pass. */
+        public ?int $outOfPlaceAllowed,
         /** Why these marks and who sets them; shown wherever a verdict is. */
         public string $note,
     ) {}

@@ -13,5 +13,8 @@ final readonly class Section
         /** A word or two for the drawing. */
         public string $short,
         public array $stops,
+        /** Credit rule of this section, where it has one of its own. */
+        public ?CreditRule $credit,
+        public ?int $timeAllowedSeconds,
     ) {}
 }

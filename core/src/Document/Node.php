@@ -15,6 +15,9 @@ use JsonException;
  */
 final readonly class Node
 {
+    /** Twenty times the largest checklist that ships; beyond it, it is some other file. */
+    public const LARGEST_BYTES = 2 * 1024 * 1024;
+
     private function __construct(private mixed $value, public string $path, private Faults $faults) {}
 
     public static function root(mixed $value, Faults $faults): self
@@ -27,6 +30,11 @@ final readonly class Node
     {
         // A byte-order mark is what some editors put in front of UTF-8; it carries no meaning.
         $json = str_starts_with($json, "\u{FEFF}") ? substr($json, 3) : $json;
+        if (strlen($json) > self::LARGEST_BYTES) {
+            $faults->add('', sprintf('is larger than %d MB; no document of Pasada is, so this is some other file', self::LARGEST_BYTES >> 20));
+
+            return new self([], '', $faults);
+        }
         try {
             return new self(json_decode($json, true, 64, JSON_THROW_ON_ERROR), '', $faults);
         } catch (JsonException $error) {
@@ -158,6 +166,63 @@ final readonly class Node
     public function enum(string $key, string $enum): BackedEnum
     {
         return $this->child($key)->asEnum($enum);
+    }
+
+    /**
+     * @template E of BackedEnum
+     *
+     * @param  E  $default
+     * @return E
+     */
+    public function enumOr(string $key, BackedEnum $default): BackedEnum
+    {
+        return $this->has($key) ? $this->enum($key, $default::class) : $default;
+    }
+
+    /**
+     * One of a few words that need no enum of their own.
+     *
+     * @template S of string
+     *
+     * @param  non-empty-list<S>  $choices
+     * @param  S  $default
+     * @return S
+     */
+    public function choiceOr(string $key, array $choices, string $default): string
+    {
+        if (! $this->has($key)) {
+            return $default;
+        }
+        $said = $this->string($key);
+        foreach ($choices as $choice) {
+            if ($said === $choice) {
+                return $choice;
+            }
+        }
+        if ($said !== '') {
+            $this->child($key)->fault(sprintf('"%s" is not known; it may be %s', $said, implode(', ', $choices)));
+        }
+
+        return $default;
+    }
+
+    /**
+     * The value under `id`, in small letters, digits and single hyphens, and never twice.
+     *
+     * @param  array<string, true>  $seen  ids so far, by reference
+     */
+    public function uniqueId(array &$seen): string
+    {
+        $id = $this->string('id');
+        if (preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/', $id) !== 1) {
+            $this->child('id')->fault('is written in small letters, digits and single hyphens');
+        }
+        if (isset($seen[$id])) {
+            $this->child('id')->fault(sprintf('"%s" is used twice', $id));
+        }
+        $seen[$id] = true;
+
+        return $id;
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pasada\Core\Inspection;
 
 use Pasada\Core\Checklist\Checklist;
+use Pasada\Core\Checklist\Form;
 use Pasada\Core\Checklist\Section;
 use Pasada\Core\Vehicle\Vehicle;
 
@@ -19,15 +20,17 @@ final readonly class Inspection
     private function __construct(
         public Checklist $checklist,
         public Vehicle $vehicle,
+        /** The form that was drawn or set; null where everything is asked. */
+        public ?Form $form,
         public array $places,
         public array $items,
         public array $sections,
     ) {}
 
     /** @throws NothingToInspect if the checklist asks nothing of this vehicle */
-    public static function of(Checklist $checklist, Vehicle $vehicle): self
+    public static function of(Checklist $checklist, Vehicle $vehicle, ?Form $form = null): self
     {
-        $places = (new WalkPlanner($checklist, $vehicle))->places();
+        $places = (new WalkPlanner($checklist, $vehicle, $form))->places();
         $items = [];
         $walked = [];
         foreach ($places as $place) {
@@ -46,7 +49,7 @@ final readonly class Inspection
             }
         }
 
-        return new self($checklist, $vehicle, $places, $items, $sections);
+        return new self($checklist, $vehicle, $form, $places, $items, $sections);
     }
 
     public function item(string $id): ?Item

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pasada\Core\Inspection;
 
 use Pasada\Core\Catalogue\PointSet;
+use Pasada\Core\Checklist\CreditRule;
 use Pasada\Core\Checklist\Figure;
 
 /** component + position on this vehicle under this checklist: what earns credit on its own. */
@@ -13,6 +14,7 @@ final readonly class Item
     /**
      * @param  array<string, Figure>  $figures  by point code
      * @param  array<string, string>  $say  the checklist's own words for a point, by code
+     * @param  list<string>  $parts  names of the parts that this item stands for; empty for a single part
      */
     public function __construct(
         /** `component` or `component@position`, as `brake.push_rod@steer`. */
@@ -33,6 +35,16 @@ final readonly class Item
         public ?string $drive,
         /** Rank in walking order, from 0. */
         public int $rank,
+        public CreditRule $credit,
+        /** Extra credit: earns, but is not asked. */
+        public bool $bonus,
+        /** Has two sides, of which the checklist's side rule says what one earns. */
+        public bool $twoSided,
+        public array $parts,
+        /** False for a part that this vehicle does not have and that the student has to wave by word. */
+        public bool $fitted,
+        /** What is known to be wrong with it on this vehicle; null where nothing is. */
+        public ?string $defect,
     ) {}
 
     /** "Push rod, steer axle" */

@@ -4,20 +4,24 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Scoring;
 
+use Pasada\Core\Attempt\Hearing;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Checklist\CreditRule;
 use Pasada\Core\Checklist\Rules;
+use Pasada\Core\Checklist\SideRule;
+use Pasada\Core\Checklist\WrongRule;
 use Pasada\Core\Inspection\Item;
 
 /**
  * What an item earns, in whole units: no float decides a result.
  *
  * One item of weight 1 is worth UNIT. 720720 is the least number that 1 to 16 all divide, so every share
- * of up to sixteen parts (an essential point is two, a further point one) is exact.
+ * of up to sixteen parts (an essential point is two, a further point one) is exact; four times that, so that half an
+ * item for one side, and half of that half for a part of it, are whole units too.
  */
 final readonly class Credit
 {
-    public const UNIT = 720_720;
+    public const UNIT = 4 * 720_720;
 
     private const MOST_PARTS = 16;
 
@@ -31,7 +35,23 @@ final readonly class Credit
         return $item->weight * self::UNIT;
     }
 
-    public static function earned(Item $item, PointSet $heard, Rules $rules): int
+    /** What a hearing earns by what was said in time, and where asked also by what was said late. */
+    public static function earned(Item $item, Hearing $hearing, Rules $rules, bool $withLate = false): int
+    {
+        if ($rules->wrong === WrongRule::Item && ! $hearing->wrong->isEmpty()) {
+            return 0;
+        }
+        $both = $withLate ? $hearing->inTime->with($hearing->late) : $hearing->inTime;
+        if (! $item->twoSided || $rules->sides === SideRule::One) {
+            return self::ofPoints($item, $both, $rules);
+        }
+        $left = self::ofPoints($item, $both->with($hearing->left), $rules);
+        $right = self::ofPoints($item, $both->with($hearing->right), $rules);
+
+        return intdiv($left + $right, 2);
+    }
+
+    private static function ofPoints(Item $item, PointSet $heard, Rules $rules): int
     {
         $said = $heard->common($item->points);
         if ($said->isEmpty()) {
@@ -39,7 +59,7 @@ final readonly class Credit
             return 0;
         }
 
-        return match ($rules->credit) {
+        return match ($item->credit) {
             CreditRule::Named => self::possible($item),
             CreditRule::Essential => self::allOrPart($item, $said->includes($item->essential), $rules),
             CreditRule::Full => self::allOrPart($item, $said->includes($item->points), $rules),

@@ -11,12 +11,27 @@ enum ItemStatus: string
     case NotReached = 'not_reached';
     /** Earned all it is worth under the credit rule. */
     case Whole = 'whole';
+    /** Earned all it is worth by a reference to the same item elsewhere. */
+    case Carried = 'carried';
     /** Named, but not all that the credit rule wants. */
     case Partial = 'partial';
     /** What is lacking was said, but only after its place was shut. */
     case Late = 'late';
+    /** What is lacking was said, but wrong. */
+    case Wrong = 'wrong';
+    /** Recited as sound over a defect that is known and was not noticed. */
+    case OverDefect = 'over_defect';
     /** Waved: not fitted on this vehicle. */
     case NotFitted = 'not_fitted';
     /** Its place is done, or the walk is over, and it was not said. */
     case Missed = 'missed';
+
+    /** Whether there is something to learn from an item that stands so. */
+    public function isLesson(): bool
+    {
+        return match ($this) {
+            self::Partial, self::Late, self::Wrong, self::OverDefect, self::Missed => true,
+            self::Whole, self::Carried, self::NotFitted, self::NotReached => false,
+        };
+    }
 }

@@ -13,5 +13,7 @@ final readonly class PassCheck
         public bool $reachable,
         /** What was reached and what is asked, in words. */
         public string $said,
+        /** What would have been enough, in words; empty where it is met. */
+        public string $enough,
     ) {}
 }

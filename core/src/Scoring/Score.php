@@ -8,12 +8,24 @@ namespace Pasada\Core\Scoring;
 final readonly class Score
 {
     /** @param  array<string, int>  $counts  items by status value; every status is present */
-    private function __construct(public int $earned, public int $possible, public int $reachable, public array $counts) {}
+    private function __construct(
+        /** Extra credit included, but never above what is possible. */
+        public int $earned,
+        public int $possible,
+        public int $reachable,
+        /** Extra credit that was earned, counted or not. */
+        public int $bonus,
+        public array $counts,
+        /** Items that are asked and count. */
+        public int $asked,
+        /** Of those, how many earned all they are worth. */
+        public int $whole,
+    ) {}
 
     /** @param  iterable<ItemOutcome>  $outcomes */
     public static function of(iterable $outcomes): self
     {
-        $earned = $possible = $reachable = 0;
+        $earned = $possible = $reachable = $bonus = $asked = $whole = 0;
         $counts = [];
         foreach (ItemStatus::cases() as $status) {
             $counts[$status->value] = 0;
@@ -22,10 +34,15 @@ final readonly class Score
             $earned += $outcome->earned;
             $possible += $outcome->possible;
             $reachable += $outcome->reachable;
+            $bonus += $outcome->bonus;
             $counts[$outcome->status->value]++;
+            if (! $outcome->item->bonus && ($outcome->status !== ItemStatus::NotFitted || ! $outcome->item->fitted)) {
+                $asked++;
+                $whole += $outcome->isEarned() ? 1 : 0;
+            }
         }
 
-        return new self($earned, $possible, $reachable, $counts);
+        return new self(min($possible, $earned + $bonus), $possible, min($possible, $reachable + $bonus), $bonus, $counts, $asked, $whole);
     }
 
     public function reaches(int $percent): bool
@@ -38,16 +55,16 @@ final readonly class Score
         return $this->reachable * 100 >= $percent * $this->possible;
     }
 
-    /** Items that are asked of this vehicle: all but those waved. */
-    public function asked(): int
+    /** Units that lack for a share; 0 where it is reached. */
+    public function short(int $percent): int
     {
-        return array_sum($this->counts) - $this->counts[ItemStatus::NotFitted->value];
+        return max(0, intdiv($percent * $this->possible + 99, 100) - $this->earned);
     }
 
     /** Items that did not earn all they are worth. */
     public function misses(): int
     {
-        return $this->asked() - $this->counts[ItemStatus::Whole->value];
+        return $this->asked - $this->whole;
     }
 
     /** Share earned in tenths of a percent, rounded down, so that 79.96 % never reads as the 80 that passes. */

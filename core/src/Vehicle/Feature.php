@@ -25,12 +25,18 @@ enum Feature: string
 
     case BodyContainerChassis = 'body:container-chassis';
     case BodyVan = 'body:van';
+    case BodyRefrigerated = 'body:refrigerated';
+    case BodyHopper = 'body:hopper';
+    case BodyFlatbed = 'body:flatbed';
+    case BodyTanker = 'body:tanker';
+    case BodyBus = 'body:bus';
     case BodyStakeBed = 'body:stake-bed';
     case SwingDoors = 'doors:swing';
     case RollUpDoors = 'doors:roll-up';
 
     case Trailer = 'trailer';
     case StraightTruck = 'straight-truck';
+    case Bus = 'bus';
     case ManualTransmission = 'transmission:manual';
     case AutomaticTransmission = 'transmission:automatic';
     case BeltAlternator = 'alternator:belt';
@@ -66,10 +72,17 @@ enum Feature: string
             self::DummyCouplers, self::SideDoors, self::BodyGear, self::SpareRack => true,
             self::SpringSuspension, self::AirSuspension, self::DrumBrakes, self::DiscBrakes, self::DualWheels,
             self::SingleWheels, self::HubSeal, self::AxleSeal, self::AutoInflation, self::HubMeter,
-            self::BodyContainerChassis, self::BodyVan, self::BodyStakeBed, self::SwingDoors, self::RollUpDoors,
+            self::BodyContainerChassis, self::BodyVan, self::BodyRefrigerated, self::BodyHopper, self::BodyFlatbed,
+            self::BodyTanker, self::BodyBus, self::BodyStakeBed, self::Bus, self::SwingDoors, self::RollUpDoors,
             self::Trailer, self::StraightTruck, self::ManualTransmission, self::AutomaticTransmission,
             self::BeltAlternator, self::GearAlternator, self::BeltWaterPump, self::GearWaterPump,
             self::BeltAirCompressor, self::GearAirCompressor, self::BeltSteeringPump, self::GearSteeringPump => false,
         };
+    }
+
+    /** What one vehicle of a kind may have and the next may not. */
+    public function isOptional(): bool
+    {
+        return $this->isEquipment() || $this === self::AutoInflation || $this === self::HubMeter;
     }
 }

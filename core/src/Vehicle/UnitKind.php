@@ -10,6 +10,7 @@ enum UnitKind: string
     case DayCabTractor = 'day-cab-tractor';
     case SleeperTractor = 'sleeper-tractor';
     case StraightTruck = 'straight-truck';
+    case Bus = 'bus';
     case Semitrailer = 'semitrailer';
 
     public function isPowered(): bool

@@ -4,16 +4,24 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Vehicle;
 
+use Pasada\Core\Catalogue\Point;
+
 /** A vehicle as it stands in the yard. Made by VehicleReader only, which checks that it makes sense. */
 final readonly class Vehicle
 {
-    /** @param  non-empty-list<Unit>  $units  from front to back; the first one drives */
+    /**
+     * @param  non-empty-list<Unit>  $units  from front to back; the first one drives
+     * @param  list<OwnFigure>  $figures  where this vehicle differs from what is usually taught
+     * @param  list<KnownDefect>  $defects  planted or found and not yet mended
+     */
     public function __construct(
         public string $id,
         public string $name,
         public string $description,
         public array $units,
         public FeatureSet $features,
+        public array $figures,
+        public array $defects,
     ) {}
 
     public function hasTrailer(): bool
@@ -30,6 +38,17 @@ final readonly class Vehicle
     public function axles(): array
     {
         return array_merge(...array_map(static fn (Unit $unit): array => $unit->axles, $this->units));
+    }
+
+    public function ownFigure(string $component, Point $point, ?AxleGroup $axle): ?OwnFigure
+    {
+        foreach ($this->figures as $figure) {
+            if ($figure->component === $component && $figure->point === $point && ($figure->axles === null || $figure->axles === $axle)) {
+                return $figure;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Axle> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Vehicle;
 
+use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Checklist\FigureReader;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Faults;
 use Pasada\Core\Document\Node;
@@ -27,7 +29,7 @@ final readonly class VehicleReader
 
     private function vehicle(Node $root, Faults $faults): Vehicle
     {
-        $root->only('$schema', 'format', 'id', 'name', 'description', 'units', 'doors', 'transmission', 'drives', 'equipment');
+        $root->only('$schema', 'format', 'id', 'name', 'description', 'units', 'doors', 'transmission', 'drives', 'equipment', 'figures', 'defects');
         if ($root->string('format') !== self::FORMAT) {
             $root->child('format')->fault('must be "'.self::FORMAT.'"');
         }
@@ -36,8 +38,9 @@ final readonly class VehicleReader
 
         // The stand-in keeps the type; it never leaves read(), which stops at the faults.
         $units = $units === [] ? [new Unit(UnitKind::StraightTruck, Body::None, 0, 0, [])] : $units;
+        $axles = array_merge(...array_map(static fn (Unit $unit): array => $unit->axles, $units));
 
-        return new Vehicle($root->string('id'), $root->string('name'), $root->stringOr('description', ''), $units, $features);
+        return new Vehicle($root->string('id'), $root->string('name'), $root->stringOr('description', ''), $units, $features, $this->figures($root, $axles), $this->defects($root, $axles));
     }
 
     /** @return list<Unit> */
@@ -116,20 +119,60 @@ final readonly class VehicleReader
             $features[] = $feature;
         }
         foreach ($units as $unit) {
-            $features = [...$features, ...match ($unit->body) {
-                Body::None => [],
-                Body::ContainerChassis => [Feature::BodyContainerChassis],
-                Body::Van => [Feature::BodyVan],
-                Body::StakeBed => [Feature::BodyStakeBed],
-            }];
+            $body = $unit->body->feature();
+            $features = $body === null ? $features : [...$features, $body];
             $features = [...$features, ...match ($unit->kind) {
                 UnitKind::Semitrailer => [Feature::Trailer],
                 UnitKind::StraightTruck => [Feature::StraightTruck],
+                UnitKind::Bus => [Feature::Bus],
                 UnitKind::DayCabTractor, UnitKind::SleeperTractor => [],
             }];
         }
 
         return FeatureSet::of(...$features);
+    }
+
+    /**
+     * @param  list<Axle>  $axles
+     * @return list<OwnFigure>
+     */
+    private function figures(Node $root, array $axles): array
+    {
+        $figures = [];
+        foreach ($root->nodesOr('figures') as $node) {
+            $node->only('component', 'point', 'axles', 'low', 'high', 'note');
+            [$low, $high] = FigureReader::range($node, 'low', 'high');
+            if ($low === null && $high === null) {
+                $node->fault('asks for a low or a high value');
+            }
+            $group = $node->has('axles') ? $node->enum('axles', AxleGroup::class) : null;
+            if ($group !== null && array_filter($axles, static fn (Axle $axle): bool => $axle->group === $group) === []) {
+                $node->child('axles')->fault('this vehicle has no '.$group->label());
+            }
+            $figures[] = new OwnFigure($node->string('component'), $node->enum('point', Point::class), $group, $low, $high, $node->stringOr('note', ''));
+        }
+
+        return $figures;
+    }
+
+    /**
+     * @param  list<Axle>  $axles
+     * @return list<KnownDefect>
+     */
+    private function defects(Node $root, array $axles): array
+    {
+        $ids = array_map(static fn (Axle $axle): string => $axle->id, $axles);
+        $defects = [];
+        foreach ($root->nodesOr('defects') as $node) {
+            $node->only('component', 'axle', 'what');
+            $axle = $node->has('axle') ? $node->string('axle') : null;
+            if ($axle !== null && ! in_array($axle, $ids, true)) {
+                $node->child('axle')->fault(sprintf('this vehicle has no axle "%s"; it has %s', $axle, implode(', ', $ids)));
+            }
+            $defects[] = new KnownDefect($node->string('component'), $axle, $node->string('what'));
+        }
+
+        return $defects;
     }
 
     /** @param  non-empty-list<string>  $choices */

@@ -60,7 +60,7 @@ it('names the place of a fault and what to do', function (array $path, mixed $va
     'an unknown feature' => [['components', 1, 'needs'], ['air-horn|siren'], 'components[1].needs[0]: "siren" is no feature of a vehicle or axle'],
     'a need for a point not asked' => [['components', 0, 'point_needs'], ['level' => ['trailer']], 'components[0].point_needs.level: is not a point of this component'],
     'words for an unknown point' => [['components', 0, 'say'], ['shiny' => 'x'], 'components[0].say.shiny: "shiny" is not a known point'],
-    'a weight of zero' => [['components', 0, 'weight'], 0, 'components[0].weight: asks for a whole number from 1 to 100'],
+    'a weight below nothing' => [['components', 0, 'weight'], -1, 'components[0].weight: asks for a whole number from 0 to 100'],
     'no section' => [['sections'], [], 'sections: asks for a list with at least one entry'],
     'sections missing' => [['sections'], null, 'sections: asks for a list with at least one entry'],
     'a section id used twice' => [['sections', 1, 'id'], 'cab', 'sections[1].id: "cab" is used twice'],
@@ -105,9 +105,10 @@ it('refuses more points than can be shared out exactly', function (): void {
         ->toContain('components[0]: lists more points than can be shared out exactly; leave some further points out');
 });
 
-it('ships a checklist that keeps to its published schema', function (): void {
+it('ships checklists that keep to their published schema', function (string $file): void {
     $schema = json_decode((string) file_get_contents(__DIR__.'/../../../schemas/checklist.schema.json'));
-    $result = (new Validator)->validate(json_decode(Sample::shipped('checklists', 'whole-walk-round')), $schema);
+    $result = (new Validator)->validate(json_decode((string) file_get_contents($file)), $schema);
 
-    expect($result->isValid())->toBeTrue($result->error()?->message() ?? '');
-});
+    expect($result->isValid())->toBeTrue($result->error()?->message() ?? '')
+        ->and((new ChecklistReader)->read((string) file_get_contents($file))->id)->toBe(basename($file, '.json'));
+})->with(glob(__DIR__.'/../../../checklists/*.json') ?: []);

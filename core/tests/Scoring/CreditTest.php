@@ -2,22 +2,18 @@
 
 declare(strict_types=1);
 
+use Pasada\Core\Attempt\Hearing;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
-use Pasada\Core\Inspection\Item;
 use Pasada\Core\Scoring\Credit;
 use Pasada\Core\Tests\Sample;
 
-/** The alternator: mounted and drive essential, belt play further. */
-function alternator(): Item
-{
-    return Sample::inspection()->items['engine.alternator'];
-}
-
+// The alternator of the sample: mounted and drive essential, belt play further.
 it('credits what was said by the rule of the checklist', function (string $rule, bool $half, array $heard, int $tenths): void {
-    $rules = Sample::checklist(['credit' => $rule, 'half_for_part' => $half])->rules;
+    $inspection = Sample::inspection(['credit' => $rule, 'half_for_part' => $half]);
+    $hearing = new Hearing(PointSet::of(...$heard), PointSet::none(), false, 0, 0, 0);
 
-    expect(Credit::earned(alternator(), PointSet::of(...$heard), $rules))->toBe(intdiv(Credit::UNIT * $tenths, 10));
+    expect(Credit::earned($inspection->items['engine.alternator'], $hearing, $inspection->checklist->rules))->toBe(intdiv(Credit::UNIT * $tenths, 10));
 })->with([
     'named: nothing said' => ['named', false, [], 0],
     'named: only pointed at' => ['named', false, [Point::Identified], 0],
@@ -39,6 +35,7 @@ it('credits what was said by the rule of the checklist', function (string $rule,
 
 it('shares out every number of parts up to sixteen exactly', function (): void {
     foreach (range(1, 16) as $parts) {
-        expect(Credit::UNIT % $parts)->toBe(0);
+        // A quarter of a share, too: one side of half an item.
+        expect(Credit::UNIT % (4 * $parts))->toBe(0);
     }
 });

@@ -57,7 +57,7 @@ describe('the return rule', function (): void {
 
         expect($sheet->outcomes['engine.oil_level']->status)->toBe(ItemStatus::Late)
             ->and($sheet->outcomes['engine.oil_level']->earned)->toBe(0)
-            ->and($sheet->outcomes['engine.oil_level']->late->has(Point::Level))->toBeTrue()
+            ->and($sheet->outcomes['engine.oil_level']->late()->has(Point::Level))->toBeTrue()
             ->and($sheet->outcomes['engine.alternator']->status)->toBe(ItemStatus::Missed);
     });
 
@@ -74,7 +74,7 @@ describe('sums', function (): void {
     it('adds up sections and the whole', function (): void {
         $sheet = Sample::sheet([], Sample::whole(1, 'cab.seat_belt'), Sample::whole(2, 'engine.oil_level'));
 
-        expect($sheet->overall->asked())->toBe(8)->and($sheet->overall->permille())->toBe(250)
+        expect($sheet->overall->asked)->toBe(8)->and($sheet->overall->permille())->toBe(250)
             ->and($sheet->sections[0]->score->permille())->toBe(250)->and($sheet->sections[1]->score->permille())->toBe(250)
             ->and($sheet->overall->counts['whole'])->toBe(2)->and($sheet->overall->misses())->toBe(6);
     });
@@ -82,13 +82,13 @@ describe('sums', function (): void {
     it('asks nothing for what was waved', function (): void {
         $sheet = Sample::sheet([], Sample::wave(1, 'cab.horn_air'));
 
-        expect($sheet->overall->asked())->toBe(7)->and($sheet->outcomes['cab.horn_air']->possible)->toBe(0);
+        expect($sheet->overall->asked)->toBe(7)->and($sheet->outcomes['cab.horn_air']->possible)->toBe(0);
     });
 
     it('weighs items', function (): void {
         $document = Sample::with(Sample::checklistDocument(), ['components', 4, 'weight'], 3);
         $checklist = (new ChecklistReader)->read((string) json_encode($document));
-        $sheet = ScoreSheet::from($checklist, Sample::vehicle(), Pasada\Core\Attempt\MarkList::of(Sample::whole(1, 'engine.oil_level')));
+        $sheet = ScoreSheet::from($checklist, Sample::vehicle(), null, Pasada\Core\Attempt\MarkList::of(Sample::whole(1, 'engine.oil_level')));
 
         expect($sheet->overall->permille())->toBe(300);
     });
@@ -123,7 +123,7 @@ describe('the verdict', function (): void {
         'every section above' => [['section_percent' => 75], [...$seven, Sample::finish(20)], Standing::Passed],
         'one miss allowed' => [['misses_allowed' => 1], [...$seven, Sample::finish(20)], Standing::Passed],
         'no miss allowed' => [['misses_allowed' => 0], [...$seven, Sample::finish(20)], Standing::Failed],
-        'a miss that cannot be mended' => [['misses_allowed' => 0], [Sample::enter(1, 'cab'), Sample::close(2, 'cab')], Standing::Failed],
+        'a place ticked off that can still be come back to' => [['misses_allowed' => 0], [Sample::enter(1, 'cab'), Sample::close(2, 'cab')], Standing::Open],
         'a critical section missed' => [['overall_percent' => 80, 'critical_sections' => ['cab']], [...$seven, Sample::finish(20)], Standing::Failed],
         'a critical section earned' => [['overall_percent' => 80, 'critical_sections' => ['outside']], [...$seven, Sample::finish(20)], Standing::Passed],
         'a critical section still open' => [['overall_percent' => 80, 'critical_sections' => ['cab']], $seven, Standing::Open],
@@ -135,6 +135,12 @@ describe('the verdict', function (): void {
 
     it('fails early once the mark is out of reach', function (): void {
         $sheet = Sample::sheet(['returns' => 'place', 'pass' => ['overall_percent' => 80, 'note' => 'x']], Sample::enter(1, 'cab'), Sample::enter(2, 'engine'));
+
+        expect($sheet->verdict->standing)->toBe(Standing::Failed);
+    });
+
+    it('fails early once there is a miss that cannot be mended', function (): void {
+        $sheet = Sample::sheet(['returns' => 'place', 'pass' => ['misses_allowed' => 0, 'note' => 'x']], Sample::enter(1, 'cab'), Sample::close(2, 'cab'));
 
         expect($sheet->verdict->standing)->toBe(Standing::Failed);
     });

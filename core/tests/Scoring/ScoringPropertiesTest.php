@@ -3,10 +3,13 @@
 declare(strict_types=1);
 
 use Pasada\Core\Attempt\Mark;
+use Pasada\Core\Attempt\MarkKind;
 use Pasada\Core\Attempt\MarkList;
 use Pasada\Core\Attempt\MarkWriter;
+use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Inspection\Side;
 use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Tests\Sample;
 use Random\Engine\Mt19937;
@@ -15,7 +18,7 @@ use Random\Randomizer;
 /** Everything a sheet says, without the inspection it was made from; the walk's facts included. */
 function fingerprint(ScoreSheet $sheet): string
 {
-    return serialize([$sheet->walk, $sheet->outcomes, $sheet->sections, $sheet->overall, $sheet->order, $sheet->verdict]);
+    return serialize([$sheet->walk, $sheet->outcomes, $sheet->sections, $sheet->overall, $sheet->order, $sheet->verdict, $sheet->remarks]);
 }
 
 /** @return list<Mark> marks of every kind in rising time, drawn by chance from a seed */
@@ -27,14 +30,23 @@ function chanceMarks(Randomizer $random, Inspection $inspection, int $count): ar
         $item = $inspection->items[$items[$random->getInt(0, count($items) - 1)]];
         $place = $inspection->places[$random->getInt(0, count($inspection->places) - 1)]->id;
         $points = PointSet::fromBits($item->points->bits & $random->getInt(0, PHP_INT_MAX));
-        $marks[] = match ($random->getInt(0, 8)) {
-            0, 1 => Sample::whole($n, $item->id),
-            2, 3 => Mark::pointsHeard(Sample::id($n), $n * 1000, $item->id, $points),
-            4 => Mark::pointsTakenBack(Sample::id($n), $n * 1000, $item->id, $points),
-            5 => Sample::enter($n, $place),
-            6 => Sample::close($n, $place),
-            7 => Sample::wave($n, $item->id),
-            8 => $n > 1 ? Sample::undo($n, $random->getInt(1, $n - 1)) : Sample::enter($n, $place),
+        $id = Sample::id($n);
+        $codes = array_keys($item->figures);
+        $side = [null, Side::Left, Side::Right][$random->getInt(0, 2)];
+        $marks[] = match ($random->getInt(0, 16)) {
+            0, 1 => Mark::heardWhole($id, $n * 1000, $item->id, $side),
+            2, 3 => Mark::pointsHeard($id, $n * 1000, $item->id, $points, $side),
+            4 => Mark::pointsTakenBack($id, $n * 1000, $item->id, $points),
+            5, 6 => Sample::enter($n, $place),
+            7 => Sample::close($n, $place),
+            8 => Sample::wave($n, $item->id),
+            9 => $n > 1 ? Sample::undo($n, $random->getInt(1, $n - 1)) : Sample::enter($n, $place),
+            10 => $codes === [] ? Sample::whole($n, $item->id) : Sample::figure($n, $item->id, Point::from($codes[0]), $random->getInt(0, 5) * 1000),
+            11 => $points->isEmpty() ? Sample::whole($n, $item->id) : Mark::saidWrong($id, $n * 1000, $item->id, $points, 'green'),
+            12, 13 => Sample::carry($n, $place, ['steer', 'drive', 'drive-1', 'drive-2', 'left', 'right'][$random->getInt(0, 5)], $random->getInt(0, 2) === 0 ? [$item->id] : []),
+            14 => Mark::defectNoticed($id, $n * 1000, $item->id, 'crack'),
+            15 => Mark::defectPlanted($id, $n * 1000, $item->id, 'crack'),
+            16 => Mark::restarted($id, $n * 1000, 'cab'),
         };
     }
 
@@ -51,9 +63,24 @@ dataset('chance walks', function (): Generator {
     }
 });
 
+/** The sample under rules drawn from the seed: every value of every rule comes up over a few dozen seeds. */
 function chanceInspection(string $credit, string $returns, int $seed): Inspection
 {
-    return Sample::inspection(['credit' => $credit, 'returns' => $returns, 'half_for_part' => $seed % 2 === 0, 'axles' => $seed % 3 === 0 ? 'each' : 'group']);
+    $random = new Randomizer(new Mt19937(7000 + $seed));
+    $one = static fn (array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
+    $document = Sample::ruled([
+        'credit' => $credit, 'returns' => $returns, 'half_for_part' => $seed % 2 === 0, 'axles' => $one(['each', 'group', 'all']), 'sides' => $one(['one', 'both']),
+        'carry_over' => ['scopes' => $one([[], ['tandem'], ['axle', 'tandem'], ['side'], ['tandem', 'axle', 'side']])],
+        'order' => ['sections' => $one(['fixed', 'free']), 'items' => $one(['fixed', 'grouped', 'free']), 'direction' => $one(['inside-out', 'outside-in', 'kept'])],
+        'wrong' => $one(['point', 'item']), 'not_fitted' => $one(['vehicle', 'spoken']),
+        'defects' => ['recited_over' => $one(['nothing', 'half', 'full']), 'noticed' => $one(['nothing', 'whole', 'bonus'])],
+        'brake_tests' => ['section' => 'cab', 'sequence' => $one(['before-walk', 'after-walk', 'any']), 'restarts' => $random->getInt(0, 2), 'weight' => $one(['critical', 'counted'])],
+    ]);
+    $document['components'][0]['bonus'] = $one([true, false]);
+    $document['components'][2]['repeat'] = $one(['once', 'side', 'two-sided']);
+    $document['components'][3]['weight'] = $random->getInt(0, 3);
+
+    return Sample::inspectionOf($document, [...Sample::vehicleDocument(), 'equipment' => $one([[], ['air-horn']])]);
 }
 
 it('scores the same marks the same, in whatever order and batches they arrive', function (string $credit, string $returns, int $seed): void {
@@ -76,6 +103,9 @@ it('never credits more than is possible, nor less than nothing', function (strin
         expect($outcome->earned)->toBeGreaterThanOrEqual(0)->toBeLessThanOrEqual($outcome->possible)
             ->and($outcome->reachable)->toBeGreaterThanOrEqual($outcome->earned)->toBeLessThanOrEqual($outcome->possible);
     }
+    foreach ([$sheet->overall, ...array_map(static fn ($section) => $section->score, $sheet->sections)] as $score) {
+        expect($score->earned)->toBeLessThanOrEqual($score->possible)->and($score->whole)->toBeLessThanOrEqual($score->asked);
+    }
     expect(array_sum($sheet->overall->counts))->toBe(count($inspection->items))
         ->and(count($sheet->order->outOfPlace))->toBeLessThanOrEqual(max(0, $sheet->order->named - 1));
 })->with('chance walks');
@@ -84,7 +114,7 @@ it('gives back the state before a mark that is undone', function (string $credit
     $inspection = chanceInspection($credit, $returns, $seed);
     $marks = chanceMarks(new Randomizer(new Mt19937($seed + 100)), $inspection, 40);
     $before = MarkList::of(...$marks);
-    $last = Mark::heardWhole(Sample::id(41), $before->lastAtMs(), array_keys($inspection->items)[$seed % 8]);
+    $last = Mark::heardWhole(Sample::id(41), $before->lastAtMs(), array_keys($inspection->items)[$seed % count($inspection->items)]);
     $undone = $before->with($last, Mark::undo(Sample::id(42), $before->lastAtMs(), $last->id));
 
     expect(fingerprint(ScoreSheet::ofInspection($inspection, $undone)))->toBe(fingerprint(ScoreSheet::ofInspection($inspection, $before)));
@@ -92,24 +122,60 @@ it('gives back the state before a mark that is undone', function (string $credit
 
 it('never lowers an item\'s credit for a point more that is heard', function (string $credit, string $returns, int $seed): void {
     $inspection = chanceInspection($credit, $returns, $seed);
-    // A walk without waves: hearing a waved item makes it asked again, which is another thing.
-    $marks = array_filter(chanceMarks(new Randomizer(new Mt19937($seed + 200)), $inspection, 40), static fn (Mark $mark): bool => ! in_array($mark->kind->value, ['not_fitted', 'undo'], true));
+    // Hearing a waved item makes it asked again, and hearing it over a defect is reciting: other things than a point more.
+    $other = [MarkKind::NotFitted, MarkKind::Undo, MarkKind::DefectPlanted];
+    $marks = array_filter(chanceMarks(new Randomizer(new Mt19937($seed + 200)), $inspection, 40), static fn (Mark $mark): bool => ! in_array($mark->kind, $other, true));
     $before = MarkList::of(...$marks);
     $earned = ScoreSheet::ofInspection($inspection, $before)->outcomes;
     foreach ($inspection->items as $item) {
         foreach ($item->points->points() as $point) {
             $after = $before->with(Mark::pointsHeard(Sample::id(90), $before->lastAtMs() + 1, $item->id, PointSet::of($point)));
-            expect(ScoreSheet::ofInspection($inspection, $after)->outcomes[$item->id]->earned)->toBeGreaterThanOrEqual($earned[$item->id]->earned);
+            $outcome = ScoreSheet::ofInspection($inspection, $after)->outcomes[$item->id];
+            expect($outcome->earned + $outcome->bonus)->toBeGreaterThanOrEqual($earned[$item->id]->earned + $earned[$item->id]->bonus);
         }
     }
-})->with([['named', 'end', 1], ['essential', 'place', 2], ['weighted', 'section', 3], ['full', 'end', 4]]);
+})->with('chance walks');
+
+it('inherits by reference never more than its source has', function (string $credit, string $returns, int $seed): void {
+    $inspection = chanceInspection($credit, $returns, $seed);
+    $marks = chanceMarks(new Randomizer(new Mt19937($seed + 300)), $inspection, 70);
+    $sheet = ScoreSheet::ofInspection($inspection, MarkList::of(...$marks));
+    foreach ($sheet->outcomes as $id => $outcome) {
+        $from = $outcome->hearing?->carriedFrom;
+        if ($from === null) {
+            continue;
+        }
+        $direct = $sheet->walk->hearings[$id] ?? null;
+        $own = $direct === null ? PointSet::none() : $direct->inTime->with($direct->left)->with($direct->right);
+        $source = $sheet->outcomes[$from]->hearing;
+        assert($source !== null);
+        $has = $source->inTime->with($source->left)->with($source->right);
+
+        expect($has->with($own)->includes($outcome->hearing->inTime))->toBeTrue();
+    }
+    expect($sheet->outcomes)->not->toBeEmpty();
+})->with('chance walks');
+
+it('gives the same sheet step by step as all at once', function (string $credit, string $returns, int $seed): void {
+    $inspection = chanceInspection($credit, $returns, $seed);
+    $marks = chanceMarks(new Randomizer(new Mt19937($seed + 400)), $inspection, 30);
+    $list = MarkList::of();
+    foreach ($marks as $mark) {
+        $list = $list->with($mark);
+        // Every step is a sheet of its own, and a mark sent twice changes nothing of it.
+        expect(fingerprint(ScoreSheet::ofInspection($inspection, $list->with($mark))))->toBe(fingerprint(ScoreSheet::ofInspection($inspection, $list)));
+    }
+
+    expect(fingerprint(ScoreSheet::ofInspection($inspection, $list)))->toBe(fingerprint(ScoreSheet::ofInspection($inspection, MarkList::of(...$marks))));
+})->with('chance walks');
 
 it('scores what was written out and read in again the same', function (int $seed): void {
     $inspection = chanceInspection('weighted', 'section', $seed);
-    $marks = chanceMarks(new Randomizer(new Mt19937($seed)), $inspection, 60);
-    $written = json_decode((string) json_encode(['marks' => array_map(MarkWriter::write(...), $marks)]), true);
+    $axles = array_map(static fn ($item): ?string => $item->position->axle, $inspection->items);
+    $marks = array_filter(chanceMarks(new Randomizer(new Mt19937($seed)), $inspection, 90), static fn (Mark $mark): bool => $mark->kind !== MarkKind::Undo && ($mark->from === null || in_array($mark->from, [...$axles, 'left', 'right'], true)));
+    $written = json_decode((string) json_encode(['marks' => array_map(MarkWriter::write(...), array_values($marks))]), true);
     assert(is_array($written));
     $read = (new Pasada\Core\Attempt\MarkReader($inspection))->read($written, 0, static fn (): bool => false);
 
     expect(fingerprint(ScoreSheet::ofInspection($inspection, MarkList::of(...$read))))->toBe(fingerprint(ScoreSheet::ofInspection($inspection, MarkList::of(...$marks))));
-})->with(range(1, 5));
+})->with(range(1, 12));

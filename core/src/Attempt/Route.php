@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Attempt;
+
+use Pasada\Core\Checklist\ReturnRule;
+use Pasada\Core\Inspection\Inspection;
+
+/** The places of one replay: where the student is, was, and may no longer earn anything. */
+final class Route
+{
+    /** @var list<Visit> */
+    private array $visits = [];
+
+    /** @var array<string, true> places the scorer ticked off as done */
+    public array $closed = [];
+
+    /** @var array<string, true> places where nothing earns credit any more */
+    public array $shut = [];
+
+    public ?string $current = null;
+
+    private int $currentFromMs = 0;
+
+    /** @var array<string, string> section by place */
+    private readonly array $sections;
+
+    private readonly ReturnRule $returns;
+
+    public function __construct(Inspection $inspection)
+    {
+        $sections = [];
+        foreach ($inspection->places as $place) {
+            $sections[$place->id] = $place->section;
+        }
+        $this->sections = $sections;
+        $this->returns = $inspection->checklist->rules->returns;
+    }
+
+    public function enter(Mark $mark): void
+    {
+        $place = (string) $mark->place;
+        if ($place === $this->current || ! isset($this->sections[$place])) {
+            return;
+        }
+        if ($this->current !== null) {
+            $this->visits[] = new Visit($this->current, $this->currentFromMs, $mark->atMs);
+            $this->shutOnLeaving($this->current, $place);
+        }
+        [$this->current, $this->currentFromMs] = [$place, $mark->atMs];
+        unset($this->closed[$place]);
+    }
+
+    public function close(Mark $mark): void
+    {
+        $this->closed[(string) $mark->place] = true;
+        if ($this->returns === ReturnRule::Place) {
+            $this->shut[(string) $mark->place] = true;
+        }
+    }
+
+    /** A section begun again: its places are open as on the first day. */
+    public function reopen(string $section): void
+    {
+        foreach (array_keys($this->sections, $section, true) as $place) {
+            unset($this->closed[$place], $this->shut[$place]);
+        }
+    }
+
+    /** @return list<Visit> */
+    public function visits(int $endMs): array
+    {
+        return $this->current === null ? $this->visits
+            : [...$this->visits, new Visit($this->current, $this->currentFromMs, max($this->currentFromMs, $endMs))];
+    }
+
+    private function shutOnLeaving(string $from, string $to): void
+    {
+        $section = $this->sections[$from];
+        $this->shut += match ($this->returns) {
+            ReturnRule::Place => [$from => true],
+            ReturnRule::Section => $section === $this->sections[$to] ? [] : array_fill_keys(array_keys($this->sections, $section, true), true),
+            ReturnRule::End => [],
+        };
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+use Pasada\Core\Attempt\Mark;
+use Pasada\Core\Scoring\ItemStatus;
+use Pasada\Core\Scoring\ScoreSheet;
+use Pasada\Core\Scoring\Standing;
+use Pasada\Core\Tests\Sample;
+
+/** The sample with a leak and a tug test in a section of their own. @param  array<string, mixed>  $brakes */
+function brakeSheet(array $brakes, Mark ...$marks): ScoreSheet
+{
+    $document = Sample::ruled(['returns' => 'place', 'pass' => ['overall_percent' => 1, 'note' => 'x'], 'brake_tests' => ['section' => 'tests', ...$brakes]]);
+    $document['components'][] = ['id' => 'test.leak_applied', 'name' => 'Leak test', 'essential' => ['works']];
+    $document['components'][] = ['id' => 'test.park_tractor', 'name' => 'Tractor tug', 'essential' => ['works']];
+    array_splice($document['sections'], 1, 0, [['id' => 'tests', 'name' => 'Brake tests', 'stops' => [['id' => 'bench', 'name' => 'Brake tests', 'zone' => 'brakes', 'asks' => ['test.leak_applied', 'test.park_tractor']]]]]);
+
+    return Sample::sheetOf($document, null, ...$marks);
+}
+
+$leak = static fn (int $n): Mark => Sample::whole($n, 'test.leak_applied');
+$tug = static fn (int $n): Mark => Sample::whole($n, 'test.park_tractor');
+$oil = static fn (int $n): Mark => Sample::whole($n, 'engine.oil_level');
+$again = static fn (int $n): Mark => Mark::restarted(Sample::id($n), $n * 1000, 'tests');
+
+it('holds the tests to their sequence', function (array $rules, array $marks, int $breaches): void {
+    $sheet = brakeSheet(['weight' => 'critical', ...$rules], ...[...$marks, Sample::finish(99)]);
+
+    expect($sheet->verdict->standing)->toBe($breaches === 0 ? Standing::Passed : Standing::Failed)
+        ->and(array_filter($sheet->verdict->checks, static fn ($check): bool => str_contains($check->said, ' test') && ! $check->met && ! str_contains($check->said, 'must be earned')))->toHaveCount($breaches);
+})->with([
+    'before the walk: first' => [['sequence' => 'before-walk'], [$leak(1), $tug(2), $oil(3)], 0],
+    'before the walk: in the middle' => [['sequence' => 'before-walk'], [$leak(1), $oil(2), $tug(3)], 1],
+    'before the walk: the cab may come first' => [['sequence' => 'before-walk'], [Sample::whole(1, 'cab.seat_belt'), $leak(2), $tug(3), $oil(4)], 0],
+    'after the walk: last' => [['sequence' => 'after-walk'], [$oil(1), $leak(2), $tug(3)], 0],
+    'after the walk: first' => [['sequence' => 'after-walk'], [$leak(1), $tug(2), $oil(3)], 1],
+    'any: in the middle' => [['sequence' => 'any'], [$leak(1), $oil(2), $tug(3)], 0],
+    'tug after leak: so' => [['tug' => 'after-leak'], [$leak(1), $tug(2)], 0],
+    'tug after leak: turned round' => [['tug' => 'after-leak'], [$tug(1), $leak(2)], 1],
+    'tug before leak: so' => [['tug' => 'before-leak'], [$tug(1), $leak(2)], 0],
+    'tug before leak: turned round' => [['tug' => 'before-leak'], [$leak(1), $tug(2)], 1],
+    'tug any: turned round' => [['tug' => 'any'], [$tug(1), $leak(2)], 0],
+]);
+
+it('lets the tests be begun again, from the beginning, as often as is allowed', function (int $allowed, array $marks, ItemStatus $leakIs, Standing $standing) use ($tug): void {
+    $sheet = brakeSheet(['restarts' => $allowed, 'weight' => 'critical'], ...[...$marks, $tug(50), Sample::finish(99)]);
+
+    expect($sheet->outcomes['test.leak_applied']->status)->toBe($leakIs)->and($sheet->verdict->standing)->toBe($standing);
+})->with([
+    'none allowed, none taken' => [0, [$leak(1)], ItemStatus::Whole, Standing::Passed],
+    'none allowed, one taken: what was said stands, and it fails' => [0, [$leak(1), $again(2)], ItemStatus::Whole, Standing::Failed],
+    'one allowed, one taken: said before is not said' => [1, [$leak(1), $again(2)], ItemStatus::Missed, Standing::Failed],
+    'one allowed, one taken, all said again' => [1, [$leak(1), $again(2), $leak(3)], ItemStatus::Whole, Standing::Passed],
+    'two allowed, two taken' => [2, [$leak(1), $again(2), $leak(3), $again(4), $leak(5)], ItemStatus::Whole, Standing::Passed],
+    'two allowed, three taken' => [2, [$again(1), $again(2), $again(3), $leak(5)], ItemStatus::Whole, Standing::Failed],
+]);
+
+it('opens the place again on a restart', function () use ($leak, $again): void {
+    $sheet = brakeSheet(['restarts' => 1], Sample::enter(1, 'bench'), Sample::close(2, 'bench'), $again(3), $leak(4));
+
+    expect($sheet->outcomes['test.leak_applied']->status)->toBe(ItemStatus::Whole);
+});
+
+it('fails for any wrong step where it is critical, and remarks on it where it is counted', function (string $weight, Standing $standing, int $remarks) use ($tug, $leak): void {
+    $sheet = brakeSheet(['tug' => 'after-leak', 'weight' => $weight], $tug(1), $leak(2), Sample::finish(9));
+
+    expect($sheet->verdict->standing)->toBe($standing)->and($sheet->remarks)->toHaveCount($remarks);
+})->with(['critical' => ['critical', Standing::Failed, 0], 'counted' => ['counted', Standing::Passed, 1]]);
+
+it('fails for a test that was not made where it is critical', function (string $weight, Standing $standing) use ($leak): void {
+    expect(brakeSheet(['weight' => $weight], $leak(1), Sample::finish(9))->verdict->standing)->toBe($standing);
+})->with(['critical' => ['critical', Standing::Failed], 'counted' => ['counted', Standing::Passed]]);

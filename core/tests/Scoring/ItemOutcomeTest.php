@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+use Pasada\Core\Attempt\Mark;
+use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Catalogue\PointSet;
+use Pasada\Core\Inspection\Side;
+use Pasada\Core\Scoring\Credit;
+use Pasada\Core\Scoring\ItemStatus;
+use Pasada\Core\Tests\Sample;
+
+describe('a wrong statement', function (): void {
+    it('is a figure outside what is accepted', function (string $item, Point $point, int $value, bool $right): void {
+        $outcome = Sample::sheet([], Sample::figure(1, $item, $point, $value))->outcomes[$item];
+
+        expect($outcome->heard->has($point))->toBe($right)->and($outcome->wrong()->has($point))->toBe(! $right)
+            ->and($outcome->status)->toBe($right ? ItemStatus::Partial : ItemStatus::Wrong)
+            ->and($outcome->hearing?->figures)->toBe([$point->value => $value]);
+    })->with([
+        'tread of the steer axle: 4/32' => ['wheel.tyre@steer', Point::Depth, 4000, true],
+        'tread of the steer axle: the drive axle\'s 2/32' => ['wheel.tyre@steer', Point::Depth, 2000, false],
+        'tread of the steer axle: just below' => ['wheel.tyre@steer', Point::Depth, 3999, false],
+        'tread of the steer axle: a limit of one\'s own' => ['wheel.tyre@steer', Point::Depth, 5000, false],
+        'tread of the drive axle: 2/32' => ['wheel.tyre@drive', Point::Depth, 2000, true],
+        'belt play: 3/4 in' => ['engine.alternator', Point::BeltPlay, 750, true],
+        'belt play: above' => ['engine.alternator', Point::BeltPlay, 751, false],
+    ]);
+
+    it('may be accepted in a range, where the checklist says so', function (int $value, bool $right): void {
+        $document = Sample::checklistDocument();
+        $document['figures'][2]['accepted_low'] = 0.5;
+
+        expect(Sample::sheetOf($document, null, Sample::figure(1, 'engine.alternator', Point::BeltPlay, $value))->outcomes['engine.alternator']->heard->has(Point::BeltPlay))->toBe($right);
+    })->with(['below' => [499, false], 'at the low end' => [500, true], 'within' => [625, true], 'at the high end' => [750, true], 'above' => [751, false]]);
+
+    it('is judged by the vehicle\'s own figure where it has one', function (int $value, bool $right): void {
+        $vehicle = [...Sample::vehicleDocument(), 'figures' => [['component' => 'engine.alternator', 'point' => 'belt_play', 'high' => 0.5, 'note' => 'Plate on the radiator.']]];
+
+        expect(Sample::sheetOf(Sample::checklistDocument(), $vehicle, Sample::figure(1, 'engine.alternator', Point::BeltPlay, $value))->outcomes['engine.alternator']->heard->has(Point::BeltPlay))->toBe($right);
+    })->with(['its own' => [500, true], 'the usual one' => [750, false]]);
+
+    it('can be put right until the place is left', function (array $marks, ItemStatus $status): void {
+        $sheet = Sample::sheet(['returns' => 'place'], Sample::enter(1, 'engine'), Sample::points(2, 'engine.alternator', Point::Mounted), Sample::wrong(3, 'engine.alternator', Point::Drive), ...$marks);
+
+        expect($sheet->outcomes['engine.alternator']->status)->toBe($status);
+    })->with([
+        'not put right' => [[], ItemStatus::Wrong],
+        'in the same breath' => [[Sample::points(4, 'engine.alternator', Point::Drive)], ItemStatus::Whole],
+        'by saying it whole' => [[Sample::whole(4, 'engine.alternator')], ItemStatus::Whole],
+        'another point does not put it right' => [[Sample::points(4, 'engine.alternator', Point::BeltPlay)], ItemStatus::Wrong],
+        'after the place was left' => [[Sample::enter(4, 'steer-wheel'), Sample::points(5, 'engine.alternator', Point::Drive)], ItemStatus::Wrong],
+        'taken back by the scorer' => [[Sample::takenBack(4, 'engine.alternator', Point::Drive)], ItemStatus::Partial],
+    ]);
+
+    it('does not spoil afterwards what was right while the place was open', function (): void {
+        $sheet = Sample::sheet(['returns' => 'place'], Sample::enter(1, 'engine'), Sample::whole(2, 'engine.oil_level'), Sample::enter(3, 'steer-wheel'), Sample::wrong(4, 'engine.oil_level', Point::Level));
+
+        expect($sheet->outcomes['engine.oil_level']->status)->toBe(ItemStatus::Whole);
+    });
+
+    it('costs the point, or the item', function (string $rule, int $halves): void {
+        $sheet = Sample::sheet(['credit' => 'weighted', 'wrong' => $rule], Sample::whole(1, 'cab.seat_belt'), Sample::wrong(2, 'cab.seat_belt', Point::Works));
+
+        expect($sheet->outcomes['cab.seat_belt']->earned)->toBe(intdiv(Credit::UNIT * $halves, 5))->and($sheet->outcomes['cab.seat_belt']->status)->toBe(ItemStatus::Wrong);
+    })->with(['point: 3 of 2 + 2 + 1 are left' => ['point', 3], 'item: nothing is left' => ['item', 0]]);
+});
+
+describe('a two-sided item', function (): void {
+    $document = static function (string $sides, string $credit = 'essential'): array {
+        $document = Sample::ruled(['sides' => $sides, 'credit' => $credit]);
+        $document['components'][2]['repeat'] = 'two-sided';
+
+        return $document;
+    };
+    $left = Mark::heardWhole(Sample::id(1), 1000, 'side.mirror', Side::Left);
+    $right = Mark::heardWhole(Sample::id(2), 2000, 'side.mirror', Side::Right);
+
+    it('is earned by the side rule', function (string $sides, array $marks, int $quarters, ItemStatus $status) use ($document): void {
+        $outcome = Sample::sheetOf($document($sides), null, ...$marks)->outcomes['side.mirror'];
+
+        expect($outcome->earned)->toBe(intdiv(Credit::UNIT * $quarters, 4))->and($outcome->status)->toBe($status);
+    })->with([
+        'one: left' => ['one', [$left], 4, ItemStatus::Whole],
+        'both: nothing' => ['both', [], 0, ItemStatus::NotReached],
+        'both: left only' => ['both', [$left], 2, ItemStatus::Partial],
+        'both: right only' => ['both', [$right], 2, ItemStatus::Partial],
+        'both: left and right' => ['both', [$left, $right], 4, ItemStatus::Whole],
+        'both: said of both at once' => ['both', [Sample::whole(1, 'side.mirror')], 4, ItemStatus::Whole],
+    ]);
+
+    it('lacks what was said of one side only', function () use ($document, $left): void {
+        $sheet = Sample::sheetOf($document('both'), null, $left, Mark::pointsHeard(Sample::id(2), 2000, 'side.mirror', PointSet::of(Point::Mounted), Side::Right));
+
+        expect($sheet->outcomes['side.mirror']->missing()->points())->toBe([Point::Clean]);
+    });
+
+    it('shares out points and sides together', function () use ($document): void {
+        $sheet = Sample::sheetOf($document('both', 'weighted'), null, Mark::pointsHeard(Sample::id(1), 1000, 'side.mirror', PointSet::of(Point::Mounted), Side::Left));
+
+        expect($sheet->outcomes['side.mirror']->earned)->toBe(intdiv(Credit::UNIT, 4));
+    });
+
+    it('takes a point back on both sides', function () use ($document, $left, $right): void {
+        expect(Sample::sheetOf($document('both'), null, $left, $right, Sample::takenBack(3, 'side.mirror', Point::Identified))->outcomes['side.mirror']->status)->toBe(ItemStatus::NotReached);
+    });
+});
+
+describe('a part that is not fitted', function (): void {
+    $without = [...Sample::vehicleDocument(), 'equipment' => []];
+
+    it('is not asked, by the vehicle', function () use ($without): void {
+        expect(Sample::inspectionOf(Sample::checklistDocument(), $without)->items)->not->toHaveKey('cab.horn_air');
+    });
+
+    it('has to be waved by word, where the checklist says so', function (array $marks, ItemStatus $status, int $earned) use ($without): void {
+        $outcome = Sample::sheetOf(Sample::ruled(['not_fitted' => 'spoken']), $without, ...$marks)->outcomes['cab.horn_air'];
+
+        expect($outcome->status)->toBe($status)->and($outcome->earned)->toBe($earned * Credit::UNIT)->and($outcome->possible)->toBe(Credit::UNIT);
+    })->with([
+        'waved' => [[Sample::wave(1, 'cab.horn_air')], ItemStatus::NotFitted, 1],
+        'passed over' => [[Sample::finish(1)], ItemStatus::Missed, 0],
+        'recited as if it were there' => [[Sample::whole(1, 'cab.horn_air')], ItemStatus::Wrong, 0],
+    ]);
+
+    it('comes off the list when it is waved though the vehicle\'s description has it', function (): void {
+        $sheet = Sample::sheet(['not_fitted' => 'spoken'], Sample::wave(1, 'cab.horn_air'));
+
+        expect($sheet->outcomes['cab.horn_air']->possible)->toBe(0)->and($sheet->overall->asked)->toBe(7);
+    });
+});
+
+describe('a known defect', function (): void {
+    $vehicle = [...Sample::vehicleDocument(), 'defects' => [['component' => 'wheel.tyre', 'axle' => 'drive-2', 'what' => 'nail in the tread']]];
+    $noticed = Mark::defectNoticed(Sample::id(2), 2000, 'wheel.tyre@drive', 'nail');
+
+    it('is told apart when the part was recited as sound', function (string $recitedOver, int $halves) use ($vehicle): void {
+        $outcome = Sample::sheetOf(Sample::ruled(['defects' => ['recited_over' => $recitedOver]]), $vehicle, Sample::whole(1, 'wheel.tyre@drive'))->outcomes['wheel.tyre@drive'];
+
+        expect($outcome->status)->toBe(ItemStatus::OverDefect)->and($outcome->earned)->toBe(intdiv(Credit::UNIT * $halves, 2))->and($outcome->defect)->toBe('nail in the tread');
+    })->with(['nothing' => ['nothing', 0], 'half' => ['half', 1], 'full' => ['full', 2]]);
+
+    it('earns what the checklist says when it is noticed', function (string $rule, array $marks, ItemStatus $status, int $earned, int $bonus) use ($vehicle): void {
+        $outcome = Sample::sheetOf(Sample::ruled(['defects' => ['noticed' => $rule]]), $vehicle, ...$marks)->outcomes['wheel.tyre@drive'];
+
+        expect([$outcome->status, $outcome->earned, $outcome->bonus])->toBe([$status, $earned * Credit::UNIT, $bonus * Credit::UNIT])->and($outcome->defectNoticed)->toBeTrue();
+    })->with([
+        'nothing beyond what was said' => ['nothing', [Sample::points(1, 'wheel.tyre@drive', Point::Even), $noticed], ItemStatus::Partial, 0, 0],
+        'the item whole, though little was said' => ['whole', [Sample::points(1, 'wheel.tyre@drive', Point::Even), $noticed], ItemStatus::Whole, 1, 0],
+        'the item whole, though nothing was said' => ['whole', [$noticed], ItemStatus::Whole, 1, 0],
+        'a bonus beside what was said' => ['bonus', [Sample::whole(1, 'wheel.tyre@drive'), $noticed], ItemStatus::Whole, 1, 1],
+    ]);
+
+    it('may be planted for one walk', function (): void {
+        $sheet = Sample::sheet(['defects' => ['recited_over' => 'nothing']], Mark::defectPlanted(Sample::id(1), 0, 'engine.oil_level', 'dipstick dry'), Sample::whole(2, 'engine.oil_level'));
+
+        expect($sheet->outcomes['engine.oil_level']->status)->toBe(ItemStatus::OverDefect)->and($sheet->outcomes['engine.oil_level']->defect)->toBe('dipstick dry');
+    });
+
+    it('is at the axle it is at only', function () use ($vehicle): void {
+        $inspection = Sample::inspectionOf(Sample::ruled(['axles' => 'each']), $vehicle);
+
+        expect($inspection->items['wheel.tyre@drive-2']->defect)->toBe('nail in the tread')
+            ->and($inspection->items['wheel.tyre@drive-1']->defect)->toBeNull()->and($inspection->items['wheel.tyre@steer']->defect)->toBeNull();
+    });
+});
+
+describe('extra credit', function (): void {
+    $document = Sample::checklistDocument();
+    $document['components'][4]['bonus'] = true;
+
+    it('is earned, but not asked', function (array $marks, int $permille) use ($document): void {
+        $sheet = Sample::sheetOf($document, null, ...$marks);
+
+        expect($sheet->overall->permille())->toBe($permille)->and($sheet->overall->asked)->toBe(7)->and($sheet->overall->possible)->toBe(7 * Credit::UNIT);
+    })->with([
+        'not earned' => [[Sample::whole(1, 'cab.seat_belt')], 142],
+        'earned' => [[Sample::whole(1, 'cab.seat_belt'), Sample::whole(2, 'engine.oil_level')], 285],
+        'never above all that is asked' => [Sample::all(), 1000],
+    ]);
+
+    it('is no miss', function () use ($document): void {
+        expect(Sample::sheetOf($document, null, Sample::finish(1))->overall->misses())->toBe(7);
+    });
+});
+
+it('asks and shows an item of weight 0, but counts it for nothing', function (): void {
+    $document = Sample::with(Sample::checklistDocument(), ['components', 4, 'weight'], 0);
+    $sheet = Sample::sheetOf($document, null, Sample::whole(1, 'engine.oil_level'));
+
+    expect($sheet->outcomes['engine.oil_level']->status)->toBe(ItemStatus::Whole)->and($sheet->overall->earned)->toBe(0)->and($sheet->overall->possible)->toBe(7 * Credit::UNIT);
+});
+
+it('follows the credit rule of its section, and its own before that', function (): void {
+    $document = Sample::ruled(['credit' => 'full']);
+    $document['sections'][1]['credit'] = 'essential';
+    $document['components'][3]['credit'] = 'named';
+    $sheet = Sample::sheetOf($document, null, Sample::points(1, 'engine.oil_level', Point::Level), Sample::points(2, 'engine.alternator', Point::Mounted), Sample::points(3, 'cab.seat_belt', Point::Works, Point::Intact));
+
+    expect($sheet->outcomes['engine.oil_level']->status)->toBe(ItemStatus::Whole)
+        ->and($sheet->outcomes['engine.alternator']->status)->toBe(ItemStatus::Whole)
+        ->and($sheet->outcomes['cab.seat_belt']->status)->toBe(ItemStatus::Partial);
+});
