@@ -34,6 +34,23 @@ foreach ([300, 600, 1200, 2400] as $count) {
 }
 Timing::say(sprintf('item list of %d items alone', count($items)), sprintf('%.2f ms', Timing::median(40, static fn (): Inspection => Inspection::of($checklist, $vehicle))));
 
+fwrite(STDOUT, "\nCore: a whole school scored again\n");
+$longest = (new ChecklistReader)->read($text('checklists/cab-brakes-and-drawn-form.json'));
+$longWalk = Inspection::of($longest, $vehicle);
+Timing::say(sprintf('item list of %d items', count($longWalk->items)), sprintf('%.2f ms', Timing::median(40, static fn (): Inspection => Inspection::of($longest, $vehicle))), 'wanted: under 3 ms for 200');
+$walks = [];
+foreach (range(0, 499) as $n) {
+    $walks[] = MarkList::of(...$marks(200));
+}
+$inspection = Inspection::of($checklist, $vehicle);
+foreach ([125, 250, 500] as $attempts) {
+    $start = hrtime(true);
+    foreach (array_slice($walks, 0, $attempts) as $walk) {
+        ScoreSheet::ofInspection($inspection, $walk);
+    }
+    Timing::say(sprintf('%d attempts, %d marks', $attempts, $attempts * 200), sprintf('%.2f s', (hrtime(true) - $start) / 1e9), $attempts === 500 ? 'wanted: under 8 s' : '');
+}
+
 $url = getenv('PASADA_BROWSER_URL');
 assert(is_string($url));
 $client = new Client($url);

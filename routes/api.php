@@ -3,7 +3,10 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AttemptController;
+use App\Http\Controllers\AttemptRecordController;
+use App\Http\Controllers\DraftController;
 use App\Http\Controllers\InspectionController;
+use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StudentController;
 use App\Http\Controllers\TodayController;
@@ -24,6 +27,24 @@ Route::prefix('api/v1')->middleware(RefuseMalformedJson::class)->group(function 
         Route::post('attempts', [AttemptController::class, 'store']);
         Route::get('attempts/{attempt}', [AttemptController::class, 'show'])->whereUuid('attempt');
         Route::post('attempts/{attempt}/marks', [AttemptController::class, 'mark'])->whereUuid('attempt');
+        Route::get('attempts/{attempt}/what-if', [AttemptRecordController::class, 'whatIf'])->whereUuid('attempt');
+        Route::get('attempts/{attempt}/record', [AttemptRecordController::class, 'download'])->whereUuid('attempt');
+        Route::post('records', [AttemptRecordController::class, 'store']);
+        Route::get('library', [LibraryController::class, 'show']);
+        Route::get('library/checklist/{id}/table', [LibraryController::class, 'table'])->whereNumber('id');
+        Route::get('library/{kind}/{id}/document', [LibraryController::class, 'document'])->whereNumber('id');
+        Route::get('library/{kind}/{id}/changes', [LibraryController::class, 'changes'])->whereNumber('id');
+        Route::post('drafts', [DraftController::class, 'store']);
+        Route::prefix('drafts/{draft}')->whereUuid('draft')->group(function (): void {
+            Route::get('/', [DraftController::class, 'show']);
+            Route::put('/', [DraftController::class, 'update']);
+            Route::delete('/', [DraftController::class, 'destroy']);
+            Route::post('undo', [DraftController::class, 'undo']);
+            Route::post('redo', [DraftController::class, 'redo']);
+            Route::post('table', [DraftController::class, 'table']);
+            Route::get('effect', [DraftController::class, 'effect']);
+            Route::post('publish', [DraftController::class, 'publish']);
+        });
         Route::get('attempts/{attempt}/result', [AttemptController::class, 'result'])->whereUuid('attempt');
     });
 });

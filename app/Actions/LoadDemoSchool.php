@@ -45,8 +45,8 @@ final readonly class LoadDemoSchool
                     $scorers[] = $user;
                 }
             }
-            $vehicles = $this->vehicles($school);
-            $checklist = $this->checklist($school);
+            $vehicles = $this->vehicles($school, $now);
+            $checklist = $this->checklists($school, $now)['whole-walk-round'];
             foreach (DemoSchool::students() as $number => $profile) {
                 $student = $this->student($school, $profile, $now);
                 for ($attempt = 0; $attempt < $profile->attempts; $attempt++) {
@@ -90,25 +90,30 @@ final readonly class LoadDemoSchool
     }
 
     /** @return array<string, StoredVehicle> by id of the file */
-    private function vehicles(School $school): array
+    private function vehicles(School $school, Carbon $now): array
     {
         $stored = [];
         foreach (new \GlobIterator($this->folder.'/vehicles/*.json', \FilesystemIterator::CURRENT_AS_PATHNAME) as $file) {
             assert(is_string($file));
             $text = (string) file_get_contents($file);
             $vehicle = (new VehicleReader)->read($text, basename($file));
-            $stored[$vehicle->id] = StoredVehicle::query()->create(['school_id' => $school->id, 'slug' => $vehicle->id, 'version' => 1, 'name' => $vehicle->name, 'document' => $text]);
+            $stored[$vehicle->id] = StoredVehicle::query()->create(['school_id' => $school->id, 'slug' => $vehicle->id, 'version' => 1, 'name' => $vehicle->name, 'document' => $text, 'in_force_from' => $now->copy()->subWeeks(self::WEEKS)->toDateString()]);
         }
 
         return $stored;
     }
 
-    private function checklist(School $school): StoredChecklist
+    /** @return array<string, StoredChecklist> by id of the file */
+    private function checklists(School $school, Carbon $now): array
     {
-        $file = $this->folder.'/checklists/whole-walk-round.json';
-        $text = (string) file_get_contents($file);
-        $checklist = (new ChecklistReader)->read($text, basename($file));
+        $stored = [];
+        foreach (new \GlobIterator($this->folder.'/checklists/*.json', \FilesystemIterator::CURRENT_AS_PATHNAME) as $file) {
+            assert(is_string($file));
+            $text = (string) file_get_contents($file);
+            $checklist = (new ChecklistReader)->read($text, basename($file));
+            $stored[$checklist->id] = StoredChecklist::query()->create(['school_id' => $school->id, 'slug' => $checklist->id, 'version' => $checklist->version, 'name' => $checklist->name, 'document' => $text, 'in_force_from' => $now->copy()->subWeeks(self::WEEKS)->toDateString()]);
+        }
 
-        return StoredChecklist::query()->create(['school_id' => $school->id, 'slug' => $checklist->id, 'version' => $checklist->version, 'name' => $checklist->name, 'document' => $text]);
+        return $stored;
     }
 }

@@ -6,35 +6,52 @@ namespace App\Actions;
 
 use App\Http\Resources\ChoiceResource;
 use App\Http\Resources\ChoicesResource;
+use App\Http\Resources\FormResource;
 use App\Http\Resources\StudentCardResource;
 use App\Models\StoredChecklist;
+use App\Models\StoredDocument;
 use App\Models\StoredVehicle;
 use App\Models\Student;
 use App\Models\User;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 
-/** What an attempt can be started with: the newest version of each checklist and vehicle, and the students. */
+/** What an attempt can be started with today: the version in force of each checklist and vehicle, and the students. */
 final readonly class ReadChoices
 {
-    public function handle(User $user): ChoicesResource
+    public function handle(User $user, Carbon $now): ChoicesResource
     {
         return new ChoicesResource(
             array_values(Student::cards()->where('school_id', $user->school_id)->get()->sortBy('name')->map(StudentCardResource::of(...))->all()),
-            $this->newest(StoredVehicle::query()->where('school_id', $user->school_id)->get()->toBase(), 'description'),
-            $this->newest(StoredChecklist::query()->where('school_id', $user->school_id)->get()->toBase(), 'reason'),
+            $this->inForce(StoredVehicle::inForceOn($user->school_id, $now)->toBase(), 'description'),
+            $this->inForce(StoredChecklist::inForceOn($user->school_id, $now)->toBase(), 'reason'),
         );
     }
 
     /**
-     * @param  Collection<int, StoredChecklist>|Collection<int, StoredVehicle>  $rows
+     * @template D of StoredDocument
+     *
+     * @param  Collection<int, D>  $rows
      * @return list<ChoiceResource>
      */
-    private function newest(Collection $rows, string $about): array
+    private function inForce(Collection $rows, string $about): array
     {
-        return array_values($rows->sortByDesc('version')->unique('slug')->sortBy('name')->map(static function (StoredChecklist|StoredVehicle $row) use ($about): ChoiceResource {
-            $document = json_decode($row->document, true);
+        return array_values($rows->map(function (StoredDocument $row) use ($about): ChoiceResource {
+            $document = $row->decoded();
 
-            return new ChoiceResource($row->id, $row->name, is_array($document) && is_string($document[$about] ?? null) ? $document[$about] : '');
+            return new ChoiceResource($row->id, $row->name, is_string($document[$about] ?? null) ? $document[$about] : '', $this->forms($document));
         })->all());
+    }
+
+    /**
+     * @param  array<mixed>  $document  checked when it was stored
+     * @return list<FormResource>
+     */
+    private function forms(array $document): array
+    {
+        /** @var list<array{id: string, name: string, weight?: int}> $draw */
+        $draw = is_array($document['forms'] ?? null) ? $document['forms']['draw'] ?? [] : [];
+
+        return array_map(static fn (array $form): FormResource => new FormResource($form['id'], $form['name'], $form['weight'] ?? 1), $draw);
     }
 }

@@ -14,7 +14,9 @@ use App\Models\Attempt;
 use Pasada\Core\Attempt\Visit;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Coaching\Coach;
+use Pasada\Core\Coaching\Correction;
 use Pasada\Core\Scoring\ItemOutcome;
+use Pasada\Core\Scoring\ItemStatus;
 use Pasada\Core\Scoring\ScoreSheet;
 
 /** An attempt explained: what was missed, what to say next time, and how it compares with the earlier ones. */
@@ -42,16 +44,17 @@ final readonly class ReadResult
     private function lessons(ScoreSheet $sheet): array
     {
         $lessons = [];
+        $correction = new Correction($this->coach, $sheet->inspection->checklist);
         foreach ($sheet->outcomes as $outcome) {
             if ($outcome->isLesson()) {
-                $lessons[] = $this->lesson($outcome);
+                $lessons[] = $this->lesson($outcome, $sheet, $correction);
             }
         }
 
         return $lessons;
     }
 
-    private function lesson(ItemOutcome $outcome): LessonResource
+    private function lesson(ItemOutcome $outcome, ScoreSheet $sheet, Correction $correction): LessonResource
     {
         $item = $outcome->item;
 
@@ -59,6 +62,8 @@ final readonly class ReadResult
             $item->id, $item->fullName(), $item->section, $outcome->status,
             array_map(fn (Point $point): string => $this->coach->label($point), $outcome->missing()->points()),
             $this->coach->sentence($item, $item->points),
+            $correction->of($outcome), $sheet->inspection->item($outcome->hearing->carriedFrom ?? '')?->fullName(),
+            $outcome->status === ItemStatus::OverDefect ? $outcome->defect : null,
         );
     }
 }

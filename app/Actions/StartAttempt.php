@@ -24,12 +24,12 @@ final readonly class StartAttempt
      * @throws NothingToInspect if the checklist asks nothing of the vehicle
      * @throws AttemptIdIsTaken if the id belongs to an attempt of something or somebody else
      */
-    public function handle(string $id, User $scorer, Student $student, StoredChecklist $checklist, StoredVehicle $vehicle, Carbon $startedAt): Attempt
+    public function handle(string $id, User $scorer, Student $student, StoredChecklist $checklist, StoredVehicle $vehicle, Carbon $startedAt, ?string $form = null, ?int $formSeed = null): Attempt
     {
-        $this->inspections->of($checklist, $vehicle);
+        $this->inspections->of($checklist, $vehicle, $form);
         $wanted = ['scorer_id' => $scorer->id, 'student_id' => $student->id, 'checklist_id' => $checklist->id, 'vehicle_id' => $vehicle->id];
         $attempt = Attempt::query()->firstOrCreate(['id' => $id], [
-            ...$wanted, 'school_id' => $scorer->school_id, 'status' => AttemptStatus::UnderWay, 'started_at' => $startedAt,
+            ...$wanted, 'form' => $form, 'form_seed' => $formSeed, 'school_id' => $scorer->school_id, 'status' => AttemptStatus::UnderWay, 'started_at' => $startedAt,
         ]);
         if ($attempt->only(array_keys($wanted)) !== $wanted) {
             throw AttemptIdIsTaken::by($id);

@@ -11,6 +11,7 @@ use Pasada\Core\Checklist\ChecklistReader;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Inspection\NothingToInspect;
 use Pasada\Core\Vehicle\Vehicle;
 use Pasada\Core\Vehicle\VehicleReader;
 
@@ -21,6 +22,24 @@ final readonly class Documents
     private const LARGEST_BYTES = 20 * 1024 * 1024;
 
     public function __construct(private string $folder) {}
+
+    /**
+     * What the named checklist asks of the named vehicle under a form; all of it where none is named.
+     *
+     * @throws DocumentHasFaults
+     * @throws NothingToInspect
+     */
+    public function inspection(string $checklist, string $vehicle, string $form): Inspection
+    {
+        $read = $this->checklist($checklist);
+        if ($form !== '' && $read->forms->of($form) === null) {
+            $known = array_keys($read->forms->forms);
+
+            throw DocumentHasFaults::in('--form', [Fault::at('', sprintf('"%s" is no form of this checklist; it has %s', $form, $known === [] ? 'none' : implode(', ', $known)))]);
+        }
+
+        return Inspection::of($read, $this->vehicle($vehicle), $form === '' ? null : $read->forms->of($form));
+    }
 
     /** @throws DocumentHasFaults */
     public function checklist(string $named): Checklist

@@ -30,32 +30,31 @@ final class InspectionLibrary
 
     public function forAttempt(Attempt $attempt): Inspection
     {
-        return $this->byId($attempt->checklist_id, $attempt->vehicle_id);
+        return $this->byId($attempt->checklist_id, $attempt->vehicle_id, $attempt->form);
     }
 
-    public function of(StoredChecklist $checklist, StoredVehicle $vehicle): Inspection
+    /** @param  string|null  $form  id of one of the checklist's forms; null for all that it asks */
+    public function of(StoredChecklist $checklist, StoredVehicle $vehicle, ?string $form = null): Inspection
     {
-        return $this->byId($checklist->id, $vehicle->id);
+        return $this->byId($checklist->id, $vehicle->id, $form);
     }
 
-    private function byId(int $checklistId, int $vehicleId): Inspection
+    private function byId(int $checklistId, int $vehicleId, ?string $form): Inspection
     {
-        return $this->atHand[$checklistId.':'.$vehicleId] ??= $this->kept($checklistId, $vehicleId);
+        return $this->atHand[$checklistId.':'.$vehicleId.':'.$form] ??= $this->kept($checklistId, $vehicleId, $form);
     }
 
-    private function kept(int $checklistId, int $vehicleId): Inspection
+    private function kept(int $checklistId, int $vehicleId, ?string $form): Inspection
     {
         // By the digests of the documents and not by the ids of the rows, which mean something else after a reload.
-        $key = implode(':', ['inspection', $this->build, $this->digest(StoredChecklist::query(), $checklistId), $this->digest(StoredVehicle::query(), $vehicleId)]);
+        $key = implode(':', ['inspection', $this->build, $this->digest(StoredChecklist::query(), $checklistId), $this->digest(StoredVehicle::query(), $vehicleId), $form ?? '']);
 
-        return $this->cache->rememberForever($key, static function () use ($checklistId, $vehicleId): Inspection {
-            $checklist = StoredChecklist::query()->findOrFail($checklistId);
+        return $this->cache->rememberForever($key, static function () use ($checklistId, $vehicleId, $form): Inspection {
+            $stored = StoredChecklist::query()->findOrFail($checklistId);
             $vehicle = StoredVehicle::query()->findOrFail($vehicleId);
+            $checklist = (new ChecklistReader)->read($stored->document, $stored->slug);
 
-            return Inspection::of(
-                (new ChecklistReader)->read($checklist->document, $checklist->slug),
-                (new VehicleReader)->read($vehicle->document, $vehicle->slug),
-            );
+            return Inspection::of($checklist, (new VehicleReader)->read($vehicle->document, $vehicle->slug), $form === null ? null : $checklist->forms->of($form));
         });
     }
 

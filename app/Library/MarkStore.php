@@ -11,6 +11,7 @@ use Pasada\Core\Attempt\MarkKind;
 use Pasada\Core\Attempt\MarkList;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
+use Pasada\Core\Inspection\Side;
 use stdClass;
 
 /**
@@ -20,14 +21,14 @@ use stdClass;
  */
 final readonly class MarkStore
 {
-    private const COLUMNS = ['id', 'at_ms', 'kind', 'item', 'points', 'place', 'text', 'undoes', 'recorder'];
+    private const COLUMNS = ['id', 'at_ms', 'kind', 'item', 'points', 'place', 'text', 'undoes', 'details', 'recorder'];
 
     /** @return array{MarkList, array<string, int>} the marks in order, and the time of each recorder's last one in ms */
     public function read(string $attemptId): array
     {
         $marks = [];
         $clocks = [];
-        /** @var stdClass&object{id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string, undoes: ?string, recorder: string} $row */
+        /** @var stdClass&object{id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string, undoes: ?string, details: ?string, recorder: string} $row */
         foreach (StoredMark::query()->toBase()->where('attempt_id', $attemptId)->orderBy('at_ms')->orderBy('id')->get(self::COLUMNS) as $row) {
             $marks[] = $this->mark($row);
             $clocks[$row->recorder] = $row->at_ms;
@@ -39,7 +40,7 @@ final readonly class MarkStore
     /** @param  list<Mark>  $marks */
     public function append(string $attemptId, array $marks, string $recorder, int $userId, Carbon $receivedAt): void
     {
-        $rows = array_map(static fn (Mark $mark): array => [
+        $rows = array_map(fn (Mark $mark): array => [
             'attempt_id' => $attemptId,
             'id' => $mark->id,
             'at_ms' => $mark->atMs,
@@ -49,6 +50,7 @@ final readonly class MarkStore
             'place' => $mark->place,
             'text' => $mark->text,
             'undoes' => $mark->undoes,
+            'details' => $this->details($mark),
             'recorder' => $recorder,
             'user_id' => $userId,
             'received_at' => $receivedAt->format('Y-m-d H:i:s.v'),
@@ -58,22 +60,26 @@ final readonly class MarkStore
         }
     }
 
-    /** @param  stdClass&object{id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string, undoes: ?string}  $row */
+    /** @param  stdClass&object{id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string, undoes: ?string, details: ?string}  $row */
     private function mark(stdClass $row): Mark
     {
-        $item = $row->item ?? '';
+        /** @var array{side?: string, value?: int, from?: string, except?: list<string>, section?: string} $details */
+        $details = $row->details === null ? [] : json_decode($row->details, true);
 
-        return match (MarkKind::from($row->kind)) {
-            MarkKind::HeardWhole => Mark::heardWhole($row->id, $row->at_ms, $item),
-            MarkKind::PointsHeard => Mark::pointsHeard($row->id, $row->at_ms, $item, $this->points($row->points)),
-            MarkKind::PointsTakenBack => Mark::pointsTakenBack($row->id, $row->at_ms, $item, $this->points($row->points)),
-            MarkKind::PlaceEntered => Mark::placeEntered($row->id, $row->at_ms, $row->place ?? ''),
-            MarkKind::PlaceClosed => Mark::placeClosed($row->id, $row->at_ms, $row->place ?? ''),
-            MarkKind::NotFitted => Mark::notFitted($row->id, $row->at_ms, $item),
-            MarkKind::Note => Mark::note($row->id, $row->at_ms, $row->text ?? '', $row->item),
-            MarkKind::Undo => Mark::undo($row->id, $row->at_ms, $row->undoes ?? ''),
-            MarkKind::Finished => Mark::finished($row->id, $row->at_ms),
-        };
+        return Mark::of(
+            $row->id, $row->at_ms, MarkKind::from($row->kind), $row->item, $this->points($row->points), $row->place, $row->text, $row->undoes,
+            isset($details['side']) ? Side::from($details['side']) : null, $details['value'] ?? null, $details['from'] ?? null, $details['except'] ?? [], $details['section'] ?? null,
+        );
+    }
+
+    private function details(Mark $mark): ?string
+    {
+        $details = array_filter(
+            ['side' => $mark->side?->value, 'value' => $mark->value, 'from' => $mark->from, 'except' => $mark->except === [] ? null : $mark->except, 'section' => $mark->section],
+            static fn (mixed $value): bool => $value !== null,
+        );
+
+        return $details === [] ? null : (string) json_encode($details);
     }
 
     private function points(?string $codes): PointSet

@@ -17,6 +17,8 @@ use Illuminate\Support\Carbon;
  * @property int $scorer_id
  * @property int $checklist_id
  * @property int $vehicle_id
+ * @property string|null $form id of a form of the checklist; null where all is asked
+ * @property int|null $form_seed what the form was drawn with; null where it was set by hand
  * @property AttemptStatus $status
  * @property Carbon $started_at
  * @property Carbon|null $finished_at
@@ -35,7 +37,7 @@ final class Attempt extends Model
 
     protected $keyType = 'string';
 
-    protected $fillable = ['id', 'school_id', 'student_id', 'scorer_id', 'checklist_id', 'vehicle_id', 'status', 'started_at', 'finished_at'];
+    protected $fillable = ['id', 'school_id', 'student_id', 'scorer_id', 'checklist_id', 'vehicle_id', 'form', 'form_seed', 'status', 'started_at', 'finished_at'];
 
     /** @return array<string, string> */
     protected function casts(): array

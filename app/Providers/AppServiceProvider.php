@@ -8,6 +8,9 @@ use App\Actions\LoadDemoSchool;
 use App\Actions\ReadToday;
 use App\Console\Documents;
 use App\Library\InspectionLibrary;
+use App\Models\StoredChecklist;
+use App\Models\StoredVehicle;
+use App\Policies\StoredDocumentPolicy;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Config\Repository as Settings;
 use Illuminate\Contracts\Auth\Factory as Auth;
@@ -15,6 +18,7 @@ use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Contracts\Cache\Factory as Cache;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Pasada\Core\Coaching\Coach;
@@ -40,6 +44,8 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
+        Gate::policy(StoredChecklist::class, StoredDocumentPolicy::class);
+        Gate::policy(StoredVehicle::class, StoredDocumentPolicy::class);
         $settings = $this->settings();
         $perAccount = $settings->integer('pasada.sign_in_tries_per_minute');
         $perAddress = $settings->integer('pasada.sign_in_tries_per_minute_and_address');

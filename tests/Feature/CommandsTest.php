@@ -57,7 +57,7 @@ it('knows the shipped documents by their ids', function (): void {
 
 it('scores a file of marks as the one way to a score does, in whatever order they stand', function (): void {
     $marks = [Sample::enter(0, 'cab'), Sample::whole(1, 'cab.seat_belt'), Sample::points(2, 'engine.alternator', Point::Mounted), Sample::undo(3, 1), Sample::finish(4)];
-    $sheet = SheetWriter::write(Sample::sheet([], ...$marks));
+    $sheet = json_decode((string) json_encode(SheetWriter::write(Sample::sheet([], ...$marks))), true);
     $run = artisan('pasada:score', ...[...$this->files, ($this->marks)(...array_reverse($marks))]);
 
     expect($run->getExitCode())->toBe(0)->and(json_decode($run->getOutput(), true))->toBe($sheet);
@@ -102,4 +102,12 @@ it('gives the same sheet byte for byte', function (): void {
     $write = static fn (): string => (string) json_encode(SheetWriter::write(ScoreSheet::from(Sample::checklist(), Sample::vehicle(), null, $marks)));
 
     expect($write())->toBe($write());
+});
+
+it('lists and scores what one form asks', function (): void {
+    $count = static fn (string ...$form): int => count(json_decode(artisan('pasada:items', '--checklist=cab-brakes-and-drawn-form', '--vehicle=dock-tractor-chassis', ...$form)->getOutput(), true)['items']);
+    $wrong = artisan('pasada:score', '--checklist=cab-brakes-and-drawn-form', '--vehicle=dock-tractor-chassis', '--form=z', ($this->marks)(Sample::finish(1)));
+
+    expect($count('--form=a'))->toBeLessThan($count())->and($wrong->getExitCode())->toBe(2)
+        ->and($wrong->getErrorOutput())->toContain('--form: "z" is no form of this checklist; it has a, b, c');
 });

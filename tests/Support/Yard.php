@@ -32,8 +32,8 @@ final class Yard
     public function __construct()
     {
         $this->school = School::query()->create(['name' => 'Ferrow Sound Harbor College', 'state' => 'Tamarack']);
-        $this->checklist = StoredChecklist::query()->create(['school_id' => $this->school->id, 'slug' => 'sample', 'version' => 1, 'name' => 'Sample', 'document' => (string) json_encode(Sample::checklistDocument())]);
-        $this->vehicle = StoredVehicle::query()->create(['school_id' => $this->school->id, 'slug' => 'sample-tractor', 'version' => 1, 'name' => 'Sample tractor', 'document' => (string) json_encode(Sample::vehicleDocument())]);
+        $this->checklist = StoredChecklist::query()->create(['school_id' => $this->school->id, 'slug' => 'sample', 'version' => 1, 'name' => 'Sample', 'document' => (string) json_encode(Sample::checklistDocument()), 'in_force_from' => '2026-01-01']);
+        $this->vehicle = StoredVehicle::query()->create(['school_id' => $this->school->id, 'slug' => 'sample-tractor', 'version' => 1, 'name' => 'Sample tractor', 'document' => (string) json_encode(Sample::vehicleDocument()), 'in_force_from' => '2026-01-01']);
         $this->scorer = $this->person(Role::Instructor);
         $this->student = $this->student();
     }

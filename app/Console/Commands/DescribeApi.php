@@ -8,6 +8,7 @@ use Illuminate\Console\Command;
 use OpenApi\Annotations\Property;
 use OpenApi\Annotations\Schema;
 use OpenApi\Generator;
+use stdClass;
 
 final class DescribeApi extends Command
 {
@@ -38,7 +39,46 @@ final class DescribeApi extends Command
             $this->requireAll($schema);
         }
 
-        return $api->toJson(JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+        /** @var stdClass&object{components: stdClass&object{schemas: stdClass}} $description */
+        $description = json_decode($api->toJson());
+        // The page edits documents, so it wants their types, too: from the same schemas that are published.
+        foreach (['ChecklistDocument' => 'checklist', 'VehicleDocument' => 'vehicle'] as $name => $file) {
+            $description->components->schemas->{$name} = $this->documentSchema($file);
+        }
+
+        return json_encode($description, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /** A published schema with its own definitions put where they are referred to. */
+    private function documentSchema(string $name): mixed
+    {
+        $schema = json_decode((string) file_get_contents(base_path("schemas/$name.schema.json")));
+        assert($schema instanceof stdClass);
+        $definitions = $schema->{'$defs'} ?? null;
+        $definitions = $definitions instanceof stdClass ? $definitions : new stdClass;
+        unset($schema->{'$defs'}, $schema->{'$schema'});
+
+        return $this->inlined($schema, $definitions);
+    }
+
+    private function inlined(mixed $node, stdClass $definitions): mixed
+    {
+        if ($node instanceof stdClass && is_string($node->{'$ref'} ?? null)) {
+            return $this->inlined($definitions->{basename($node->{'$ref'})}, $definitions);
+        }
+        if (is_array($node)) {
+            return array_map(fn (mixed $one): mixed => $this->inlined($one, $definitions), $node);
+        }
+        if ($node instanceof stdClass) {
+            $whole = new stdClass;
+            foreach (get_object_vars($node) as $key => $value) {
+                $whole->{$key} = $this->inlined($value, $definitions);
+            }
+
+            return $whole;
+        }
+
+        return $node;
     }
 
     /** A resource always carries every field it has, so none of them is optional to a reader. */

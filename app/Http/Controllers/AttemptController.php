@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\DrawForm;
 use App\Actions\ReadAttempt;
 use App\Actions\ReadResult;
 use App\Actions\RecordMarks;
@@ -27,9 +28,10 @@ final readonly class AttemptController
         new OA\Response(response: 409, description: 'The id belongs to another attempt', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
         new OA\Response(response: 422, description: 'Unknown student, vehicle or checklist', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
     ])]
-    public function store(StartAttemptRequest $request, StartAttempt $start, ReadAttempt $read): JsonResponse
+    public function store(StartAttemptRequest $request, StartAttempt $start, DrawForm $draw, ReadAttempt $read): JsonResponse
     {
-        $attempt = $start->handle($request->attemptId(), $request->signedIn(), $request->student(), $request->checklist(), $request->vehicle(), Carbon::now());
+        [$form, $seed] = $draw->handle($request->checklist(), $request->form(), random_int(0, 2 ** 31 - 1));
+        $attempt = $start->handle($request->attemptId(), $request->signedIn(), $request->student(), $request->checklist(), $request->vehicle(), Carbon::now(), $form, $seed);
 
         return new JsonResponse($read->handle($attempt, $request->signedIn()), 201);
     }

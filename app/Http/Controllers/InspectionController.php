@@ -11,6 +11,7 @@ use App\Http\Resources\ChoicesResource;
 use App\Http\Resources\InspectionResource;
 use App\Library\InspectionLibrary;
 use App\Models\Attempt;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Coaching\Coach;
@@ -24,19 +25,20 @@ final readonly class InspectionController
     {
         Gate::authorize('create', Attempt::class);
 
-        return $choices->handle($request->signedIn());
+        return $choices->handle($request->signedIn(), Carbon::now());
     }
 
     #[OA\Get(path: '/inspection', operationId: 'previewInspection', summary: 'What a checklist asks of a vehicle',
         parameters: [
             new OA\Parameter(name: 'vehicle_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer')),
             new OA\Parameter(name: 'checklist_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'form', in: 'query', description: 'id of a form; without it, all that is asked', schema: new OA\Schema(type: 'string')),
         ], responses: [
             new OA\Response(response: 200, description: 'The inspection', content: new OA\JsonContent(ref: InspectionResource::class)),
             new OA\Response(response: 404, description: 'Unknown vehicle or checklist', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
         ])]
     public function preview(PreviewInspectionRequest $request, InspectionLibrary $inspections, Coach $coach): InspectionResource
     {
-        return InspectionResource::of($inspections->of($request->checklist(), $request->vehicle()), $coach);
+        return InspectionResource::of($inspections->of($request->checklist(), $request->vehicle(), $request->form()), $coach);
     }
 }

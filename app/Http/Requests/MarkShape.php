@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Attempt\MarkKind;
 use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Inspection\Side;
 
 /** A mark in the open format, for the description of the API; the core's MarkReader reads and checks it. */
 #[OA\Schema(schema: 'Mark', required: ['id', 'at_ms', 'kind'], properties: [
@@ -17,6 +18,11 @@ use Pasada\Core\Catalogue\Point;
     new OA\Property(property: 'points', type: 'array', items: new OA\Items(type: 'string', enum: Point::class)),
     new OA\Property(property: 'place', type: 'string'),
     new OA\Property(property: 'text', type: 'string'),
+    new OA\Property(property: 'side', type: 'string', enum: Side::class),
+    new OA\Property(property: 'value', type: 'number', description: 'a figure as it was said, in the unit of the item'),
+    new OA\Property(property: 'from', type: 'string', description: 'axle or side that a reference names'),
+    new OA\Property(property: 'except', type: 'array', items: new OA\Items(type: 'string'), description: 'items that a reference leaves out'),
+    new OA\Property(property: 'section', type: 'string'),
     new OA\Property(property: 'undoes', type: 'string', format: 'uuid'),
 ])]
 final class MarkShape {}

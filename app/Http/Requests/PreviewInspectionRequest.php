@@ -24,7 +24,12 @@ final class PreviewInspectionRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['vehicle_id' => ['required', 'integer'], 'checklist_id' => ['required', 'integer']];
+        return ['vehicle_id' => ['required', 'integer'], 'checklist_id' => ['required', 'integer'], 'form' => ['nullable', 'string', 'max:80']];
+    }
+
+    public function form(): ?string
+    {
+        return $this->filled('form') ? $this->string('form')->toString() : null;
     }
 
     public function vehicle(): StoredVehicle

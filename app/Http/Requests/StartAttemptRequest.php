@@ -19,6 +19,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'student_id', type: 'integer'),
     new OA\Property(property: 'vehicle_id', type: 'integer'),
     new OA\Property(property: 'checklist_id', type: 'integer'),
+    new OA\Property(property: 'form', type: 'string', nullable: true, description: 'id of a form set by hand, or "draw"; leave it out to ask everything'),
 ])]
 final class StartAttemptRequest extends FormRequest
 {
@@ -39,6 +40,7 @@ final class StartAttemptRequest extends FormRequest
             'student_id' => ['required', 'integer', $this->ofThisSchool('students')],
             'vehicle_id' => ['required', 'integer', $this->ofThisSchool('vehicles')],
             'checklist_id' => ['required', 'integer', $this->ofThisSchool('checklists')],
+            'form' => ['nullable', 'string', 'max:80'],
         ];
     }
 
@@ -71,6 +73,12 @@ final class StartAttemptRequest extends FormRequest
     public function checklist(): StoredChecklist
     {
         return StoredChecklist::query()->findOrFail($this->integer('checklist_id'));
+    }
+
+    /** "draw", the id of a form, or null for everything. */
+    public function form(): ?string
+    {
+        return $this->filled('form') ? $this->string('form')->toString() : null;
     }
 
     private function ofThisSchool(string $table): Exists

@@ -15,5 +15,8 @@ final readonly class CheckResource
         public bool $met,
         #[OA\Property]
         public string $said,
+        /** What would have been enough; empty where it is met. */
+        #[OA\Property]
+        public string $enough,
     ) {}
 }

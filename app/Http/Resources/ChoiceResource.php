@@ -10,6 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class ChoiceResource
 {
+    /** @param  list<FormResource>  $forms  of a checklist; none where everything is asked */
     public function __construct(
         #[OA\Property]
         public int $id,
@@ -17,5 +18,7 @@ final readonly class ChoiceResource
         public string $name,
         #[OA\Property]
         public string $about,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: FormResource::class))]
+        public array $forms,
     ) {}
 }

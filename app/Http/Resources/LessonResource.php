@@ -11,7 +11,10 @@ use Pasada\Core\Scoring\ItemStatus;
 #[OA\Schema]
 final readonly class LessonResource
 {
-    /** @param  list<string>  $missing  labels of the points that were not said */
+    /**
+     * @param  list<string>  $missing  labels of the points that were not said
+     * @param  list<string>  $corrections  what was said wrong, and what is right
+     */
     public function __construct(
         #[OA\Property]
         public string $item,
@@ -25,5 +28,11 @@ final readonly class LessonResource
         public array $missing,
         #[OA\Property]
         public string $say,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $corrections,
+        #[OA\Property(nullable: true, description: 'name of the item that a reference named')]
+        public ?string $carried_from,
+        #[OA\Property(nullable: true, description: 'the defect it was recited over')]
+        public ?string $defect,
     ) {}
 }

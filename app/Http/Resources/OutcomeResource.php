@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
 use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Scoring\ItemOutcome;
 use Pasada\Core\Scoring\ItemStatus;
 
@@ -13,7 +14,12 @@ use Pasada\Core\Scoring\ItemStatus;
 #[OA\Schema]
 final readonly class OutcomeResource
 {
-    /** @param  list<string>  $heard */
+    /**
+     * @param  list<string>  $heard
+     * @param  list<string>  $wrong
+     * @param  list<string>  $left  points said of the left side only, of a two-sided item
+     * @param  list<string>  $right
+     */
     public function __construct(
         #[OA\Property]
         public string $item,
@@ -21,6 +27,18 @@ final readonly class OutcomeResource
         public ItemStatus $status,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $heard,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $wrong,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $left,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $right,
+        #[OA\Property(nullable: true, description: 'item that a reference named')]
+        public ?string $carried_from,
+        #[OA\Property(nullable: true, description: 'what is known to be wrong with the part')]
+        public ?string $defect,
+        #[OA\Property]
+        public bool $defect_noticed,
         #[OA\Property]
         public ?int $first_at_ms,
         #[OA\Property]
@@ -29,7 +47,18 @@ final readonly class OutcomeResource
 
     public static function of(ItemOutcome $outcome): self
     {
-        return new self($outcome->item->id, $outcome->status,
-            array_map(static fn (Point $point): string => $point->value, $outcome->heard->with($outcome->late)->points()), $outcome->firstAtMs, $outcome->outOfPlace);
+        $hearing = $outcome->hearing;
+
+        return new self(
+            $outcome->item->id, $outcome->status, self::codes($outcome->heard->with($outcome->late())), self::codes($outcome->wrong()),
+            self::codes($hearing->left ?? PointSet::none()), self::codes($hearing->right ?? PointSet::none()), $hearing?->carriedFrom,
+            $outcome->defect, $outcome->defectNoticed, $hearing?->firstAtMs, $outcome->outOfPlace,
+        );
+    }
+
+    /** @return list<string> */
+    private static function codes(PointSet $points): array
+    {
+        return array_map(static fn (Point $point): string => $point->value, $points->points());
     }
 }

@@ -17,5 +17,7 @@ final readonly class SectionResource
         public string $name,
         #[OA\Property]
         public string $short,
+        #[OA\Property]
+        public ?int $time_allowed_seconds,
     ) {}
 }

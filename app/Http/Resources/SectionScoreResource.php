@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
-use Pasada\Core\Scoring\ItemStatus;
 use Pasada\Core\Scoring\SectionScore;
 
 /** `permille` is the share earned, rounded down. */
@@ -25,10 +24,12 @@ final readonly class SectionScoreResource
         public int $asked,
         #[OA\Property]
         public int $time_ms,
+        #[OA\Property]
+        public ?int $time_allowed_seconds,
     ) {}
 
     public static function of(SectionScore $section): self
     {
-        return new self($section->id, $section->name, $section->score->permille(), $section->score->counts[ItemStatus::Whole->value], $section->score->asked(), $section->timeMs);
+        return new self($section->id, $section->name, $section->score->permille(), $section->score->whole, $section->score->asked, $section->timeMs, $section->timeAllowedSeconds);
     }
 }

@@ -8,7 +8,6 @@ use Illuminate\Contracts\Support\Responsable;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Attempt\Remark;
 use Pasada\Core\Scoring\ItemOutcome;
-use Pasada\Core\Scoring\ItemStatus;
 use Pasada\Core\Scoring\PassCheck;
 use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Scoring\SectionScore;
@@ -26,6 +25,10 @@ final readonly class SheetResource implements Responsable
      * @param  list<SectionScoreResource>  $sections
      * @param  list<OutcomeResource>  $outcomes
      * @param  list<RemarkResource>  $remarks
+     * @param  list<RemarkResource>  $look_again
+     * @param  list<string>  $shut  places where nothing earns credit any more
+     * @param  list<string>  $breaches  of rules that by this checklist cost nothing, in words
+     * @param  list<string>  $sections_out_of_place  names
      */
     public function __construct(
         #[OA\Property(type: 'string', enum: Standing::class)]
@@ -58,19 +61,37 @@ final readonly class SheetResource implements Responsable
         public array $outcomes,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RemarkResource::class))]
         public array $remarks,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: RemarkResource::class))]
+        public array $look_again,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $shut,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $breaches,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $sections_out_of_place,
+        #[OA\Property]
+        public int $restarts,
+        #[OA\Property]
+        public int $off_list_ms,
+        #[OA\Property]
+        public bool $off_list,
     ) {}
 
     public static function of(ScoreSheet $sheet): self
     {
         return new self(
             $sheet->verdict->standing, $sheet->walk->finished, $sheet->overall->permille(),
-            $sheet->overall->counts[ItemStatus::Whole->value], $sheet->overall->asked(), $sheet->walk->durationMs,
+            $sheet->overall->whole, $sheet->overall->asked, $sheet->walk->durationMs,
             $sheet->walk->currentPlace, array_map(strval(...), array_keys($sheet->walk->closedPlaces)),
             $sheet->order->named, count($sheet->order->outOfPlace), $sheet->order->returns,
-            array_map(static fn (PassCheck $check): CheckResource => new CheckResource($check->met, $check->said), $sheet->verdict->checks),
+            array_map(static fn (PassCheck $check): CheckResource => new CheckResource($check->met, $check->said, $check->enough), $sheet->verdict->checks),
             array_map(static fn (SectionScore $section): SectionScoreResource => SectionScoreResource::of($section), $sheet->sections),
             array_map(static fn (ItemOutcome $outcome): OutcomeResource => OutcomeResource::of($outcome), array_values($sheet->outcomes)),
             array_map(static fn (Remark $remark): RemarkResource => RemarkResource::of($remark), $sheet->walk->remarks),
+            array_map(static fn (Remark $flag): RemarkResource => RemarkResource::of($flag), $sheet->walk->flags),
+            array_map(strval(...), array_keys($sheet->walk->shutPlaces)), $sheet->remarks,
+            array_map(static fn (string $id): string => $sheet->inspection->sections[$id]->name, $sheet->order->sectionsOutOfPlace),
+            $sheet->walk->restarts, $sheet->walk->offListMs, $sheet->walk->offList,
         );
     }
 }

@@ -44,6 +44,10 @@ final class Replay
 
     public function play(Mark $mark): void
     {
+        // A walk scored again under another checklist has marks of items that this one does not ask.
+        if ($mark->item !== null && $this->inspection->item($mark->item) === null && $mark->kind !== MarkKind::Note) {
+            return;
+        }
         match ($mark->kind) {
             MarkKind::HeardWhole, MarkKind::PointsHeard => $this->ledger->hear($mark, $this->isShut($mark)),
             MarkKind::FigureHeard => $this->ledger->figure($mark, $this->isShut($mark)),

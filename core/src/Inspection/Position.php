@@ -40,12 +40,17 @@ final readonly class Position
     /** As it is read: "", "steer axle", "drive axle 2, right side". */
     public function label(): string
     {
-        $axle = null;
-        if ($this->group !== null && $this->axle !== null) {
-            $number = ltrim(substr($this->axle, strlen($this->group->value)), '-');
-            $axle = $this->group->label().($number === '' ? '' : ' '.$number);
-        }
+        return implode(', ', array_filter([$this->axleLabel(), $this->side === null ? '' : $this->side->value.' side'], static fn (string $part): bool => $part !== ''));
+    }
 
-        return implode(', ', array_filter([$axle, $this->side === null ? null : $this->side->value.' side'], static fn (?string $part): bool => $part !== null));
+    /** "steer axle", "drive axle 2"; empty off the axles. */
+    public function axleLabel(): string
+    {
+        if ($this->group === null || $this->axle === null) {
+            return '';
+        }
+        $number = ltrim(substr($this->axle, strlen($this->group->value)), '-');
+
+        return $this->group->label().($number === '' ? '' : ' '.$number);
     }
 }

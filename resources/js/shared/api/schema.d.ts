@@ -72,6 +72,178 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/attempts/{attempt}/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The attempt scored under another checklist; the record is untouched */
+        get: operations["rescoreAttempt"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/attempts/{attempt}/record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Marks and sheet in the open format */
+        get: operations["downloadRecord"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/records": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take in an attempt recorded elsewhere, all or nothing */
+        post: operations["importRecord"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/drafts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Change a checklist or vehicle, or bring one in from a file */
+        post: operations["openDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/drafts/{draft}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A draft as it stands */
+        get: operations["readDraft"];
+        /** Add a step to a draft; faults are kept and told */
+        put: operations["saveDraft"];
+        post?: never;
+        /** Throw a draft away */
+        delete: operations["dropDraft"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/drafts/{draft}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One step back */
+        post: operations["undoDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/drafts/{draft}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One step forward again */
+        post: operations["redoDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/drafts/{draft}/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lay a table of items over a draft of a checklist, all or nothing */
+        post: operations["layTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/drafts/{draft}/effect": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the draft would change, and for whom */
+        get: operations["readEffect"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/drafts/{draft}/publish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make the draft the next version, in force from a day on */
+        post: operations["publishDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/choices": {
         parameters: {
             query?: never;
@@ -98,6 +270,74 @@ export interface paths {
         };
         /** What a checklist asks of a vehicle */
         get: operations["previewInspection"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Checklists and vehicles with their versions, and open drafts */
+        get: operations["readLibrary"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/{kind}/{id}/document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A version in the open format */
+        get: operations["downloadDocument"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/checklist/{id}/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a checklist asks, as a table for a spreadsheet */
+        get: operations["downloadTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/{kind}/{id}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a version has different from another */
+        get: operations["readChanges"];
         put?: never;
         post?: never;
         delete?: never;
@@ -180,6 +420,11 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        ImportRecordRequest: {
+            student_id: number;
+            /** @description pasada-record/1 */
+            record: Record<string, never>;
+        };
         Mark: {
             /**
              * Format: uuid
@@ -189,13 +434,36 @@ export interface components {
             /** @description time in the walk, in milliseconds */
             at_ms: number;
             /** @enum {string} */
-            kind: "heard_whole" | "points_heard" | "points_taken_back" | "place_entered" | "place_closed" | "not_fitted" | "note" | "undo" | "finished";
+            kind: "heard_whole" | "points_heard" | "points_taken_back" | "figure_heard" | "said_wrong" | "carried_over" | "place_entered" | "place_closed" | "not_fitted" | "defect_planted" | "defect_noticed" | "restarted" | "paused" | "resumed" | "off_list_began" | "off_list_ended" | "note" | "look_again" | "undo" | "finished";
             item?: string;
             points?: ("mounted" | "intact" | "complete" | "sealed" | "rubber_ok" | "wiring_ok" | "level" | "cap" | "drive" | "belt_play" | "rod_play" | "steer_play" | "no_welds" | "colour" | "clean" | "works" | "functions" | "adjusted" | "thickness" | "no_contaminant" | "depth" | "even" | "inflation" | "retread" | "matched" | "no_looseness" | "not_shifted" | "greased" | "locked" | "no_gap" | "around_shank" | "raised" | "clearance" | "not_dragging" | "seated" | "coverage" | "reading" | "charged" | "count" | "identified")[];
             place?: string;
             text?: string;
+            /** @enum {string} */
+            side?: "left" | "right";
+            /** @description a figure as it was said, in the unit of the item */
+            value?: number;
+            /** @description axle or side that a reference names */
+            from?: string;
+            /** @description items that a reference leaves out */
+            except?: string[];
+            section?: string;
             /** Format: uuid */
             undoes?: string;
+        };
+        OpenDraftRequest: {
+            /** @enum {string} */
+            kind: "checklist" | "vehicle";
+            /** @description the version to change */
+            base_id?: number;
+            /** @description make a document of its own from it */
+            as_new?: boolean;
+            /** @description or: what a file holds, in the open format */
+            text?: string;
+        };
+        PublishDraftRequest: {
+            /** Format: date */
+            in_force_from: string;
         };
         RecordMarksRequest: {
             /**
@@ -204,6 +472,12 @@ export interface components {
              */
             recorder: string;
             marks: components["schemas"]["Mark"][];
+        };
+        SaveDraftRequest: {
+            /** @description the step that the change was made on */
+            step: number;
+            /** @description the whole document */
+            document: Record<string, never>;
         };
         SignInRequest: {
             email: string;
@@ -218,6 +492,8 @@ export interface components {
             student_id: number;
             vehicle_id: number;
             checklist_id: number;
+            /** @description id of a form set by hand, or "draw"; leave it out to ask everything */
+            form?: string | null;
         };
         /** @description An attempt in a list. The last three are null until it is finished. */
         AttemptCardResource: {
@@ -249,21 +525,69 @@ export interface components {
             at_ft: number;
             duals: boolean;
         };
+        /** @description What two versions have different: where, what stood there, what stands there now. */
+        ChangeResource: {
+            where: string;
+            before: string | null;
+            after: string | null;
+        };
         /** @description One rule of the pass mark, held against the score. */
         CheckResource: {
+            /** @description What would have been enough; empty where it is met. */
             met: boolean;
             said: string;
+            enough: string;
         };
         /** @description Something to choose when starting an attempt. */
         ChoiceResource: {
             id: number;
             name: string;
             about: string;
+            forms: components["schemas"]["FormResource"][];
         };
         ChoicesResource: {
             students: components["schemas"]["StudentCardResource"][];
             vehicles: components["schemas"]["ChoiceResource"][];
             checklists: components["schemas"]["ChoiceResource"][];
+        };
+        DraftCardResource: {
+            id: string;
+            /** @enum {string} */
+            kind: "checklist" | "vehicle";
+            slug: string;
+            name: string;
+            changed_at: string;
+        };
+        /** @description A draft as it stands: the document, what is wrong in it, and what it changes against the version it was made from. */
+        DraftResource: {
+            id: string;
+            /** @enum {string} */
+            kind: "checklist" | "vehicle";
+            slug: string;
+            step: number;
+            can_undo: boolean;
+            can_redo: boolean;
+            may_publish: boolean;
+            /** @description version it was made from */
+            base_version: number | null;
+            /** @description a ChecklistDocument or VehicleDocument */
+            document: Record<string, never> | null;
+            faults: components["schemas"]["FaultResource"][];
+            changes: components["schemas"]["ChangeResource"][];
+            inspection: components["schemas"]["InspectionResource"] | null;
+        };
+        /** @description What a draft would do, were it in force: to the item list of a vehicle, and to three recorded attempts. */
+        EffectResource: {
+            vehicle: string;
+            items_before: number;
+            items_after: number;
+            added: string[];
+            removed: string[];
+            attempts: components["schemas"]["RescoreResource"][];
+        };
+        FaultResource: {
+            path: string;
+            message: string;
         };
         /** @description A figure that belongs to a point, with where it comes from. */
         FigureResource: {
@@ -272,6 +596,12 @@ export interface components {
             unit: string;
             source: string;
             note: string;
+        };
+        /** @description A form that can be drawn; `weight` is its chance beside the others. */
+        FormResource: {
+            id: string;
+            name: string;
+            weight: number;
         };
         /** @description Everything that is asked of a vehicle under a checklist, in walking order, and what the drawing needs. */
         InspectionResource: {
@@ -283,10 +613,27 @@ export interface components {
             /** Format: float */
             length_ft: number;
             time_allowed_seconds: number | null;
+            /** @description the form that was drawn or set */
+            form: string | null;
+            /** @description whether the student may carry an unmarked checklist */
+            aid_allowed: boolean;
+            /** @description whether one side of a two-sided item earns only half */
+            both_sides: boolean;
+            /** @description the section that can be begun again */
+            restart_section: string | null;
+            restarts_allowed: number;
             item_count: number;
             units: components["schemas"]["UnitResource"][];
             sections: components["schemas"]["SectionResource"][];
             places: components["schemas"]["PlaceResource"][];
+        };
+        /** @description How one item fares before and after; null where it is not asked. */
+        ItemChangeResource: {
+            name: string;
+            /** @enum {string|null} */
+            before: "not_reached" | "whole" | "carried" | "partial" | "late" | "wrong" | "over_defect" | "not_fitted" | "missed" | null;
+            /** @enum {string|null} */
+            after: "not_reached" | "whole" | "carried" | "partial" | "late" | "wrong" | "over_defect" | "not_fitted" | "missed" | null;
         };
         ItemResource: {
             id: string;
@@ -296,6 +643,13 @@ export interface components {
             essential: components["schemas"]["PointResource"][];
             further: components["schemas"]["PointResource"][];
             figures: components["schemas"]["FigureResource"][];
+            parts: string[];
+            two_sided: boolean;
+            bonus: boolean;
+            /** @description false for a part that has to be waved by word */
+            fitted: boolean;
+            /** @description what is known to be wrong with it on this vehicle */
+            defect: string | null;
         };
         /** @description An item that was missed or said in part, with the words to use next time. */
         LessonResource: {
@@ -303,9 +657,28 @@ export interface components {
             name: string;
             section: string;
             /** @enum {string} */
-            status: "not_reached" | "whole" | "partial" | "late" | "not_fitted" | "missed";
+            status: "not_reached" | "whole" | "carried" | "partial" | "late" | "wrong" | "over_defect" | "not_fitted" | "missed";
             missing: string[];
             say: string;
+            corrections: string[];
+            /** @description name of the item that a reference named */
+            carried_from: string | null;
+            /** @description the defect it was recited over */
+            defect: string | null;
+        };
+        /** @description A checklist or vehicle with its versions, newest first. */
+        LibraryEntryResource: {
+            slug: string;
+            name: string;
+            about: string;
+            versions: components["schemas"]["VersionResource"][];
+        };
+        LibraryResource: {
+            checklists: components["schemas"]["LibraryEntryResource"][];
+            vehicles: components["schemas"]["LibraryEntryResource"][];
+            drafts: components["schemas"]["DraftCardResource"][];
+            /** @description whether this user may change checklists and vehicles */
+            may_edit: boolean;
         };
         /** @description How often an item was asked of a student and not earned. */
         MissedItemResource: {
@@ -318,8 +691,16 @@ export interface components {
         OutcomeResource: {
             item: string;
             /** @enum {string} */
-            status: "not_reached" | "whole" | "partial" | "late" | "not_fitted" | "missed";
+            status: "not_reached" | "whole" | "carried" | "partial" | "late" | "wrong" | "over_defect" | "not_fitted" | "missed";
             heard: string[];
+            wrong: string[];
+            left: string[];
+            right: string[];
+            /** @description item that a reference named */
+            carried_from: string | null;
+            /** @description what is known to be wrong with the part */
+            defect: string | null;
+            defect_noticed: boolean;
             first_at_ms: number | null;
             out_of_place: boolean;
         };
@@ -332,6 +713,7 @@ export interface components {
             zone: "cab" | "brakes" | "front" | "engine-right" | "engine-left" | "axle" | "side" | "rear-cab" | "coupling" | "rear-tractor" | "trailer-front" | "trailer-side" | "trailer-axle" | "trailer-rear";
             axles: string[];
             items: components["schemas"]["ItemResource"][];
+            references: components["schemas"]["ReferenceResource"][];
         };
         /** @description A point of an item with its words. */
         PointResource: {
@@ -348,11 +730,33 @@ export interface components {
                 message: string;
             }[];
         };
+        /** @description Something that a student may refer to: `from` is an axle or side as a mark names it, `label` how it is read. */
+        ReferenceResource: {
+            from: string;
+            label: string;
+        };
         RemarkResource: {
             mark_id: string;
             at_ms: number;
             text: string;
             item: string | null;
+        };
+        /** @description A recorded attempt scored under another checklist; the record itself is untouched. */
+        RescoreResource: {
+            attempt: string;
+            student: string;
+            started_at: string;
+            /** @enum {string} */
+            before: "passed" | "open" | "failed";
+            /** @enum {string} */
+            after: "passed" | "open" | "failed";
+            before_permille: number;
+            after_permille: number;
+            checks: components["schemas"]["CheckResource"][];
+            item_changes: number;
+            items: components["schemas"]["ItemChangeResource"][];
+            /** @description items that were marked and are not asked there */
+            unknown: number;
         };
         /** @description A finished attempt, explained; `earlier` are the student's attempts before it, oldest first. */
         ResultResource: {
@@ -368,6 +772,7 @@ export interface components {
             id: string;
             name: string;
             short: string;
+            time_allowed_seconds: number | null;
         };
         /** @description `permille` is the share earned, rounded down. */
         SectionScoreResource: {
@@ -377,6 +782,7 @@ export interface components {
             whole: number;
             asked: number;
             time_ms: number;
+            time_allowed_seconds: number | null;
         };
         /** @description The score sheet as it stands; `permille` is the share earned, rounded down. */
         SheetResource: {
@@ -396,6 +802,13 @@ export interface components {
             sections: components["schemas"]["SectionScoreResource"][];
             outcomes: components["schemas"]["OutcomeResource"][];
             remarks: components["schemas"]["RemarkResource"][];
+            look_again: components["schemas"]["RemarkResource"][];
+            shut: string[];
+            breaches: string[];
+            sections_out_of_place: string[];
+            restarts: number;
+            off_list_ms: number;
+            off_list: boolean;
         };
         /** @description A student in a list; `attempts` counts the finished ones. */
         StudentCardResource: {
@@ -424,9 +837,9 @@ export interface components {
         };
         UnitResource: {
             /** @enum {string} */
-            kind: "day-cab-tractor" | "sleeper-tractor" | "straight-truck" | "semitrailer";
+            kind: "day-cab-tractor" | "sleeper-tractor" | "straight-truck" | "bus" | "semitrailer";
             /** @enum {string} */
-            body: "none" | "container-chassis" | "van" | "stake-bed";
+            body: "none" | "container-chassis" | "van" | "refrigerated" | "hopper" | "flatbed" | "tanker" | "bus" | "stake-bed";
             /** Format: float */
             from_ft: number;
             /** Format: float */
@@ -444,10 +857,263 @@ export interface components {
             school: string;
             state: string;
         };
+        /** @description One version of a checklist or vehicle; a version without a day was never put in force. */
+        VersionResource: {
+            id: number;
+            version: number;
+            name: string;
+            /** Format: date */
+            in_force_from: string | null;
+            in_force: boolean;
+        };
         VisitResource: {
             place: string;
             from_ms: number;
             to_ms: number;
+        };
+        /**
+         * Pasada checklist, format 1
+         * @description What a state or school asks in a pre-trip inspection, and how it credits it. See docs/formats.md.
+         */
+        ChecklistDocument: {
+            $schema?: string;
+            /** @constant */
+            format: "pasada-checklist/1";
+            id: string;
+            version: number;
+            name: string;
+            /** @description Why this checklist exists. */
+            reason: string;
+            rules: {
+                /**
+                 * @description When an item is earned; a section or a component may have a rule of its own.
+                 * @enum {unknown}
+                 */
+                credit: "named" | "essential" | "weighted" | "full";
+                /** @description Under essential and full: an item said in part earns half instead of nothing. */
+                half_for_part?: boolean;
+                /**
+                 * @description How long a place stays open.
+                 * @enum {unknown}
+                 */
+                returns: "place" | "section" | "end";
+                /** @enum {unknown} */
+                axles: "each" | "group" | "all";
+                /**
+                 * @description What one side of a two-sided item earns: the item, or half.
+                 * @enum {unknown}
+                 */
+                sides?: "one" | "both";
+                carry_over?: {
+                    /** @description None: no spoken reference is credited. */
+                    scopes?: ("tandem" | "axle" | "side")[];
+                    /** @description Which groups of axles a group may refer to; free of circles. */
+                    from?: {
+                        [key: string]: ("steer" | "drive" | "trailer")[];
+                    };
+                };
+                order?: {
+                    /** @enum {unknown} */
+                    sections?: "fixed" | "free";
+                    /** @enum {unknown} */
+                    items?: "fixed" | "grouped" | "free";
+                    /**
+                     * @description At the axles; kept: either, but the same at all.
+                     * @enum {unknown}
+                     */
+                    direction?: "inside-out" | "outside-in" | "kept";
+                };
+                /**
+                 * @description What a wrong statement costs that was not put right in time.
+                 * @enum {unknown}
+                 */
+                wrong?: "point" | "item";
+                /**
+                 * @description By the vehicle's description, or said and confirmed.
+                 * @enum {unknown}
+                 */
+                not_fitted?: "vehicle" | "spoken";
+                defects?: {
+                    /** @enum {unknown} */
+                    recited_over?: "nothing" | "half" | "full";
+                    /** @enum {unknown} */
+                    noticed?: "nothing" | "whole" | "bonus";
+                };
+                brake_tests?: {
+                    section: string;
+                    /** @enum {unknown} */
+                    sequence?: "before-walk" | "after-walk" | "any";
+                    /** @enum {unknown} */
+                    tug?: "before-leak" | "after-leak" | "any";
+                    restarts?: number;
+                    /** @enum {unknown} */
+                    weight?: "critical" | "counted";
+                };
+                /**
+                 * @description What the student may carry.
+                 * @enum {unknown}
+                 */
+                aid?: "none" | "unmarked-list";
+                pass: {
+                    overall_percent?: number;
+                    section_percent?: number;
+                    misses_allowed?: number;
+                    /** @description Ids of sections in which every item must be earned. */
+                    critical_sections?: string[];
+                    /** @description Components that must be earned wherever they are asked. */
+                    critical_components?: string[];
+                    note: string;
+                    out_of_place_allowed?: number;
+                } | unknown | unknown | unknown;
+                time_allowed_seconds?: number;
+                /** @enum {unknown} */
+                over_time?: "remark" | "fails";
+                /** @description Why, by the name of the rule. */
+                reasons?: {
+                    [key: string]: string;
+                };
+            };
+            figures?: ({
+                id: string;
+                /** @enum {unknown} */
+                point: "mounted" | "intact" | "complete" | "sealed" | "rubber_ok" | "wiring_ok" | "level" | "cap" | "drive" | "belt_play" | "rod_play" | "steer_play" | "no_welds" | "colour" | "clean" | "works" | "functions" | "adjusted" | "thickness" | "no_contaminant" | "depth" | "even" | "inflation" | "retread" | "matched" | "no_looseness" | "not_shifted" | "greased" | "locked" | "no_gap" | "around_shank" | "raised" | "clearance" | "not_dragging" | "seated" | "coverage" | "reading" | "charged" | "count";
+                components?: string[];
+                axles?: ("steer" | "drive" | "trailer")[];
+                low?: number;
+                high?: number;
+                /** @enum {unknown} */
+                unit: "1/32 in" | "in" | "psi" | "s" | "deg" | "V" | "deg F" | "%" | "count" | "B:C";
+                source: string;
+                note?: string;
+                /** @description Lowest value accepted when said; else low, or high where there is no low. */
+                accepted_low?: number;
+                accepted_high?: number;
+            } | unknown | unknown)[];
+            components: ({
+                /** @description An id of the catalogue, zone.part. */
+                id: string;
+                name: string;
+                essential?: ("mounted" | "intact" | "complete" | "sealed" | "rubber_ok" | "wiring_ok" | "level" | "cap" | "drive" | "belt_play" | "rod_play" | "steer_play" | "no_welds" | "colour" | "clean" | "works" | "functions" | "adjusted" | "thickness" | "no_contaminant" | "depth" | "even" | "inflation" | "retread" | "matched" | "no_looseness" | "not_shifted" | "greased" | "locked" | "no_gap" | "around_shank" | "raised" | "clearance" | "not_dragging" | "seated" | "coverage" | "reading" | "charged" | "count")[];
+                further?: ("mounted" | "intact" | "complete" | "sealed" | "rubber_ok" | "wiring_ok" | "level" | "cap" | "drive" | "belt_play" | "rod_play" | "steer_play" | "no_welds" | "colour" | "clean" | "works" | "functions" | "adjusted" | "thickness" | "no_contaminant" | "depth" | "even" | "inflation" | "retread" | "matched" | "no_looseness" | "not_shifted" | "greased" | "locked" | "no_gap" | "around_shank" | "raised" | "clearance" | "not_dragging" | "seated" | "coverage" | "reading" | "charged" | "count")[];
+                weight?: number;
+                /** @enum {unknown} */
+                repeat?: "once" | "side" | "two-sided";
+                /** @description Every entry must be met; "a|b" is met by either. */
+                needs?: string[];
+                point_needs?: {
+                    [key: string]: string[];
+                };
+                /** @description Words of this component for a point; {figure} and {drive} are filled in. */
+                say?: {
+                    [key: string]: string;
+                };
+                /** @enum {unknown} */
+                drive?: "alternator" | "water-pump" | "air-compressor" | "steering-pump";
+                /** @enum {unknown} */
+                credit?: "named" | "essential" | "weighted" | "full";
+                /** @description Extra credit: earns, but is not asked. */
+                bonus?: boolean;
+                /** @enum {unknown} */
+                axles?: "each" | "group" | "all";
+                /** @description Components asked together as this one item. */
+                parts?: string[];
+            } | unknown | unknown)[];
+            sections: {
+                id: string;
+                name: string;
+                short?: string;
+                stops: {
+                    id: string;
+                    name: string;
+                    /** @enum {unknown} */
+                    zone: "cab" | "brakes" | "front" | "engine-right" | "engine-left" | "axle" | "side" | "rear-cab" | "coupling" | "rear-tractor" | "trailer-front" | "trailer-side" | "trailer-axle" | "trailer-rear";
+                    /** @enum {unknown} */
+                    axles?: "steer" | "drive" | "trailer";
+                    asks: string[];
+                }[];
+                /** @enum {unknown} */
+                credit?: "named" | "essential" | "weighted" | "full";
+                time_allowed_seconds?: number;
+            }[];
+            forms?: {
+                always?: string[];
+                draw: {
+                    id: string;
+                    name: string;
+                    sections: string[];
+                    weight?: number;
+                }[];
+            };
+        };
+        /**
+         * Pasada vehicle, format 1
+         * @description A vehicle as it stands in the yard. See docs/formats.md.
+         */
+        VehicleDocument: {
+            $schema?: string;
+            /** @constant */
+            format: "pasada-vehicle/1";
+            id: string;
+            name: string;
+            description?: string;
+            units: {
+                /** @enum {unknown} */
+                kind: "day-cab-tractor" | "sleeper-tractor" | "straight-truck" | "bus" | "semitrailer";
+                /** @enum {unknown} */
+                body: "none" | "container-chassis" | "van" | "refrigerated" | "hopper" | "flatbed" | "tanker" | "bus" | "stake-bed";
+                /** @description Feet behind the front bumper. */
+                from_ft: number;
+                /** @description Feet behind the front bumper. */
+                to_ft: number;
+                axles: {
+                    /** @enum {unknown} */
+                    group: "steer" | "drive" | "trailer";
+                    /** @description Feet behind the front bumper. */
+                    at_ft: number;
+                    /** @enum {unknown} */
+                    suspension: "spring" | "air";
+                    /** @enum {unknown} */
+                    brakes: "drum" | "disc";
+                    /** @enum {unknown} */
+                    wheels: "single" | "dual";
+                    /** @enum {unknown} */
+                    hub: "hub-seal" | "axle-seal";
+                    auto_inflation?: boolean;
+                    hub_meter?: boolean;
+                }[];
+            }[];
+            /** @enum {unknown} */
+            doors: "swing" | "roll-up" | "none";
+            /** @enum {unknown} */
+            transmission: "manual" | "automatic";
+            drives: {
+                /** @enum {unknown} */
+                alternator: "belt" | "gear";
+                /** @enum {unknown} */
+                water_pump: "belt" | "gear";
+                /** @enum {unknown} */
+                air_compressor: "belt" | "gear";
+                /** @enum {unknown} */
+                steering_pump: "belt" | "gear";
+            };
+            equipment?: ("sliding-fifth-wheel" | "sliding-tandem" | "air-horn" | "hand-valve" | "trailer-abs-lamp" | "hood-mirrors" | "fairings" | "exhaust-fluid-tank" | "cab-guard" | "catwalk" | "dummy-couplers" | "side-doors" | "body-gear" | "spare-rack")[];
+            /** @description Where this vehicle differs from what is usually taught; in the unit of the checklist's figure. */
+            figures?: ({
+                component: string;
+                /** @enum {unknown} */
+                point: "mounted" | "intact" | "complete" | "sealed" | "rubber_ok" | "wiring_ok" | "level" | "cap" | "drive" | "belt_play" | "rod_play" | "steer_play" | "no_welds" | "colour" | "clean" | "works" | "functions" | "adjusted" | "thickness" | "no_contaminant" | "depth" | "even" | "inflation" | "retread" | "matched" | "no_looseness" | "not_shifted" | "greased" | "locked" | "no_gap" | "around_shank" | "raised" | "clearance" | "not_dragging" | "seated" | "coverage" | "reading" | "charged" | "count";
+                /** @enum {unknown} */
+                axles?: "steer" | "drive" | "trailer";
+                low?: number;
+                high?: number;
+                note?: string;
+            } | unknown | unknown)[];
+            /** @description Known defects, planted or found. */
+            defects?: {
+                component: string;
+                axle?: string;
+                what: string;
+            }[];
         };
     };
     responses: never;
@@ -633,6 +1299,360 @@ export interface operations {
             };
         };
     };
+    rescoreAttempt: {
+        parameters: {
+            query: {
+                checklist_id: number;
+            };
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Before and after */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RescoreResource"];
+                };
+            };
+            /** @description No such attempt or checklist */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    downloadRecord: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The record */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+        };
+    };
+    importRecord: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportRecordRequest"];
+            };
+        };
+        responses: {
+            /** @description The attempt */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttemptCardResource"];
+                };
+            };
+            /** @description The record has faults: each with its path */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    openDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpenDraftRequest"];
+            };
+        };
+        responses: {
+            /** @description The draft */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftResource"];
+                };
+            };
+            /** @description The file has faults: each with its path */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    readDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                draft: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The draft */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftResource"];
+                };
+            };
+        };
+    };
+    saveDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                draft: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveDraftRequest"];
+            };
+        };
+        responses: {
+            /** @description The draft */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftResource"];
+                };
+            };
+            /** @description Somebody else changed it meanwhile */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    dropDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                draft: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    undoDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                draft: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The draft */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftResource"];
+                };
+            };
+        };
+    };
+    redoDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                draft: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The draft */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftResource"];
+                };
+            };
+        };
+    };
+    layTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                draft: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    csv: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The draft */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftResource"];
+                };
+            };
+            /** @description The table has faults: each with its line */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    readEffect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                draft: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The effect */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EffectResource"];
+                };
+            };
+            /** @description The draft has faults */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    publishDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                draft: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PublishDraftRequest"];
+            };
+        };
+        responses: {
+            /** @description The version */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VersionResource"];
+                };
+            };
+            /** @description Only the manager does */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+            /** @description The draft has faults */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
     readChoices: {
         parameters: {
             query?: never;
@@ -658,6 +1678,8 @@ export interface operations {
             query: {
                 vehicle_id: number;
                 checklist_id: number;
+                /** @description id of a form; without it, all that is asked */
+                form?: string;
             };
             header?: never;
             path?: never;
@@ -681,6 +1703,106 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    readLibrary: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The library */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LibraryResource"];
+                };
+            };
+        };
+    };
+    downloadDocument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "checklist" | "vehicle";
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+            /** @description No such version here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    downloadTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description CSV */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+        };
+    };
+    readChanges: {
+        parameters: {
+            query: {
+                /** @description id of the earlier version */
+                since: number;
+            };
+            header?: never;
+            path: {
+                kind: "checklist" | "vehicle";
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The changes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangeResource"][];
                 };
             };
         };

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Library\DraftStore;
+use App\Models\Draft;
+use App\Models\StoredDocument;
+use App\Models\User;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Carbon;
+use Pasada\Core\Document\DocumentHasFaults;
+
+/** Makes a draft the next version of its document, in force from a day on. Attempts keep the version they were scored under. */
+final readonly class PublishDraft
+{
+    public function __construct(private ConnectionInterface $database, private DraftStore $drafts) {}
+
+    /** @throws DocumentHasFaults if anything in it is wrong; it stays a draft then */
+    public function handle(Draft $draft, User $by, Carbon $from): StoredDocument
+    {
+        $stored = $this->database->transaction(function () use ($draft, $by, $from): StoredDocument {
+            $text = $this->drafts->document($draft);
+            $draft->kind->check($text, 'draft');
+            $versions = $draft->kind->model()::ofSchool($draft->school_id)->where('slug', $draft->slug)->lockForUpdate();
+            $newest = $versions->max('version');
+            $version = is_numeric($newest) ? (int) $newest + 1 : 1;
+            $document = json_decode($text);
+            assert($document instanceof \stdClass);
+            if (property_exists($document, 'version')) {
+                $document->version = $version;
+            }
+            $stored = $draft->kind->model()::query()->create([
+                'school_id' => $draft->school_id, 'slug' => $draft->slug, 'version' => $version, 'name' => is_string($document->name ?? null) ? $document->name : $draft->slug,
+                'document' => DraftDocument::text($document), 'in_force_from' => $from->toDateString(), 'author_id' => $by->id,
+            ]);
+            $draft->delete();
+
+            return $stored;
+        });
+        assert($stored instanceof StoredDocument);
+
+        return $stored;
+    }
+}

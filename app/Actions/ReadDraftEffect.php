@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\EffectResource;
+use App\Library\DraftStore;
+use App\Models\Attempt;
+use App\Models\DocumentKind;
+use App\Models\Draft;
+use App\Models\StoredChecklist;
+use App\Models\StoredVehicle;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Document\DocumentHasFaults;
+use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Inspection\Item;
+use Pasada\Core\Inspection\NothingToInspect;
+use Pasada\Core\Vehicle\VehicleReader;
+
+/** What a draft would change, and for whom: item list and three recorded attempts, before it is in force. */
+final readonly class ReadDraftEffect
+{
+    private const ATTEMPTS = 3;
+
+    public function __construct(private DraftStore $drafts, private RescoreAttempt $rescore) {}
+
+    /**
+     * @throws DocumentHasFaults if the draft cannot be read yet
+     * @throws NothingToInspect if it asks nothing of any vehicle at hand
+     */
+    public function handle(Draft $draft, Carbon $now): EffectResource
+    {
+        $text = $this->drafts->document($draft);
+        $base = $draft->base();
+        $attempts = $this->attempts($draft);
+        if ($draft->kind === DocumentKind::Checklist) {
+            $checklist = (new ChecklistReader)->read($text, 'draft');
+            $vehicle = (new VehicleReader)->read(($attempts->first()->vehicle ?? StoredVehicle::inForceOn($draft->school_id, $now)->firstOrFail())->document);
+            $before = $base === null ? [] : $this->names(Inspection::of((new ChecklistReader)->read($base->document), $vehicle));
+            $after = $this->names(Inspection::of($checklist, $vehicle));
+            $scored = $attempts->map(fn (Attempt $attempt) => $this->rescore->handle($attempt, $checklist, null));
+        } else {
+            $vehicle = (new VehicleReader)->read($text, 'draft');
+            $checklist = (new ChecklistReader)->read(($attempts->first()->checklist ?? StoredChecklist::inForceOn($draft->school_id, $now)->firstOrFail())->document);
+            $before = $base === null ? [] : $this->names(Inspection::of($checklist, (new VehicleReader)->read($base->document)));
+            $after = $this->names(Inspection::of($checklist, $vehicle));
+            $scored = $attempts->map(fn (Attempt $attempt) => $this->rescore->handle($attempt, null, $vehicle));
+        }
+
+        return new EffectResource($vehicle->name, count($before), count($after), array_values(array_diff_key($after, $before)), array_values(array_diff_key($before, $after)), array_values($scored->all()));
+    }
+
+    /**
+     * The newest finished attempts under any version of the same document; of any at all where there are none. Of
+     * different students, so that what it means for whom can be seen.
+     *
+     * @return Collection<int, Attempt>
+     */
+    private function attempts(Draft $draft): Collection
+    {
+        $versions = $draft->kind->model()::ofSchool($draft->school_id)->where('slug', $draft->slug)->get()->modelKeys();
+        $newest = Attempt::finished()->with(Attempt::CARD)->with(['vehicle', 'checklist'])->where('school_id', $draft->school_id)
+            ->get()->toBase()->sortByDesc('started_at');
+        $same = $newest->whereIn($draft->kind->value.'_id', $versions);
+
+        return ($same->isEmpty() ? $newest : $same)->unique('student_id')->take(self::ATTEMPTS)->values();
+    }
+
+    /** @return array<string, string> names by item id */
+    private function names(Inspection $inspection): array
+    {
+        return array_map(static fn (Item $item): string => $item->fullName(), $inspection->items);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ImportRecord;
+use App\Actions\RescoreAttempt;
+use App\Http\Requests\ImportRecordRequest;
+use App\Http\Requests\SignedInRequest;
+use App\Http\Resources\AttemptCardResource;
+use App\Http\Resources\RescoreResource;
+use App\Library\RecordFile;
+use App\Models\Attempt;
+use App\Models\StoredChecklist;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+use Pasada\Core\Checklist\ChecklistReader;
+
+final readonly class AttemptRecordController
+{
+    #[OA\Get(path: '/attempts/{attempt}/what-if', operationId: 'rescoreAttempt', summary: 'The attempt scored under another checklist; the record is untouched',
+        parameters: [
+            new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
+            new OA\Parameter(name: 'checklist_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer')),
+        ], responses: [
+            new OA\Response(response: 200, description: 'Before and after', content: new OA\JsonContent(ref: RescoreResource::class)),
+            new OA\Response(response: 404, description: 'No such attempt or checklist', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
+        ])]
+    public function whatIf(SignedInRequest $request, Attempt $attempt, RescoreAttempt $rescore): RescoreResource
+    {
+        Gate::authorize('view', $attempt);
+        $stored = StoredChecklist::ofSchool($attempt->school_id)->findOrFail($request->integer('checklist_id'));
+        Gate::authorize('view', $stored);
+
+        return $rescore->handle($attempt, (new ChecklistReader)->read($stored->document, $stored->slug), null);
+    }
+
+    #[OA\Get(path: '/attempts/{attempt}/record', operationId: 'downloadRecord', summary: 'Marks and sheet in the open format',
+        parameters: [new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
+        responses: [new OA\Response(response: 200, description: 'The record', content: new OA\JsonContent(type: 'object'))])]
+    public function download(Attempt $attempt, RecordFile $records): JsonResponse
+    {
+        Gate::authorize('view', $attempt);
+
+        return new JsonResponse($records->write($attempt), 200, ['Content-Disposition' => sprintf('attachment; filename="%s.json"', $attempt->id)]);
+    }
+
+    #[OA\Post(path: '/records', operationId: 'importRecord', summary: 'Take in an attempt recorded elsewhere, all or nothing',
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ImportRecordRequest::class)),
+        responses: [
+            new OA\Response(response: 201, description: 'The attempt', content: new OA\JsonContent(ref: AttemptCardResource::class)),
+            new OA\Response(response: 422, description: 'The record has faults: each with its path', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
+        ])]
+    public function store(ImportRecordRequest $request, ImportRecord $import): JsonResponse
+    {
+        $attempt = $import->handle($request->signedIn(), $request->student(), $request->record());
+
+        return new JsonResponse(AttemptCardResource::of($attempt->load(Attempt::CARD)), 201);
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\OpenDraft;
+use App\Actions\PublishDraft;
+use App\Actions\ReadDraft;
+use App\Actions\ReadDraftEffect;
+use App\Actions\SaveDraft;
+use App\Http\Requests\OpenDraftRequest;
+use App\Http\Requests\PublishDraftRequest;
+use App\Http\Requests\SaveDraftRequest;
+use App\Http\Requests\SignedInRequest;
+use App\Http\Resources\DraftResource;
+use App\Http\Resources\EffectResource;
+use App\Http\Resources\VersionResource;
+use App\Library\DraftStore;
+use App\Models\DocumentKind;
+use App\Models\Draft;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+
+final readonly class DraftController
+{
+    #[OA\Post(path: '/drafts', operationId: 'openDraft', summary: 'Change a checklist or vehicle, or bring one in from a file', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: OpenDraftRequest::class)), responses: [
+        new OA\Response(response: 201, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class)),
+        new OA\Response(response: 422, description: 'The file has faults: each with its path', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
+    ])]
+    public function store(OpenDraftRequest $request, OpenDraft $open, ReadDraft $read): JsonResponse
+    {
+        $text = $request->text();
+        $draft = $text !== null
+            ? $open->fromFile($request->signedIn(), $request->kind(), $text)
+            : $open->fromVersion($request->signedIn(), $request->kind(), $request->base(), $request->boolean('as_new'));
+
+        return new JsonResponse($read->handle($draft, $request->signedIn(), Carbon::now()), 201);
+    }
+
+    #[OA\Get(path: '/drafts/{draft}', operationId: 'readDraft', summary: 'A draft as it stands',
+        parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
+        responses: [new OA\Response(response: 200, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class))])]
+    public function show(SignedInRequest $request, Draft $draft, ReadDraft $read): DraftResource
+    {
+        Gate::authorize('edit', $draft);
+
+        return $read->handle($draft, $request->signedIn(), Carbon::now());
+    }
+
+    #[OA\Put(path: '/drafts/{draft}', operationId: 'saveDraft', summary: 'Add a step to a draft; faults are kept and told',
+        parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SaveDraftRequest::class)),
+        responses: [
+            new OA\Response(response: 200, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class)),
+            new OA\Response(response: 409, description: 'Somebody else changed it meanwhile', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
+        ])]
+    public function update(SaveDraftRequest $request, SignedInRequest $by, Draft $draft, SaveDraft $save, ReadDraft $read): DraftResource
+    {
+        Gate::authorize('edit', $draft);
+        $save->handle($draft, $request->document(), $request->integer('step'));
+
+        return $read->handle($draft, $by->signedIn(), Carbon::now());
+    }
+
+    #[OA\Post(path: '/drafts/{draft}/undo', operationId: 'undoDraft', summary: 'One step back',
+        parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
+        responses: [new OA\Response(response: 200, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class))])]
+    public function undo(SignedInRequest $request, Draft $draft, DraftStore $store, ReadDraft $read): DraftResource
+    {
+        Gate::authorize('edit', $draft);
+        $store->move($draft, -1);
+
+        return $read->handle($draft, $request->signedIn(), Carbon::now());
+    }
+
+    #[OA\Post(path: '/drafts/{draft}/redo', operationId: 'redoDraft', summary: 'One step forward again',
+        parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
+        responses: [new OA\Response(response: 200, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class))])]
+    public function redo(SignedInRequest $request, Draft $draft, DraftStore $store, ReadDraft $read): DraftResource
+    {
+        Gate::authorize('edit', $draft);
+        $store->move($draft, 1);
+
+        return $read->handle($draft, $request->signedIn(), Carbon::now());
+    }
+
+    #[OA\Post(path: '/drafts/{draft}/table', operationId: 'layTable', summary: 'Lay a table of items over a draft of a checklist, all or nothing',
+        parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'application/json', schema: new OA\Schema(required: ['csv'], properties: [new OA\Property(property: 'csv', type: 'string')]))),
+        responses: [
+            new OA\Response(response: 200, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class)),
+            new OA\Response(response: 422, description: 'The table has faults: each with its line', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
+        ])]
+    public function table(SignedInRequest $request, Draft $draft, SaveDraft $save, ReadDraft $read): DraftResource
+    {
+        Gate::authorize('edit', $draft);
+        abort_unless($draft->kind === DocumentKind::Checklist, 422, 'Only a checklist has a table of items.');
+        $save->table($draft, $request->string('csv')->toString());
+
+        return $read->handle($draft, $request->signedIn(), Carbon::now());
+    }
+
+    #[OA\Get(path: '/drafts/{draft}/effect', operationId: 'readEffect', summary: 'What the draft would change, and for whom',
+        parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
+        responses: [
+            new OA\Response(response: 200, description: 'The effect', content: new OA\JsonContent(ref: EffectResource::class)),
+            new OA\Response(response: 422, description: 'The draft has faults', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
+        ])]
+    public function effect(Draft $draft, ReadDraftEffect $read): EffectResource
+    {
+        Gate::authorize('edit', $draft);
+
+        return $read->handle($draft, Carbon::now());
+    }
+
+    #[OA\Post(path: '/drafts/{draft}/publish', operationId: 'publishDraft', summary: 'Make the draft the next version, in force from a day on',
+        parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: PublishDraftRequest::class)),
+        responses: [
+            new OA\Response(response: 201, description: 'The version', content: new OA\JsonContent(ref: VersionResource::class)),
+            new OA\Response(response: 403, description: 'Only the manager does', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
+            new OA\Response(response: 422, description: 'The draft has faults', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
+        ])]
+    public function publish(PublishDraftRequest $request, Draft $draft, PublishDraft $publish): JsonResponse
+    {
+        Gate::authorize('publish', $draft);
+        $stored = $publish->handle($draft, $request->signedIn(), $request->from());
+
+        return new JsonResponse(VersionResource::of($stored, $request->from()->isToday()), 201);
+    }
+
+    #[OA\Delete(path: '/drafts/{draft}', operationId: 'dropDraft', summary: 'Throw a draft away',
+        parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
+        responses: [new OA\Response(response: 204, description: 'Gone')])]
+    public function destroy(Draft $draft): JsonResponse
+    {
+        Gate::authorize('edit', $draft);
+        $draft->delete();
+
+        return new JsonResponse(null, 204);
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\DocumentKind;
+use App\Models\Draft;
+use App\Models\StoredDocument;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Enum;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['kind'], properties: [
+    new OA\Property(property: 'kind', type: 'string', enum: DocumentKind::class),
+    new OA\Property(property: 'base_id', type: 'integer', description: 'the version to change'),
+    new OA\Property(property: 'as_new', type: 'boolean', description: 'make a document of its own from it'),
+    new OA\Property(property: 'text', type: 'string', description: 'or: what a file holds, in the open format'),
+])]
+final class OpenDraftRequest extends FormRequest
+{
+    use SignedIn;
+
+    public function authorize(): bool
+    {
+        Gate::authorize('create', Draft::class);
+
+        return true;
+    }
+
+    /** @return array<string, list<string|Enum>> */
+    public function rules(): array
+    {
+        return [
+            'kind' => ['required', Rule::enum(DocumentKind::class)],
+            'base_id' => ['required_without:text', 'integer'],
+            'as_new' => ['boolean'],
+            'text' => ['required_without:base_id', 'string'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['*.required_without' => 'Choose what to change, or a file to bring in.'];
+    }
+
+    public function kind(): DocumentKind
+    {
+        return DocumentKind::from($this->string('kind')->toString());
+    }
+
+    public function base(): StoredDocument
+    {
+        return $this->kind()->model()::ofSchool($this->signedIn()->school_id)->findOrFail($this->integer('base_id'));
+    }
+
+    public function text(): ?string
+    {
+        return $this->filled('text') ? $this->string('text')->toString() : null;
+    }
+}

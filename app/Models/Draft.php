@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * A checklist or vehicle being changed, before it is in force.
+ *
+ * @property string $id
+ * @property int $school_id
+ * @property int $user_id
+ * @property DocumentKind $kind
+ * @property string $slug
+ * @property int|null $base_id
+ * @property int $step the step that is shown; later ones are what was undone
+ * @property Carbon $updated_at
+ */
+final class Draft extends Model
+{
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $fillable = ['id', 'school_id', 'user_id', 'kind', 'slug', 'base_id', 'step'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['kind' => DocumentKind::class];
+    }
+
+    public function base(): ?StoredDocument
+    {
+        return $this->base_id === null ? null : $this->kind->model()::query()->find($this->base_id);
+    }
+}

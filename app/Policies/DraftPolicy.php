@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Draft;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Auth\Access\Response;
+
+final class DraftPolicy
+{
+    /** An examiner uses what is in force and changes nothing of it. */
+    public function create(User $user): Response
+    {
+        return $user->role === Role::Instructor || $user->role === Role::Manager
+            ? Response::allow()
+            : Response::deny('Only an instructor or the manager changes checklists and vehicles.');
+    }
+
+    public function edit(User $user, Draft $draft): Response
+    {
+        return $user->school_id === $draft->school_id && $this->create($user)->allowed() ? Response::allow() : Response::denyAsNotFound('There is no such draft here.');
+    }
+
+    public function publish(User $user, Draft $draft): Response
+    {
+        return match (true) {
+            $this->edit($user, $draft)->denied() => $this->edit($user, $draft),
+            $user->role === Role::Manager => Response::allow(),
+            default => Response::deny('The manager puts a checklist or vehicle in force, so that all score by the same. Your draft is kept; ask for it.'),
+        };
+    }
+}

@@ -1,0 +1,276 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Attempt;
+use App\Models\Draft;
+use App\Models\Role;
+use App\Models\StoredChecklist;
+use App\Models\StoredVehicle;
+use Illuminate\Support\Carbon;
+use Illuminate\Testing\TestResponse;
+use Pasada\Core\Checklist\ItemTable;
+use Pasada\Core\Tests\Sample;
+use Tests\Support\Yard;
+
+beforeEach(function (): void {
+    $this->yard = new Yard;
+    $this->manager = $this->yard->person(Role::Manager, 'Paul Averdale');
+    $this->actingAs($this->manager);
+    $this->open = fn (): TestResponse => $this->postJson('/api/v1/drafts', ['kind' => 'checklist', 'base_id' => $this->yard->checklist->id])->assertCreated();
+    $this->save = fn (string $draft, int $step, array $document): TestResponse => $this->putJson("/api/v1/drafts/$draft", ['step' => $step, 'document' => $document]);
+});
+
+/** An attempt of the yard in which everything but the belt was heard. */
+function recorded(Yard $yard): Attempt
+{
+    $attempt = $yard->attempt();
+    $marks = array_map(Pasada\Core\Attempt\MarkWriter::write(...), [...array_slice(Sample::all(), 1), Sample::finish(60)]);
+    app(App\Actions\RecordMarks::class)->handle($attempt, $yard->scorer, $attempt->id, ['marks' => $marks]);
+
+    return $attempt;
+}
+
+describe('a draft', function (): void {
+    it('starts as the version it was made from', function (): void {
+        ($this->open)()->assertJsonPath('slug', 'sample')->assertJsonPath('base_version', 1)->assertJsonPath('document.name', 'Sample')
+            ->assertJsonPath('faults', [])->assertJsonPath('changes', [])->assertJsonPath('can_undo', false)->assertJsonPath('may_publish', true);
+    });
+
+    it('says what it changes, and for whom, before it is in force', function (): void {
+        $attempt = recorded($this->yard);
+        $draft = ($this->open)()->json();
+        ($this->save)($draft['id'], 1, Sample::ruled(['pass' => ['overall_percent' => 95, 'note' => 'x']]))->assertOk()
+            ->assertJsonPath('changes.0.where', 'rules › pass › overall percent')->assertJsonPath('changes.0.before', '80')->assertJsonPath('changes.0.after', '95');
+
+        $this->getJson("/api/v1/drafts/{$draft['id']}/effect")->assertOk()->assertJsonPath('items_before', 8)->assertJsonPath('items_after', 8)
+            ->assertJsonPath('attempts.0.attempt', $attempt->id)->assertJsonPath('attempts.0.before', 'passed')->assertJsonPath('attempts.0.after', 'failed')
+            ->assertJsonPath('attempts.0.checks.0.enough', '1 more item earned whole would have been enough.');
+        expect($attempt->fresh()?->result?->standing->value)->toBe('passed');
+    });
+
+    it('names the items that come and go', function (): void {
+        $draft = ($this->open)()->json();
+        $document = Sample::checklistDocument();
+        $document['components'][0]['name'] = 'Belts';
+        $document['components'][1] = ['id' => 'cab.wipers', 'name' => 'Wipers', 'essential' => ['works']];
+        $document['sections'][0]['stops'][0]['asks'] = ['cab.seat_belt', 'cab.wipers', 'side.mirror'];
+        ($this->save)($draft['id'], 1, $document)->assertOk();
+
+        $this->getJson("/api/v1/drafts/{$draft['id']}/effect")->assertJsonPath('added', ['Wipers'])->assertJsonPath('removed', ['Air horn']);
+    });
+
+    it('keeps what is wrong in it and says where', function (): void {
+        $draft = ($this->open)()->json();
+        ($this->save)($draft['id'], 1, Sample::ruled(['credit' => 'half']))->assertOk()
+            ->assertJsonPath('faults.0.path', 'rules.credit')->assertJsonPath('document.rules.credit', 'half');
+
+        $this->getJson("/api/v1/drafts/{$draft['id']}")->assertJsonPath('document.rules.credit', 'half');
+        $this->getJson("/api/v1/drafts/{$draft['id']}/effect")->assertUnprocessable()->assertJsonPath('errors.0.path', 'rules.credit');
+        $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['in_force_from' => Carbon::today()->toDateString()])->assertUnprocessable();
+        expect(StoredChecklist::query()->where('slug', 'sample')->count())->toBe(1);
+    });
+
+    it('goes back and forth in steps that outlive a reload', function (): void {
+        $draft = ($this->open)()->json();
+        ($this->save)($draft['id'], 1, [...Sample::checklistDocument(), 'name' => 'Second']);
+        ($this->save)($draft['id'], 2, [...Sample::checklistDocument(), 'name' => 'Third']);
+
+        $this->postJson("/api/v1/drafts/{$draft['id']}/undo")->assertJsonPath('document.name', 'Second')->assertJsonPath('can_redo', true);
+        $this->postJson("/api/v1/drafts/{$draft['id']}/undo")->assertJsonPath('document.name', 'Sample')->assertJsonPath('can_undo', false);
+        $this->postJson("/api/v1/drafts/{$draft['id']}/undo")->assertJsonPath('document.name', 'Sample');
+        $this->postJson("/api/v1/drafts/{$draft['id']}/redo")->assertJsonPath('document.name', 'Second');
+        ($this->save)($draft['id'], 2, [...Sample::checklistDocument(), 'name' => 'Fourth'])->assertJsonPath('can_redo', false);
+        $this->getJson("/api/v1/drafts/{$draft['id']}")->assertJsonPath('document.name', 'Fourth');
+    });
+
+    it('does not write over what somebody else changed meanwhile', function (): void {
+        $draft = ($this->open)()->json();
+        ($this->save)($draft['id'], 1, [...Sample::checklistDocument(), 'name' => 'Hers'])->assertOk();
+        ($this->save)($draft['id'], 1, [...Sample::checklistDocument(), 'name' => 'His'])->assertConflict();
+
+        $this->getJson("/api/v1/drafts/{$draft['id']}")->assertJsonPath('document.name', 'Hers');
+    });
+
+    it('keeps an empty object an object', function (): void {
+        $draft = ($this->open)()->json();
+        $body = json_encode(['step' => 1, 'document' => [...Sample::checklistDocument(), 'components' => [['id' => 'cab.seat_belt', 'name' => 'Belt', 'essential' => ['works'], 'say' => new stdClass]]]]);
+        $this->call('PUT', "/api/v1/drafts/{$draft['id']}", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: (string) $body)->assertOk();
+
+        expect($this->getJson("/api/v1/drafts/{$draft['id']}")->getContent())->toContain('"say":{}');
+    });
+
+    it('becomes the next version from a day on, and attempts keep theirs', function (): void {
+        $attempt = recorded($this->yard);
+        $draft = ($this->open)()->json();
+        ($this->save)($draft['id'], 1, Sample::ruled(['credit' => 'full']));
+        $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['in_force_from' => Carbon::tomorrow()->toDateString()])->assertCreated()->assertJsonPath('version', 2)->assertJsonPath('in_force', false);
+
+        expect($attempt->fresh()?->checklist->version)->toBe(1)->and(Draft::query()->count())->toBe(0);
+        $this->getJson('/api/v1/library')->assertJsonPath('checklists.0.versions.0.version', 2)->assertJsonPath('checklists.0.versions.0.in_force', false)->assertJsonPath('checklists.0.versions.1.in_force', true);
+    });
+
+    it('is not in force before today', function (string $from, string $says): void {
+        $draft = ($this->open)()->json();
+        $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['in_force_from' => $from])->assertUnprocessable()->assertJsonPath('errors.0.message', $says);
+    })->with([
+        'yesterday' => ['2020-01-01', 'It can be in force from today on, not before: earlier attempts keep what they were scored under.'],
+        'no day' => ['soon', 'Write the day as year-month-day.'],
+        'nothing' => ['', 'Choose the day from which it is in force.'],
+    ]);
+
+    it('becomes a document of its own where it is asked to', function (): void {
+        $draft = $this->postJson('/api/v1/drafts', ['kind' => 'checklist', 'base_id' => $this->yard->checklist->id, 'as_new' => true])->assertCreated()->assertJsonPath('slug', 'sample-copy')->assertJsonPath('faults', [])->json();
+        $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['in_force_from' => Carbon::today()->toDateString()])->assertCreated()->assertJsonPath('version', 1);
+        $this->postJson('/api/v1/drafts', ['kind' => 'checklist', 'base_id' => $this->yard->checklist->id, 'as_new' => true])->assertJsonPath('slug', 'sample-copy-2');
+    });
+
+    it('can be thrown away', function (): void {
+        $draft = ($this->open)()->json();
+        $this->deleteJson("/api/v1/drafts/{$draft['id']}")->assertNoContent();
+        $this->getJson("/api/v1/drafts/{$draft['id']}")->assertNotFound();
+    });
+
+    it('of a vehicle comes with its drawing', function (): void {
+        $draft = $this->postJson('/api/v1/drafts', ['kind' => 'vehicle', 'base_id' => $this->yard->vehicle->id])->assertCreated()->assertJsonPath('inspection.units.0.kind', 'day-cab-tractor')->json();
+        $vehicle = Sample::vehicleDocument();
+        $vehicle['units'][0]['axles'] = array_slice($vehicle['units'][0]['axles'], 0, 2);
+        ($this->save)($draft['id'], 1, $vehicle)->assertJsonCount(2, 'inspection.units.0.axles');
+        $this->getJson("/api/v1/drafts/{$draft['id']}/effect")->assertOk()->assertJsonPath('items_after', 8);
+        $vehicle['units'][0]['axles'][0]['brakes'] = 'band';
+        ($this->save)($draft['id'], 2, $vehicle)->assertJsonPath('inspection', null)->assertJsonPath('faults.0.path', 'units[0].axles[0].brakes');
+    });
+});
+
+describe('who may', function (): void {
+    it('change and put in force', function (Role $role, int $open, int $publish): void {
+        $draft = ($this->open)()->json();
+        $this->actingAs($this->yard->person($role));
+        $this->postJson('/api/v1/drafts', ['kind' => 'checklist', 'base_id' => $this->yard->checklist->id])->assertStatus($open);
+        $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['in_force_from' => Carbon::today()->toDateString()])->assertStatus($publish);
+    })->with([
+        'the manager' => [Role::Manager, 201, 201],
+        'an instructor changes, the manager puts in force' => [Role::Instructor, 201, 403],
+        'an examiner uses what is in force' => [Role::Examiner, 403, 404],
+        'a student' => [Role::Student, 403, 404],
+    ]);
+
+    it('see what another school has: nobody', function (): void {
+        $other = new Yard;
+        $this->getJson("/api/v1/library/checklist/{$other->checklist->id}/document")->assertNotFound();
+        $this->postJson('/api/v1/drafts', ['kind' => 'checklist', 'base_id' => $other->checklist->id])->assertNotFound();
+        expect($this->getJson('/api/v1/library')->json('checklists'))->toHaveCount(1);
+    });
+});
+
+describe('files', function (): void {
+    it('come in as a draft, checked first', function (): void {
+        $this->postJson('/api/v1/drafts', ['kind' => 'checklist', 'text' => "\u{FEFF}".json_encode([...Sample::checklistDocument(), 'id' => 'from-elsewhere'])])->assertCreated()->assertJsonPath('slug', 'from-elsewhere')->assertJsonPath('base_version', null);
+        $this->postJson('/api/v1/drafts', ['kind' => 'checklist', 'text' => json_encode([...Sample::checklistDocument(), 'name' => 'Changed'])])->assertCreated()->assertJsonPath('base_version', 1)->assertJsonPath('changes.0.after', 'Changed');
+    });
+
+    it('come in with all faults told and nothing taken', function (string $kind, string $text, string $path): void {
+        $this->postJson('/api/v1/drafts', ['kind' => $kind, 'text' => $text])->assertUnprocessable()->assertJsonPath('errors.0.path', $path);
+        expect(Draft::query()->count())->toBe(0);
+    })->with([
+        'no JSON' => ['checklist', '{"format": ', ''],
+        'two faults' => ['checklist', (string) json_encode([...Sample::ruled(['credit' => 'half']), 'name' => '']), 'rules.credit'],
+        'ten megabytes' => ['checklist', str_repeat('x', 10_000_000), ''],
+        'a vehicle as a checklist' => ['checklist', (string) json_encode(Sample::vehicleDocument()), 'units'],
+        'an axle that the vehicle has not' => ['vehicle', (string) json_encode([...Sample::vehicleDocument(), 'defects' => [['component' => 'wheel.tyre', 'axle' => 'trailer-1', 'what' => 'nail']]]), 'defects[0].axle'],
+        'a figure upside down' => ['vehicle', (string) json_encode([...Sample::vehicleDocument(), 'figures' => [['component' => 'test.governor', 'point' => 'reading', 'low' => 130, 'high' => 110]]]), 'figures[0].low'],
+        'neither file nor base' => ['checklist', '', 'base_id'],
+    ]);
+
+    it('go out as they are kept', function (): void {
+        $this->get("/api/v1/library/checklist/{$this->yard->checklist->id}/document")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="sample-1.json"')->assertExactJson(Sample::checklistDocument());
+        $this->get("/api/v1/library/vehicle/{$this->yard->vehicle->id}/document")->assertOk()->assertExactJson(Sample::vehicleDocument());
+        expect($this->get("/api/v1/library/checklist/{$this->yard->checklist->id}/table")->assertOk()->getContent())->toBe(ItemTable::write(Sample::checklistDocument()));
+    });
+
+    it('of items are laid over a draft, or not at all', function (): void {
+        $draft = ($this->open)()->json();
+        $csv = str_replace('"Oil level"', '"Engine oil"', ItemTable::write(Sample::checklistDocument()));
+        $this->postJson("/api/v1/drafts/{$draft['id']}/table", ['csv' => $csv])->assertOk()->assertJsonPath('changes.0.after', 'Engine oil')->assertJsonPath('step', 2);
+        $this->postJson("/api/v1/drafts/{$draft['id']}/table", ['csv' => str_replace('level,sealed', 'shiny,', $csv)])->assertUnprocessable()->assertJsonPath('errors.0.path', 'line 6, essential');
+        $this->getJson("/api/v1/drafts/{$draft['id']}")->assertJsonPath('step', 2)->assertJsonPath('changes.0.after', 'Engine oil');
+    });
+
+    it('say what one version has different from another', function (): void {
+        $second = StoredChecklist::query()->create(['school_id' => $this->yard->school->id, 'slug' => 'sample', 'version' => 2, 'name' => 'Sample', 'document' => (string) json_encode(Sample::ruled(['returns' => 'place'])), 'in_force_from' => '2026-02-01']);
+        $this->getJson("/api/v1/library/checklist/{$second->id}/changes?since={$this->yard->checklist->id}")->assertOk()->assertExactJson([['where' => 'rules › returns', 'before' => 'end', 'after' => 'place']]);
+    });
+});
+
+describe('a recorded attempt', function (): void {
+    it('is scored under another checklist without being touched', function (): void {
+        $attempt = recorded($this->yard);
+        $stricter = StoredChecklist::query()->create(['school_id' => $this->yard->school->id, 'slug' => 'strict', 'version' => 1, 'name' => 'Strict', 'document' => (string) json_encode([...Sample::ruled(['pass' => ['misses_allowed' => 0, 'note' => 'x'], 'axles' => 'each']), 'id' => 'strict'])]);
+
+        $this->getJson("/api/v1/attempts/{$attempt->id}/what-if?checklist_id={$stricter->id}")->assertOk()
+            ->assertJsonPath('before', 'passed')->assertJsonPath('after', 'failed')->assertJsonPath('unknown', 1)->assertJsonPath('before_permille', 875);
+        expect($attempt->fresh()?->result?->permille)->toBe(875)->and($attempt->fresh()?->checklist_id)->toBe($this->yard->checklist->id);
+    });
+
+    it('goes out and comes in with the same sheet', function (): void {
+        $attempt = recorded($this->yard);
+        $record = $this->getJson("/api/v1/attempts/{$attempt->id}/record")->assertOk()->assertJsonPath('format', 'pasada-record/1')->json();
+        $this->actingAs($this->yard->scorer);
+        // An id counts once in the world: what comes in as another attempt gets marks of its own.
+        $copy = $this->postJson('/api/v1/records', ['student_id' => $this->yard->student('Odell Marrowby')->id, 'record' => $record])->assertCreated()->assertJsonPath('student', 'Odell Marrowby')->assertJsonPath('permille', 875)->json();
+
+        expect($this->getJson("/api/v1/attempts/{$copy['id']}/record")->json('sheet'))->toBe($record['sheet']);
+    });
+
+    it('comes in whole or not at all', function (callable $spoilt, string $path): void {
+        $record = $this->getJson('/api/v1/attempts/'.recorded($this->yard)->id.'/record')->json();
+        $this->actingAs($this->yard->scorer);
+        $this->postJson('/api/v1/records', ['student_id' => $this->yard->student->id, 'record' => $spoilt($record)])->assertUnprocessable()->assertJsonPath('errors.0.path', $path);
+
+        expect(Attempt::query()->count())->toBe(1);
+    })->with([
+        'another format' => [static fn (array $record): array => [...$record, 'format' => 'x'], 'format'],
+        'a version that is not here' => [static fn (array $record): array => [...$record, 'checklist' => ['id' => 'sample', 'version' => 9]], 'checklist'],
+        'a mark of an unknown item' => [static fn (array $record): array => Sample::with($record, ['marks', 0, 'item'], 'cab.roof'), 'marks[0].item'],
+        'a sheet that was changed' => [static fn (array $record): array => Sample::with($record, ['sheet', 'overall', 'earned'], 99), 'sheet'],
+        'no time' => [static fn (array $record): array => [...$record, 'started_at' => 'yesterday at nine o\'clock-ish'], 'started_at'],
+        'no marks' => [static fn (array $record): array => [...$record, 'marks' => []], 'marks'],
+    ]);
+});
+
+describe('forms', function (): void {
+    beforeEach(function (): void {
+        $document = [...Sample::checklistDocument(), 'id' => 'formed', 'forms' => ['always' => ['cab'], 'draw' => [['id' => 'a', 'name' => 'Form A', 'sections' => ['outside']], ['id' => 'b', 'name' => 'Form B', 'sections' => ['cab']]]]];
+        $this->formed = StoredChecklist::query()->create(['school_id' => $this->yard->school->id, 'slug' => 'formed', 'version' => 1, 'name' => 'Formed', 'document' => (string) json_encode($document), 'in_force_from' => '2026-01-01']);
+        $this->actingAs($this->yard->scorer);
+        $this->body = [...$this->yard->startBody(), 'checklist_id' => $this->formed->id];
+    });
+
+    it('are offered, and set by hand', function (): void {
+        $this->getJson('/api/v1/choices')->assertJsonPath('checklists.0.forms.1.name', 'Form B');
+        $this->getJson("/api/v1/inspection?vehicle_id={$this->yard->vehicle->id}&checklist_id={$this->formed->id}&form=b")->assertJsonPath('item_count', 4);
+        $this->postJson('/api/v1/attempts', [...$this->body, 'form' => 'b'])->assertCreated()->assertJsonPath('inspection.item_count', 4)->assertJsonPath('inspection.form', 'Form B');
+        expect(Attempt::query()->first()?->form_seed)->toBeNull();
+    });
+
+    it('are drawn once, and the draw is recorded', function (): void {
+        $first = $this->postJson('/api/v1/attempts', [...$this->body, 'form' => 'draw'])->assertCreated()->json('inspection.form');
+        expect($this->postJson('/api/v1/attempts', [...$this->body, 'form' => 'draw'])->assertCreated()->json('inspection.form'))->toBe($first);
+        $attempt = Attempt::query()->firstOrFail();
+
+        expect($attempt->form_seed)->toBeInt()->and((new Pasada\Core\Checklist\ChecklistReader)->read($this->formed->document)->forms->draw((int) $attempt->form_seed)?->id)->toBe($attempt->form);
+    });
+
+    it('that are not there are refused', function (): void {
+        $this->postJson('/api/v1/attempts', [...$this->body, 'form' => 'z'])->assertUnprocessable()->assertJsonPath('errors.0.path', 'form')->assertJsonPath('errors.0.message', '"Formed" has no form "z"; it has a, b');
+        expect(Attempt::query()->count())->toBe(0);
+    });
+});
+
+it('keeps a vehicle in versions, too', function (): void {
+    $draft = $this->postJson('/api/v1/drafts', ['kind' => 'vehicle', 'base_id' => $this->yard->vehicle->id])->json();
+    ($this->save)($draft['id'], 1, [...Sample::vehicleDocument(), 'name' => 'Sample with horn gone', 'equipment' => []]);
+    $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['in_force_from' => Carbon::today()->toDateString()])->assertCreated()->assertJsonPath('version', 2)->assertJsonPath('in_force', true);
+
+    expect(StoredVehicle::inForceOn($this->yard->school->id, Carbon::now())->first()?->name)->toBe('Sample with horn gone');
+});
