@@ -11,6 +11,7 @@ use App\Models\DocumentKind;
 use App\Models\Draft;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Pasada\Core\Checklist\ChecklistReader;
@@ -25,6 +26,9 @@ final readonly class ReadDraftEffect
 {
     private const ATTEMPTS = 3;
 
+    /** Newest attempts among which three of different students are looked for. */
+    private const LOOKED_AT = 30;
+
     public function __construct(private DraftStore $drafts, private RescoreAttempt $rescore) {}
 
     /**
@@ -35,7 +39,7 @@ final readonly class ReadDraftEffect
     {
         $text = $this->drafts->document($draft);
         $base = $draft->base();
-        $attempts = $this->attempts($draft);
+        [$attempts, $same] = $this->attempts($draft);
         if ($draft->kind === DocumentKind::Checklist) {
             $checklist = (new ChecklistReader)->read($text, 'draft');
             $vehicle = (new VehicleReader)->read(($attempts->first()->vehicle ?? StoredVehicle::inForceOn($draft->school_id, $now)->firstOrFail())->document);
@@ -50,23 +54,34 @@ final readonly class ReadDraftEffect
             $scored = $attempts->map(fn (Attempt $attempt) => $this->rescore->handle($attempt, null, $vehicle));
         }
 
-        return new EffectResource($vehicle->name, count($before), count($after), array_values(array_diff_key($after, $before)), array_values(array_diff_key($before, $after)), array_values($scored->all()));
+        return new EffectResource($vehicle->name, count($before), count($after), array_values(array_diff_key($after, $before)), array_values(array_diff_key($before, $after)), array_values($scored->all()), $same);
     }
 
     /**
      * The newest finished attempts under any version of the same document; of any at all where there are none. Of
      * different students, so that what it means for whom can be seen.
      *
-     * @return Collection<int, Attempt>
+     * @return array{Collection<int, Attempt>, bool} and whether they were under a version of this document
      */
-    private function attempts(Draft $draft): Collection
+    private function attempts(Draft $draft): array
     {
         $versions = $draft->kind->model()::ofSchool($draft->school_id)->where('slug', $draft->slug)->get()->modelKeys();
-        $newest = Attempt::finished()->with(Attempt::CARD)->with(['vehicle', 'checklist'])->where('school_id', $draft->school_id)
-            ->get()->toBase()->sortByDesc('started_at');
-        $same = $newest->whereIn($draft->kind->value.'_id', $versions);
+        $finished = Attempt::finished()->where('school_id', $draft->school_id);
+        $same = $this->newest($finished->clone()->where(static fn (Builder $query) => $query->whereIn($draft->kind->value.'_id', $versions)));
 
-        return ($same->isEmpty() ? $newest : $same)->unique('student_id')->take(self::ATTEMPTS)->values();
+        return $same->isEmpty() ? [$this->newest($finished), false] : [$same, true];
+    }
+
+    /**
+     * @param  Builder<Attempt>  $attempts
+     * @return Collection<int, Attempt>
+     */
+    private function newest(Builder $attempts): Collection
+    {
+        $ids = $attempts->toBase()->orderByDesc('started_at')->limit(self::LOOKED_AT)->pluck('id');
+
+        return Attempt::query()->with(Attempt::CARD)->with(['vehicle', 'checklist'])->whereKey($ids->all())->get()->toBase()
+            ->sortByDesc('started_at')->unique('student_id')->take(self::ATTEMPTS)->values();
     }
 
     /** @return array<string, string> names by item id */

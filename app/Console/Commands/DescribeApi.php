@@ -72,6 +72,10 @@ final class DescribeApi extends Command
         if ($node instanceof stdClass) {
             $whole = new stdClass;
             foreach (get_object_vars($node) as $key => $value) {
+                if ($key === 'anyOf') {
+                    // "At least one of these" is for the reader of a file; as a type it would make nothing known.
+                    continue;
+                }
                 $whole->{$key} = $this->inlined($value, $definitions);
             }
 

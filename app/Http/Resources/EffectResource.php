@@ -31,5 +31,7 @@ final readonly class EffectResource implements Responsable
         public array $removed,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RescoreResource::class))]
         public array $attempts,
+        #[OA\Property(description: 'whether the attempts were scored under a version of the same document')]
+        public bool $same,
     ) {}
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Checklist;
 
+use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Vehicle\AxleGroup;
 use Pasada\Core\Vehicle\Vehicle;
 
@@ -12,6 +14,9 @@ final readonly class Checklist
 {
     /** @var array<string, list<Figure>> by point code, so that laying out the items need not try every figure on each */
     private array $figuresByPoint;
+
+    /** The points that have a figure: most components have none of them. */
+    private PointSet $figurePoints;
 
     /**
      * @param  non-empty-list<Section>  $sections  in walking order
@@ -33,6 +38,7 @@ final readonly class Checklist
             $byPoint[$figure->point->value][] = $figure;
         }
         $this->figuresByPoint = $byPoint;
+        $this->figurePoints = PointSet::of(...array_map(static fn (Figure $figure): Point => $figure->point, $figures));
     }
 
     /**
@@ -43,18 +49,15 @@ final readonly class Checklist
      */
     public function figuresFor(Component $component, ?AxleGroup $axle, Vehicle $vehicle): array
     {
-        $points = $component->points();
         $found = [];
-        foreach ($this->figuresByPoint as $code => $figures) {
-            if (! $points->has($figures[0]->point)) {
-                continue;
-            }
-            foreach ($figures as $figure) {
+        foreach ($component->points()->common($this->figurePoints)->points() as $point) {
+            $code = $point->value;
+            foreach ($this->figuresByPoint[$code] ?? [] as $figure) {
                 if ($figure->holdsFor($component->id, $axle) && (! isset($found[$code]) || $figure->components !== [])) {
                     $found[$code] = $figure;
                 }
             }
-            $own = isset($found[$code]) ? $vehicle->ownFigure($component->id, $figures[0]->point, $axle) : null;
+            $own = isset($found[$code]) ? $vehicle->ownFigure($component->id, $point, $axle) : null;
             if ($own !== null) {
                 $found[$code] = $found[$code]->withLimits($own->low, $own->high, $vehicle->name, $own->note);
             }

@@ -12,6 +12,9 @@ use Pasada\Core\Vehicle\Vehicle;
 /** Everything that is asked of this vehicle under this checklist, in walking order. */
 final readonly class Inspection
 {
+    /** @var array<string, Place> */
+    private array $placesById;
+
     /**
      * @param  list<Place>  $places  in walking order; a place without items is left out
      * @param  array<string, Item>  $items  by id, in walking order
@@ -25,7 +28,13 @@ final readonly class Inspection
         public array $places,
         public array $items,
         public array $sections,
-    ) {}
+    ) {
+        $byId = [];
+        foreach ($places as $place) {
+            $byId[$place->id] = $place;
+        }
+        $this->placesById = $byId;
+    }
 
     /** @throws NothingToInspect if the checklist asks nothing of this vehicle */
     public static function of(Checklist $checklist, Vehicle $vehicle, ?Form $form = null): self
@@ -59,12 +68,6 @@ final readonly class Inspection
 
     public function place(string $id): ?Place
     {
-        foreach ($this->places as $place) {
-            if ($place->id === $id) {
-                return $place;
-            }
-        }
-
-        return null;
+        return $this->placesById[$id] ?? null;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pasada\Core\Inspection;
 
 use Pasada\Core\Vehicle\Axle;
+use Pasada\Core\Vehicle\FeatureSet;
 
 /** Where on this vehicle a stop of the checklist is made. */
 final readonly class Spot
@@ -16,5 +17,11 @@ final readonly class Spot
         public array $axles,
         /** The first spot of its stop: what is asked once for a group of axles is asked there. */
         public bool $first,
+        /** What the vehicle and the axles of this spot have. */
+        public FeatureSet $features,
+        /** What the vehicle and all axles of the group have; the same off the axles. */
+        public FeatureSet $groupFeatures,
+        /** Whether the group has one axle only, which is then named by the group. */
+        public bool $isOnlyOne,
     ) {}
 }

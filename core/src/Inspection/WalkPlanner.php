@@ -58,18 +58,19 @@ final readonly class WalkPlanner
     private function spots(Stop $stop): array
     {
         if ($stop->axles === null) {
-            return [new Spot($stop->id, $stop->name, [], true)];
+            return [new Spot($stop->id, $stop->name, [], true, $this->vehicle->features, $this->vehicle->features, true)];
         }
         $axles = $this->vehicle->axlesOf($stop->axles);
         if ($axles === []) {
             return [];
         }
+        $ofGroup = $this->featuresOf($axles);
         if ($this->checklist->rules->axles !== AxleRule::Each || count($axles) === 1) {
-            return [new Spot($stop->id, $stop->name, $axles, true)];
+            return [new Spot($stop->id, $stop->name, $axles, true, $ofGroup, $ofGroup, count($axles) === 1)];
         }
         $spots = [];
         foreach ($axles as $index => $axle) {
-            $spots[] = new Spot($stop->id.'-'.($index + 1), $stop->name.' '.($index + 1), [$axle], $index === 0);
+            $spots[] = new Spot($stop->id.'-'.($index + 1), $stop->name.' '.($index + 1), [$axle], $index === 0, $this->featuresOf([$axle]), $ofGroup, false);
         }
 
         return $spots;
@@ -87,20 +88,19 @@ final readonly class WalkPlanner
         if ($stop->axles === null) {
             $found[] = [Position::anywhere(), $this->vehicle->features];
         } else {
-            $all = $this->vehicle->axlesOf($stop->axles);
             $rule = $component->axles ?? $this->checklist->rules->axles;
             if ($rule === AxleRule::All) {
                 if (! isset($done[$component->id])) {
                     $found[] = [Position::anywhere(), $this->featuresOf($this->vehicle->axles())];
                     $done[$component->id] = true;
                 }
-            } elseif ($rule === AxleRule::Group || count($all) === 1) {
+            } elseif ($rule === AxleRule::Group || $spot->isOnlyOne) {
                 if ($spot->first) {
-                    $found[] = [Position::atAxle($stop->axles, $stop->axles->value), $this->featuresOf($all)];
+                    $found[] = [Position::atAxle($stop->axles, $stop->axles->value), $spot->groupFeatures];
                 }
             } else {
                 foreach ($spot->axles as $axle) {
-                    $found[] = [Position::atAxle($stop->axles, $axle->id), $this->featuresOf([$axle])];
+                    $found[] = [Position::atAxle($stop->axles, $axle->id), count($spot->axles) === 1 ? $spot->features : $this->featuresOf([$axle])];
                 }
             }
         }

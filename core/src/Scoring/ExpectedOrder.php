@@ -15,7 +15,17 @@ use Pasada\Core\Inspection\Place;
  */
 final readonly class ExpectedOrder
 {
-    public function __construct(private Inspection $inspection) {}
+    /** @var array<string, list<Place>> by section, in walking order */
+    private array $places;
+
+    public function __construct(private Inspection $inspection)
+    {
+        $places = [];
+        foreach ($inspection->places as $place) {
+            $places[$place->section][] = $place;
+        }
+        $this->places = $places;
+    }
 
     /**
      * Ranks of the items in the order of naming, and the direction taken by section.
@@ -83,7 +93,7 @@ final readonly class ExpectedOrder
         $turns = array_flip($ids);
         $grouped = $this->inspection->checklist->rules->order->items === OrderRule::Grouped;
         foreach ($this->sectionsInOrder($ids) as $section) {
-            $places = array_filter($this->inspection->places, static fn (Place $place): bool => $place->section === $section);
+            $places = $this->places[$section];
             foreach (($directions[$section] ?? null) === Direction::OutsideIn ? $this->outsideIn($places) : $places as $place) {
                 foreach ($place->items as $item) {
                     // Grouped: within a section, and within a place at an axle, parts are in order as they are said.
@@ -100,7 +110,7 @@ final readonly class ExpectedOrder
     /**
      * The places of each axle turned round; what is not at an axle stays where it is listed.
      *
-     * @param  array<Place>  $places
+     * @param  list<Place>  $places
      * @return list<Place>
      */
     private function outsideIn(array $places): array

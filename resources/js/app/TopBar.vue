@@ -22,6 +22,7 @@ async function leave(): Promise<void> {
         <nav aria-label="Main">
             <RouterLink v-if="seesAll" to="/">Today</RouterLink>
             <RouterLink v-if="seesAll" to="/students">Students</RouterLink>
+            <RouterLink v-if="seesAll" to="/library">Checklists</RouterLink>
             <RouterLink v-if="scores" to="/start">New attempt</RouterLink>
         </nav>
         <div class="who">

@@ -39,6 +39,19 @@ export const router = createRouter({
             component: () => import('@/features/students/StudentPage.vue'),
             props: (route) => ({ id: Number(route.params['id']) }),
         },
+        { path: '/library', name: 'library', component: () => import('@/features/library/LibraryPage.vue') },
+        {
+            path: '/library/:kind(checklist|vehicle)/:slug',
+            name: 'versions',
+            component: () => import('@/features/library/VersionsPage.vue'),
+            props: true,
+        },
+        {
+            path: '/drafts/:id',
+            name: 'draft',
+            component: () => import('@/features/library/DraftPage.vue'),
+            props: true,
+        },
         { path: '/:rest(.*)', name: 'nowhere', component: () => import('./NowherePage.vue') },
     ],
     scrollBehavior: () => ({ top: 0 }),
@@ -50,7 +63,8 @@ router.beforeEach(async (to) => {
     await restore();
     if (to.meta.open === true) return user.value === undefined ? true : { name: 'today' };
     if (user.value === undefined) return { name: 'sign-in', query: { next: to.fullPath } };
-    if (user.value.role === 'student' && (to.name === 'today' || to.name === 'students' || to.name === 'start')) {
+    const forStaff = ['today', 'students', 'start', 'library', 'versions', 'draft'];
+    if (user.value.role === 'student' && forStaff.includes(String(to.name))) {
         return user.value.student_id === null ? true : { name: 'student', params: { id: user.value.student_id } };
     }
     return true;

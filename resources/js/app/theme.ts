@@ -95,5 +95,6 @@ export function naiveOverrides(light: Light): GlobalThemeOverrides {
             border: `2px solid ${t.line}`,
         },
         Input: { border: `2px solid ${t.line}` },
+        InternalSelection: { border: `2px solid ${t.line}` },
     };
 }

@@ -20,6 +20,8 @@ const named = computed(
 );
 
 function told(lesson: Result['lessons'][number]): string {
+    if (lesson.defect !== null) return `recited as sound; in truth: ${lesson.defect}`;
+    if (lesson.carried_from !== null) return `${states[lesson.status].word}, by reference to ${lesson.carried_from}`;
     if (lesson.status !== 'partial') return states[lesson.status].word;
     return `${named.value.has(lesson.item) ? 'only named' : 'said in part'}; not said: ${lesson.missing.join(', ')}`;
 }
@@ -36,6 +38,9 @@ function told(lesson: Result['lessons'][number]): string {
                 <StateGlyph :state="lesson.status" named />
                 <div>
                     <p class="say">“{{ lesson.say }}”</p>
+                    <p v-for="correction in lesson.corrections" :key="correction" class="correction">
+                        {{ correction }}
+                    </p>
                     <p class="quiet">
                         {{ told(lesson) }}
                     </p>
@@ -80,6 +85,10 @@ li {
     display: grid;
     grid-template-columns: 28px 1fr;
     gap: 14px;
+}
+.correction {
+    color: var(--lost);
+    font-weight: 600;
 }
 .say {
     max-width: 75ch;

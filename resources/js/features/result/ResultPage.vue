@@ -1,17 +1,22 @@
 <script setup lang="ts">
+import { useSession } from '@/features/session/useSession';
 import { day, minutes, percent } from '@/shared/format';
 import StateLegend from '@/shared/glyphs/StateLegend.vue';
 import LoadState from '@/shared/LoadState.vue';
 import { useLoad } from '@/shared/useLoad';
+import { computed } from 'vue';
 import { readResult } from './api';
 import ComparedAttempts from './ComparedAttempts.vue';
 import LessonList from './LessonList.vue';
 import SectionScores from './SectionScores.vue';
 import VerdictHead from './VerdictHead.vue';
 import WalkOrder from './WalkOrder.vue';
+import WhatIf from './WhatIf.vue';
 
 const props = defineProps<{ id: string }>();
 const { loaded, again } = useLoad(() => readResult(props.id));
+const { user } = useSession();
+const mayCompare = computed(() => user.value !== undefined && user.value.role !== 'student');
 </script>
 
 <template>
@@ -22,8 +27,9 @@ const { loaded, again } = useLoad(() => readResult(props.id));
                     <RouterLink :to="{ name: 'student', params: { id: data.card.student_id } }">{{
                         data.card.student
                     }}</RouterLink>, {{ day(data.card.started_at) }}, {{ data.card.vehicle }}. Scored by
-                    {{ data.card.scorer }} under “{{ data.card.checklist }}”; {{ minutes(data.sheet.duration_ms) }} in
-                    all.
+                    {{ data.card.scorer }} under “{{ data.card.checklist }}”{{
+                        data.inspection.form ? `, ${data.inspection.form}` : ''
+                    }}; {{ minutes(data.sheet.duration_ms) }} in all.
                 </p>
                 <VerdictHead :result="data" />
                 <section>
@@ -46,7 +52,12 @@ const { loaded, again } = useLoad(() => readResult(props.id));
                         <span class="numeral">{{ minutes(remark.at_ms) }}</span> {{ remark.text }}
                     </p>
                 </section>
+                <section v-if="mayCompare">
+                    <h2>What if it were scored another way?</h2>
+                    <WhatIf :attempt="id" />
+                </section>
                 <StateLegend />
+                <p><a :href="`/api/v1/attempts/${id}/record`" download>Keep marks and sheet as a file</a></p>
                 <p class="quiet">
                     {{ data.inspection.pass_note }} {{ percent(data.sheet.permille) }} is this training record's figure,
                     not a certificate.

@@ -15,10 +15,15 @@ const met = computed(() => props.result.sheet.checks.filter(({ met }) => met));
         <div class="share numeral">{{ percent(result.sheet.permille) }}</div>
         <div class="why">
             <h1>{{ standing.word }}</h1>
-            <p v-for="check in unmet" :key="check.said">{{ check.said }}</p>
+            <p v-for="check in unmet" :key="check.said">
+                {{ check.said }} <strong>{{ check.enough }}</strong>
+            </p>
             <template v-if="unmet.length === 0"
                 ><p v-for="check in met.slice(0, 1)" :key="check.said">{{ check.said }}</p></template
             >
+            <p v-for="breach in result.sheet.breaches" :key="breach" class="quiet">
+                {{ breach }} By this checklist it costs nothing.
+            </p>
             <p class="quiet">{{ result.sheet.whole }} of {{ result.sheet.asked }} items heard whole.</p>
         </div>
     </header>

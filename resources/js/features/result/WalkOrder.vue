@@ -10,7 +10,9 @@ const answer = computed(() => {
     if (named === 0) return 'nothing was said.';
     const order = out === 0 ? 'yes, every item came in its turn' : `${out} of ${named} items came out of turn`;
     const back = returns === 0 ? 'never going back' : returns === 1 ? 'going back once' : `going back ${returns} times`;
-    return `${order}, ${back}.`;
+    const sections = props.result.sheet.sections_out_of_place;
+    const moved = sections.length === 0 ? '' : ` Out of turn as a whole: ${sections.join(', ')}.`;
+    return `${order}, ${back}.${moved}`;
 });
 const names = computed(
     () =>

@@ -17,6 +17,7 @@ const student = ref(props.choices.students.find(({ id }) => id === asked)?.id ??
 const vehicle = ref(props.choices.vehicles[0]?.id ?? null);
 const checklist = ref(props.choices.checklists[0]?.id ?? null);
 const inspection = shallowRef<Schemas['InspectionResource']>();
+const form = ref('draw');
 const why = ref('');
 const busy = ref(false);
 // Made once for this form: pressing Start twice starts once.
@@ -33,13 +34,22 @@ const options = (choices: Schemas['ChoiceResource'][]): { value: number; label: 
 const about = (choices: Schemas['ChoiceResource'][], id: number | null): string =>
     choices.find((one) => one.id === id)?.about ?? '';
 
+const forms = computed(() => props.choices.checklists.find(({ id }) => id === checklist.value)?.forms ?? []);
+const formOptions = computed(() => [
+    { value: 'draw', label: 'Draw one when the walk starts' },
+    ...forms.value.map(({ id, name }) => ({ value: id, label: `${name} (set by hand)` })),
+    { value: 'all', label: 'Everything, without a form' },
+]);
+watch(checklist, () => (form.value = 'draw'));
+
 watch(
-    [vehicle, checklist],
-    async ([v, c]) => {
+    [vehicle, checklist, form],
+    async ([v, c, f]) => {
         why.value = '';
         if (v === null || c === null) return;
         try {
-            inspection.value = await previewInspection(v, c);
+            const set = forms.value.some(({ id }) => id === f) ? f : undefined;
+            inspection.value = await previewInspection(v, c, set);
         } catch (error) {
             inspection.value = undefined;
             why.value = error instanceof Error ? error.message : String(error);
@@ -55,7 +65,13 @@ async function start(): Promise<void> {
     }
     busy.value = true;
     try {
-        await startAttempt({ id, student_id: student.value, vehicle_id: vehicle.value, checklist_id: checklist.value });
+        await startAttempt({
+            id,
+            student_id: student.value,
+            vehicle_id: vehicle.value,
+            checklist_id: checklist.value,
+            form: forms.value.length === 0 || form.value === 'all' ? null : form.value,
+        });
         await router.push({ name: 'walk', params: { id } });
     } catch (error) {
         why.value = error instanceof Error ? error.message : String(error);
@@ -102,14 +118,31 @@ async function start(): Promise<void> {
                 />
                 <p class="quiet">{{ about(choices.checklists, checklist) }}</p>
             </div>
+            <div v-if="forms.length > 0" class="field">
+                <label for="form">Form</label>
+                <NSelect
+                    v-model:value="form"
+                    :options="formOptions"
+                    size="large"
+                    data-test="form"
+                    :input-props="{ id: 'form' }"
+                />
+                <p class="quiet">The draw is recorded with what it was drawn from, so that it can be repeated.</p>
+            </div>
         </form>
         <section v-if="inspection" class="preview">
             <h2>
-                <span class="numeral">{{ inspection.item_count }}</span> items at {{ inspection.places.length }} places
+                <span v-if="forms.length > 0 && form === 'draw'" class="up-to">Up to&#32;</span
+                ><span class="numeral">{{ inspection.item_count }}</span> items at {{ inspection.places.length }} places
                 of this vehicle
             </h2>
             <VehiclePlan :inspection="inspection" />
-            <p class="quiet">{{ inspection.pass_note }}</p>
+            <p class="quiet">
+                {{
+                    inspection.aid_allowed ? 'The student may carry an unmarked list.' : 'The student carries no list.'
+                }}
+                {{ inspection.pass_note }}
+            </p>
         </section>
         <section class="caution">
             <strong>Before the walk</strong>

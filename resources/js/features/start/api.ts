@@ -2,8 +2,18 @@ import { answer, api, type Schemas } from '@/shared/api/client';
 
 export const readChoices = (): Promise<Schemas['ChoicesResource']> => answer(api.GET('/choices'));
 
-export const previewInspection = (vehicle: number, checklist: number): Promise<Schemas['InspectionResource']> =>
-    answer(api.GET('/inspection', { params: { query: { vehicle_id: vehicle, checklist_id: checklist } } }));
+export const previewInspection = (
+    vehicle: number,
+    checklist: number,
+    form: string | undefined,
+): Promise<Schemas['InspectionResource']> =>
+    answer(
+        api.GET('/inspection', {
+            params: {
+                query: { vehicle_id: vehicle, checklist_id: checklist, ...(form === undefined ? {} : { form }) },
+            },
+        }),
+    );
 
 export const startAttempt = (body: Schemas['StartAttemptRequest']): Promise<Schemas['AttemptResource']> =>
     answer(api.POST('/attempts', { body }));

@@ -584,6 +584,8 @@ export interface components {
             added: string[];
             removed: string[];
             attempts: components["schemas"]["RescoreResource"][];
+            /** @description whether the attempts were scored under a version of the same document */
+            same: boolean;
         };
         FaultResource: {
             path: string;
@@ -964,7 +966,7 @@ export interface components {
                     critical_components?: string[];
                     note: string;
                     out_of_place_allowed?: number;
-                } | unknown | unknown | unknown;
+                };
                 time_allowed_seconds?: number;
                 /** @enum {unknown} */
                 over_time?: "remark" | "fails";
@@ -973,7 +975,7 @@ export interface components {
                     [key: string]: string;
                 };
             };
-            figures?: ({
+            figures?: {
                 id: string;
                 /** @enum {unknown} */
                 point: "mounted" | "intact" | "complete" | "sealed" | "rubber_ok" | "wiring_ok" | "level" | "cap" | "drive" | "belt_play" | "rod_play" | "steer_play" | "no_welds" | "colour" | "clean" | "works" | "functions" | "adjusted" | "thickness" | "no_contaminant" | "depth" | "even" | "inflation" | "retread" | "matched" | "no_looseness" | "not_shifted" | "greased" | "locked" | "no_gap" | "around_shank" | "raised" | "clearance" | "not_dragging" | "seated" | "coverage" | "reading" | "charged" | "count";
@@ -988,8 +990,8 @@ export interface components {
                 /** @description Lowest value accepted when said; else low, or high where there is no low. */
                 accepted_low?: number;
                 accepted_high?: number;
-            } | unknown | unknown)[];
-            components: ({
+            }[];
+            components: {
                 /** @description An id of the catalogue, zone.part. */
                 id: string;
                 name: string;
@@ -1017,7 +1019,7 @@ export interface components {
                 axles?: "each" | "group" | "all";
                 /** @description Components asked together as this one item. */
                 parts?: string[];
-            } | unknown | unknown)[];
+            }[];
             sections: {
                 id: string;
                 name: string;
@@ -1098,7 +1100,7 @@ export interface components {
             };
             equipment?: ("sliding-fifth-wheel" | "sliding-tandem" | "air-horn" | "hand-valve" | "trailer-abs-lamp" | "hood-mirrors" | "fairings" | "exhaust-fluid-tank" | "cab-guard" | "catwalk" | "dummy-couplers" | "side-doors" | "body-gear" | "spare-rack")[];
             /** @description Where this vehicle differs from what is usually taught; in the unit of the checklist's figure. */
-            figures?: ({
+            figures?: {
                 component: string;
                 /** @enum {unknown} */
                 point: "mounted" | "intact" | "complete" | "sealed" | "rubber_ok" | "wiring_ok" | "level" | "cap" | "drive" | "belt_play" | "rod_play" | "steer_play" | "no_welds" | "colour" | "clean" | "works" | "functions" | "adjusted" | "thickness" | "no_contaminant" | "depth" | "even" | "inflation" | "retread" | "matched" | "no_looseness" | "not_shifted" | "greased" | "locked" | "no_gap" | "around_shank" | "raised" | "clearance" | "not_dragging" | "seated" | "coverage" | "reading" | "charged" | "count";
@@ -1107,7 +1109,7 @@ export interface components {
                 low?: number;
                 high?: number;
                 note?: string;
-            } | unknown | unknown)[];
+            }[];
             /** @description Known defects, planted or found. */
             defects?: {
                 component: string;

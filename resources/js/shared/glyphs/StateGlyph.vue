@@ -22,6 +22,23 @@ withDefaults(defineProps<{ state: ItemState; size?: number; named?: boolean }>()
             <circle cx="14" cy="14" r="11" fill="currentColor" />
             <circle cx="14" cy="14" r="3.4" fill="var(--panel)" stroke="none" />
         </template>
+        <template v-else-if="state === 'carried'">
+            <circle cx="14" cy="14" r="11" fill="currentColor" />
+            <path
+                d="M7.5 14h11m-4-4.5 4.5 4.5-4.5 4.5"
+                stroke="var(--panel)"
+                stroke-linecap="round"
+                stroke-linejoin="round"
+            />
+        </template>
+        <template v-else-if="state === 'wrong'">
+            <circle cx="14" cy="14" r="11" />
+            <path d="M8 11.5h12M8 16.5h12M17 7l-6 14" stroke-width="2.6" stroke-linecap="round" />
+        </template>
+        <template v-else-if="state === 'over_defect'">
+            <circle cx="14" cy="14" r="11" fill="currentColor" />
+            <path d="m15 4-4 7 6 4-4 8" stroke="var(--panel)" stroke-linecap="round" stroke-linejoin="round" />
+        </template>
         <template v-else-if="state === 'partial'">
             <circle cx="14" cy="14" r="11" />
             <path d="M3 14a11 11 0 0 0 22 0z" fill="currentColor" stroke="none" />

@@ -27,7 +27,13 @@ const shapes = computed<Shape[]>(() =>
         const h = half.value;
         const out: Shape[] = [];
         const add = (kind: Shape['kind'], d: string): void => void out.push({ key: `${index}-${out.length}`, kind, d });
-        if (unit.kind !== 'semitrailer') {
+        if (unit.kind === 'bus') {
+            // One box from end to end; the windows tell it from a van.
+            add('body', box(from, to, h));
+            for (let x = from + 34; x < to - 10; x += 30)
+                add('slat', `M${x} ${mid.value - h}v7M${x} ${mid.value + h}v-7`);
+            add('slat', `M${from + 12} ${mid.value - h * 0.9}V${mid.value + h * 0.9}`);
+        } else if (unit.kind !== 'semitrailer') {
             const cabFrom = xOf(unit.from_ft + 5.5);
             const cabTo = xOf(unit.from_ft + (unit.kind === 'sleeper-tractor' ? 15 : 10.5));
             add('frame', box(cabFrom, to, h * 0.34));
@@ -40,7 +46,40 @@ const shapes = computed<Shape[]>(() =>
         } else {
             add('frame', box(from, to, h * 0.34));
         }
-        if (unit.body === 'van') add('load', box(from, to, h));
+        if (unit.body === 'van' || unit.body === 'refrigerated') add('load', box(from, to, h));
+        if (unit.body === 'refrigerated') {
+            add('body', box(from - 9, from, h * 0.62));
+            add('slat', `M${from - 4.5} ${mid.value - h * 0.4}V${mid.value + h * 0.4}`);
+        }
+        if (unit.body === 'flatbed') {
+            add('load', box(from, to, h));
+            add('body', box(from, from + 7, h));
+            for (const lane of [-0.5, 0, 0.5]) add('slat', `M${from + 7} ${mid.value + h * lane}H${to}`);
+        }
+        if (unit.body === 'hopper') {
+            add('load', box(from, to, h));
+            for (const [a, b] of [
+                [0.06, 0.48],
+                [0.52, 0.94],
+            ] as const) {
+                const [x1, x2] = [from + (to - from) * a, from + (to - from) * b];
+                const cx = (x1 + x2) / 2;
+                add(
+                    'slat',
+                    `M${x1} ${mid.value - h}L${cx} ${mid.value}L${x1} ${mid.value + h}M${x2} ${mid.value - h}L${cx} ${mid.value}L${x2} ${mid.value + h}`,
+                );
+            }
+        }
+        if (unit.body === 'tanker') {
+            add(
+                'load',
+                `M${from + h} ${mid.value - h * 0.85}H${to - h}A${h * 0.9} ${h * 0.85} 0 0 1 ${to - h} ${mid.value + h * 0.85}H${from + h}A${h * 0.9} ${h * 0.85} 0 0 1 ${from + h} ${mid.value - h * 0.85}z`,
+            );
+            for (const at of [0.3, 0.5, 0.7]) {
+                const x = from + (to - from) * at;
+                add('body', `M${x - 6} ${mid.value}a6 6 0 1 0 12 0a6 6 0 1 0 -12 0`);
+            }
+        }
         if (unit.body === 'container-chassis') {
             for (const at of [0.01, 0.34, 0.67, 0.99]) {
                 const x = from + (to - from) * at;

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import type { Schemas } from '@/shared/api/client';
+
+defineProps<{ changes: Schemas['ChangeResource'][] }>();
+</script>
+
+<template>
+    <p v-if="changes.length === 0" class="quiet">Nothing is different.</p>
+    <dl v-else>
+        <div v-for="(change, index) in changes" :key="index">
+            <dt>{{ change.where }}</dt>
+            <dd>
+                <del v-if="change.before !== null">{{ change.before }}</del>
+                <ins v-if="change.after !== null">{{ change.after }}</ins>
+            </dd>
+        </div>
+    </dl>
+</template>
+
+<style scoped>
+dl {
+    margin: 0;
+    display: grid;
+    gap: 10px;
+}
+dt {
+    font-weight: 600;
+    font-size: 0.95rem;
+}
+dd {
+    margin: 0;
+    display: grid;
+    gap: 2px;
+    overflow-wrap: anywhere;
+}
+del {
+    color: var(--lost);
+}
+ins {
+    color: var(--strong);
+    text-decoration: none;
+}
+ins::before {
+    content: 'now ';
+    color: var(--quiet);
+}
+del::before {
+    content: 'was ';
+    color: var(--quiet);
+    display: inline-block;
+}
+</style>

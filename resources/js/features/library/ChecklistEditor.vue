@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import type { ChecklistDocument } from './api';
+import FiguresEditor from './FiguresEditor.vue';
+import PartsEditor from './PartsEditor.vue';
+import RulesEditor from './RulesEditor.vue';
+import TableExchange from './TableExchange.vue';
+import type { OpenDraft } from './useDraft';
+
+defineProps<{ open: OpenDraft<ChecklistDocument> }>();
+const leaves = [
+    { id: 'rules', label: 'Rules' },
+    { id: 'parts', label: 'Parts and points' },
+    { id: 'figures', label: 'Figures' },
+    { id: 'table', label: 'As a table' },
+] as const;
+const shown = ref<(typeof leaves)[number]['id']>('rules');
+</script>
+
+<template>
+    <div>
+        <nav class="leaves" aria-label="What to change">
+            <button
+                v-for="leaf in leaves"
+                :key="leaf.id"
+                type="button"
+                :aria-current="shown === leaf.id ? 'true' : undefined"
+                :data-test="`leaf-${leaf.id}`"
+                @click="shown = leaf.id"
+            >
+                {{ leaf.label }}
+            </button>
+        </nav>
+        <template v-if="open.document.value">
+            <RulesEditor v-if="shown === 'rules'" :document="open.document.value" @change="open.change" />
+            <PartsEditor v-else-if="shown === 'parts'" :document="open.document.value" @change="open.change" />
+            <FiguresEditor v-else-if="shown === 'figures'" :document="open.document.value" @change="open.change" />
+            <TableExchange v-else :draft="open.draft.value" @laid="open.take" />
+        </template>
+    </div>
+</template>
+
+<style scoped>
+.leaves {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 22px;
+    border-bottom: 2px solid var(--ink);
+    margin-bottom: 18px;
+}
+button {
+    background: none;
+    border: 0;
+    border-bottom: 4px solid transparent;
+    min-height: 48px;
+    padding: 0;
+    font-weight: 600;
+    color: var(--quiet);
+    cursor: pointer;
+}
+button[aria-current] {
+    color: var(--ink);
+    border-color: var(--strong);
+}
+</style>

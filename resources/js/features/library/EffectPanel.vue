@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import RescoreCard from '@/shared/RescoreCard.vue';
+import { computed } from 'vue';
+import type { Draft, Effect } from './api';
+import ChangeList from './ChangeList.vue';
+
+/* What the draft would do, before it is in force. */
+const props = defineProps<{ draft: Draft; effect: Effect | undefined }>();
+
+const answer = computed(() => {
+    const effect = props.effect;
+    if (effect === undefined) return 'Working it out.';
+    const turned = effect.attempts.filter(({ before, after }) => before !== after).length;
+    const moved = effect.attempts.filter(({ item_changes }) => item_changes > 0).length;
+    if (effect.attempts.length === 0) return 'No walk is recorded yet to try it on.';
+    if (turned > 0) return `${turned} of ${effect.attempts.length} recorded walks would get another verdict.`;
+    return moved > 0
+        ? `No verdict changes; ${moved} of ${effect.attempts.length} recorded walks fare differently.`
+        : 'Nothing changes for the recorded walks.';
+});
+const count = computed(() => {
+    const effect = props.effect;
+    if (effect === undefined) return '';
+    return effect.items_before === 0 || effect.items_before === effect.items_after
+        ? `${effect.items_after} items on ${effect.vehicle}`
+        : `${effect.items_after} items on ${effect.vehicle}, ${effect.items_before} before`;
+});
+</script>
+
+<template>
+    <aside aria-label="What it changes">
+        <section v-if="draft.faults.length > 0" class="faults" role="alert">
+            <h2>{{ draft.faults.length }} {{ draft.faults.length === 1 ? 'thing is' : 'things are' }} wrong</h2>
+            <ul>
+                <li v-for="fault in draft.faults" :key="fault.path + fault.message">
+                    <strong v-if="fault.path">{{ fault.path }}</strong> {{ fault.message }}
+                </li>
+            </ul>
+            <p class="quiet">It is kept all the same. What is below was worked out before.</p>
+        </section>
+        <section>
+            <h2>For whom does it change? {{ answer }}</h2>
+            <p>{{ count }}</p>
+            <p v-if="effect && !effect.same" class="quiet">
+                No walk was scored under it yet; these were scored under another.
+            </p>
+            <p v-if="effect && effect.added.length > 0">New: {{ effect.added.slice(0, 12).join('; ') }}.</p>
+            <p v-if="effect && effect.removed.length > 0">Gone: {{ effect.removed.slice(0, 12).join('; ') }}.</p>
+            <RescoreCard v-for="one in effect?.attempts ?? []" :key="one.attempt" :rescore="one" />
+        </section>
+        <section>
+            <h2>What is changed?</h2>
+            <p v-if="draft.base_version === null" class="quiet">It is new, so there is nothing to hold it against.</p>
+            <ChangeList v-else :changes="draft.changes" />
+        </section>
+    </aside>
+</template>
+
+<style scoped>
+aside,
+section {
+    display: grid;
+    gap: 12px;
+    align-content: start;
+}
+aside {
+    gap: 24px;
+}
+h2 {
+    font-size: 1.1rem;
+}
+.faults {
+    border-left: 8px solid var(--lost);
+    padding-left: 14px;
+}
+ul {
+    margin: 0;
+    padding-left: 18px;
+}
+li {
+    overflow-wrap: anywhere;
+}
+</style>

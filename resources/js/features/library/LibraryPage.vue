@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import LoadState from '@/shared/LoadState.vue';
+import { daysFrom } from '@/shared/format';
+import { useLoad } from '@/shared/useLoad';
+import { NButton } from 'naive-ui';
+import { ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { ApiProblem } from '@/shared/api/client';
+import { openDraft, readLibrary, type Kind } from './api';
+import LibraryShelf from './LibraryShelf.vue';
+
+const router = useRouter();
+const { loaded, again } = useLoad(readLibrary);
+const why = ref<string[]>([]);
+
+async function open(body: Parameters<typeof openDraft>[0]): Promise<void> {
+    why.value = [];
+    try {
+        const draft = await openDraft(body);
+        await router.push({ name: 'draft', params: { id: draft.id } });
+    } catch (error) {
+        why.value =
+            error instanceof ApiProblem && error.errors.length > 0
+                ? error.errors.map(({ path, message }) => (path === '' ? message : `${path}: ${message}`))
+                : [error instanceof Error ? error.message : String(error)];
+    }
+}
+
+async function bring(kind: Kind, event: Event): Promise<void> {
+    const input = event.target as HTMLInputElement;
+    const file = input.files?.[0];
+    if (file === undefined) return;
+    await open({ kind, text: await file.text() });
+    input.value = '';
+}
+</script>
+
+<template>
+    <LoadState :loaded="loaded" @again="again">
+        <template #default="{ data }">
+            <main class="page">
+                <h1>What is asked, and of which vehicles?</h1>
+                <div v-if="why.length > 0" class="why" role="alert">
+                    <p><strong>Nothing was taken in.</strong></p>
+                    <ul>
+                        <li v-for="line in why" :key="line">{{ line }}</li>
+                    </ul>
+                </div>
+                <section v-if="data.drafts.length > 0">
+                    <h2>Being changed</h2>
+                    <ul class="drafts">
+                        <li v-for="draft in data.drafts" :key="draft.id">
+                            <RouterLink :to="{ name: 'draft', params: { id: draft.id } }"
+                                >{{ draft.name }} <span class="quiet">{{ draft.kind }}</span></RouterLink
+                            >
+                            <span class="quiet">changed {{ daysFrom(draft.changed_at) }}</span>
+                        </li>
+                    </ul>
+                </section>
+                <div class="shelves">
+                    <LibraryShelf
+                        v-for="[kind, title, entries] in [
+                            ['checklist', 'Checklists', data.checklists],
+                            ['vehicle', 'Vehicles', data.vehicles],
+                        ] as const"
+                        :key="kind"
+                        :kind="kind"
+                        :title="title"
+                        :entries="entries"
+                        :may-edit="data.may_edit"
+                        @change="(id) => open({ kind, base_id: id })"
+                        @copy="(id) => open({ kind, base_id: id, as_new: true })"
+                    >
+                        <label v-if="data.may_edit" class="bring">
+                            <input
+                                type="file"
+                                accept=".json,application/json"
+                                class="visually-hidden"
+                                :data-test="`bring-${kind}`"
+                                @change="(event) => bring(kind, event)"
+                            />
+                            <NButton tag="span">Bring in a file</NButton>
+                        </label>
+                    </LibraryShelf>
+                </div>
+            </main>
+        </template>
+    </LoadState>
+</template>
+
+<style scoped>
+.shelves {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
+    gap: 32px 48px;
+}
+.drafts {
+    list-style: none;
+    margin: 8px 0 0;
+    padding: 0;
+}
+.drafts li {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    min-height: 48px;
+    border-bottom: 1px solid var(--line);
+}
+.drafts a {
+    font-weight: 700;
+}
+.bring {
+    cursor: pointer;
+}
+.bring:focus-within {
+    outline: 3px solid var(--late);
+    border-radius: 10px;
+}
+.why {
+    border-left: 8px solid var(--lost);
+    padding-left: 16px;
+}
+</style>

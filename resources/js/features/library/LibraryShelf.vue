@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { day } from '@/shared/format';
+import { NButton } from 'naive-ui';
+import { ref } from 'vue';
+import type { Entry, Kind } from './api';
+
+/* One kind of document, each with the version that is in force. */
+defineProps<{ kind: Kind; title: string; entries: readonly Entry[]; mayEdit: boolean }>();
+defineEmits<{ change: [id: number]; copy: [id: number] }>();
+
+const opened = ref<string>();
+const current = (entry: Entry): Entry['versions'][number] | undefined =>
+    entry.versions.find(({ in_force }) => in_force) ?? entry.versions[0];
+
+function standing(entry: Entry): string {
+    const one = current(entry);
+    const next = entry.versions.find(
+        ({ in_force, in_force_from, version }) => !in_force && in_force_from !== null && version > (one?.version ?? 0),
+    );
+    const now = one?.in_force === true ? `version ${one.version} in force` : 'not in force';
+    return next === undefined ? now : `${now}; version ${next.version} from ${day(next.in_force_from ?? '')}`;
+}
+</script>
+
+<template>
+    <section class="shelf">
+        <header>
+            <h2>{{ title }}</h2>
+            <slot />
+        </header>
+        <article v-for="entry in entries" :key="entry.slug">
+            <button
+                type="button"
+                class="head"
+                :aria-expanded="opened === entry.slug"
+                @click="opened = opened === entry.slug ? undefined : entry.slug"
+            >
+                <span class="name">{{ entry.name }}</span>
+                <span class="quiet">{{ standing(entry) }}</span>
+            </button>
+            <div v-if="opened === entry.slug" class="body">
+                <p>{{ entry.about }}</p>
+                <div class="acts">
+                    <template v-if="mayEdit">
+                        <NButton type="primary" @click="$emit('change', current(entry)?.id ?? 0)">Change it</NButton>
+                        <NButton @click="$emit('copy', current(entry)?.id ?? 0)">Make a copy</NButton>
+                    </template>
+                    <RouterLink :to="{ name: 'versions', params: { kind, slug: entry.slug } }">Versions</RouterLink>
+                    <a :href="`/api/v1/library/${kind}/${current(entry)?.id}/document`" download>Keep as a file</a>
+                    <a
+                        v-if="kind === 'checklist'"
+                        :href="`/api/v1/library/checklist/${current(entry)?.id}/table`"
+                        download
+                        >Keep as a table</a
+                    >
+                </div>
+            </div>
+        </article>
+    </section>
+</template>
+
+<style scoped>
+header {
+    display: flex;
+    justify-content: space-between;
+    align-items: end;
+    min-height: 48px;
+    padding-bottom: 6px;
+    border-bottom: 2px solid var(--ink);
+}
+article {
+    border-bottom: 1px solid var(--line);
+}
+.head {
+    width: 100%;
+    min-height: 60px;
+    display: grid;
+    text-align: left;
+    background: none;
+    border: 0;
+    padding: 8px 0;
+    cursor: pointer;
+    line-height: 1.25;
+}
+.name {
+    font-weight: 700;
+    font-size: 1.08rem;
+}
+.body {
+    display: grid;
+    gap: 12px;
+    padding: 0 0 18px;
+}
+.acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px 18px;
+    align-items: center;
+}
+</style>

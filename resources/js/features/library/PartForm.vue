@@ -1,0 +1,185 @@
+<script setup lang="ts">
+import { NButton, NCheckbox, NInput, NInputNumber, NSelect } from 'naive-ui';
+import { computed } from 'vue';
+import type { ChecklistDocument } from './api';
+import { pointNames } from './pointNames';
+
+type Part = ChecklistDocument['components'][number];
+type Code = NonNullable<Part['essential']>[number];
+
+/* One part: its name, its points, what it is worth, and the school's own words for them. */
+const props = defineProps<{ part: Part }>();
+const emit = defineEmits<{ change: [edit: (part: Part) => void]; leaveOut: [] }>();
+
+const listed = computed(() => [...(props.part.essential ?? []), ...(props.part.further ?? [])]);
+const standing = (code: Code): 'essential' | 'further' | 'none' =>
+    props.part.essential?.includes(code) === true
+        ? 'essential'
+        : props.part.further?.includes(code) === true
+          ? 'further'
+          : 'none';
+
+/** A tap goes round: not asked, essential, further. */
+function turn(code: Code): void {
+    const next = { none: 'essential', essential: 'further', further: 'none' } as const;
+    const to = next[standing(code)];
+    emit('change', (part) => {
+        part.essential = (part.essential ?? []).filter((one) => one !== code);
+        part.further = (part.further ?? []).filter((one) => one !== code);
+        if (to === 'essential') part.essential.push(code);
+        if (to === 'further') part.further.push(code);
+        if (part.further.length === 0) delete part.further;
+        if (part.essential.length === 0 && part.parts !== undefined) delete part.essential;
+    });
+}
+
+const credits = [
+    { value: '', label: 'as the checklist' },
+    { value: 'named', label: 'named' },
+    { value: 'essential', label: 'essential points' },
+    { value: 'weighted', label: 'share per point' },
+    { value: 'full', label: 'every point' },
+];
+const sides = [
+    { value: 'once', label: 'once' },
+    { value: 'side', label: 'each side for itself' },
+    { value: 'two-sided', label: 'one item with two sides' },
+];
+
+function say(code: string, words: string): void {
+    emit('change', (part) => {
+        const own = { ...part.say };
+        if (words.trim() === '') Reflect.deleteProperty(own, code);
+        else own[code] = words;
+        if (Object.keys(own).length === 0) delete part.say;
+        else part.say = own;
+    });
+}
+</script>
+
+<template>
+    <div class="form">
+        <div class="line">
+            <label :for="`name-${part.id}`">Name</label>
+            <NInput
+                :value="part.name"
+                :input-props="{ id: `name-${part.id}` }"
+                @update:value="(value) => $emit('change', (one) => (one.name = value))"
+            />
+        </div>
+        <p class="quiet">Tap a point: essential, further, not asked.</p>
+        <div class="points">
+            <button
+                v-for="(name, code) in pointNames"
+                :key="code"
+                type="button"
+                class="point"
+                :class="standing(code)"
+                :aria-label="`${name}: ${standing(code)}`"
+                :data-code="code"
+                @click="turn(code)"
+            >
+                {{ name }} <small v-if="standing(code) !== 'none'">{{ standing(code) }}</small>
+            </button>
+        </div>
+        <div class="grid">
+            <label :for="`weight-${part.id}`">Worth</label>
+            <NInputNumber
+                :value="part.weight ?? 1"
+                :min="0"
+                :max="100"
+                :input-props="{ id: `weight-${part.id}` }"
+                @update:value="(value) => $emit('change', (one) => (one.weight = value ?? 1))"
+            />
+            <label :for="`credit-${part.id}`">Earned when</label>
+            <NSelect
+                :value="part.credit ?? ''"
+                :options="credits"
+                :input-props="{ id: `credit-${part.id}` }"
+                @update:value="
+                    (value: '' | NonNullable<Part['credit']>) =>
+                        $emit('change', (one) => {
+                            if (value === '') delete one.credit;
+                            else one.credit = value;
+                        })
+                "
+            />
+            <label :for="`repeat-${part.id}`">Asked</label>
+            <NSelect
+                :value="part.repeat ?? 'once'"
+                :options="sides"
+                :input-props="{ id: `repeat-${part.id}` }"
+                @update:value="(value: NonNullable<Part['repeat']>) => $emit('change', (one) => (one.repeat = value))"
+            />
+            <span />
+            <NCheckbox
+                :checked="part.bonus ?? false"
+                @update:checked="(value) => $emit('change', (one) => (one.bonus = value))"
+                >extra credit: earns, but is not asked</NCheckbox
+            >
+        </div>
+        <details>
+            <summary>Your own words</summary>
+            <div v-for="code in listed" :key="code" class="line">
+                <label :for="`say-${part.id}-${code}`">{{ pointNames[code] }}</label>
+                <NInput
+                    :value="part.say?.[code] ?? ''"
+                    placeholder="the usual words"
+                    :input-props="{ id: `say-${part.id}-${code}` }"
+                    @update:value="(value) => say(code, value)"
+                />
+            </div>
+        </details>
+        <div><NButton @click="$emit('leaveOut')">Do not ask it here</NButton></div>
+    </div>
+</template>
+
+<style scoped>
+.form {
+    display: grid;
+    gap: 12px;
+    padding: 6px 0 20px;
+}
+.line {
+    display: grid;
+    grid-template-columns: 140px 1fr;
+    gap: 6px 12px;
+    align-items: center;
+    padding: 3px 0;
+}
+.points {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+}
+.point {
+    min-height: 44px;
+    padding: 4px 12px;
+    border: 2px dashed var(--line);
+    border-radius: 10px;
+    background: none;
+    cursor: pointer;
+}
+.point.essential {
+    border: 2px solid var(--strong);
+    background: var(--strong);
+    color: var(--strongInk);
+}
+.point.further {
+    border: 2px solid var(--strong);
+}
+.grid {
+    display: grid;
+    grid-template-columns: 140px minmax(160px, 320px);
+    gap: 8px 12px;
+    align-items: center;
+}
+label {
+    font-weight: 600;
+}
+summary {
+    cursor: pointer;
+    min-height: 44px;
+    font-weight: 600;
+}
+</style>

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { ApiProblem } from '@/shared/api/client';
+import { NButton } from 'naive-ui';
+import { ref } from 'vue';
+import { layTable, type Draft } from './api';
+
+/* For who would rather work in a spreadsheet: one row per part at each stop. */
+const props = defineProps<{ draft: Draft | undefined }>();
+const emit = defineEmits<{ laid: [draft: Draft] }>();
+const why = ref<string[]>([]);
+const done = ref('');
+
+async function lay(event: Event): Promise<void> {
+    const input = event.target as HTMLInputElement;
+    const file = input.files?.[0];
+    if (file === undefined || props.draft === undefined) return;
+    why.value = [];
+    done.value = '';
+    try {
+        emit('laid', await layTable(props.draft.id, await file.text()));
+        done.value = `${file.name} is taken over. Undo takes it back.`;
+    } catch (error) {
+        why.value =
+            error instanceof ApiProblem && error.errors.length > 0
+                ? error.errors.map(({ path, message }) => (path === '' ? message : `${path}: ${message}`))
+                : [error instanceof Error ? error.message : String(error)];
+    }
+    input.value = '';
+}
+</script>
+
+<template>
+    <div class="table">
+        <p>
+            Keep the version in force as a table from the list of checklists, change it in a spreadsheet, and lay it
+            over this draft. Commas, semicolons and tabs are understood. Everything is checked first; with one fault
+            nothing is taken.
+        </p>
+        <label class="bring">
+            <input
+                type="file"
+                accept=".csv,text/csv,.txt"
+                class="visually-hidden"
+                data-test="lay-table"
+                @change="lay"
+            />
+            <NButton tag="span" type="primary">Lay a table over this draft</NButton>
+        </label>
+        <p v-if="done" role="status">{{ done }}</p>
+        <div v-if="why.length > 0" role="alert" class="why">
+            <p><strong>Nothing was taken over.</strong></p>
+            <ul>
+                <li v-for="line in why" :key="line">{{ line }}</li>
+            </ul>
+        </div>
+    </div>
+</template>
+
+<style scoped>
+.table {
+    display: grid;
+    gap: 14px;
+    justify-items: start;
+}
+.bring:focus-within {
+    outline: 3px solid var(--late);
+    border-radius: 10px;
+}
+.why {
+    border-left: 8px solid var(--lost);
+    padding-left: 16px;
+}
+</style>

@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { NButton, NInput, NInputNumber, NSelect } from 'naive-ui';
+import type { VehicleDocument } from './api';
+
+type Own = NonNullable<VehicleDocument['figures']>[number];
+
+/* Where this vehicle differs from the book: its own figures, and what is known to be wrong with it. */
+defineProps<{ vehicle: VehicleDocument }>();
+const emit = defineEmits<{ change: [edit: (vehicle: VehicleDocument) => void] }>();
+
+const known: { value: string; label: string; component: string; point: Own['point'] }[] = [
+    { value: 'test.governor/reading', label: 'Governor cut-out, psi', component: 'test.governor', point: 'reading' },
+    { value: 'wheel.tyre/inflation', label: 'Tyre pressure, psi', component: 'wheel.tyre', point: 'inflation' },
+    { value: 'test.leak_applied/reading', label: 'Leak limit, psi', component: 'test.leak_applied', point: 'reading' },
+    { value: 'cab.oil_gauge/reading', label: 'Oil pressure, psi', component: 'cab.oil_gauge', point: 'reading' },
+    { value: 'cab.temp_gauge/reading', label: 'Coolant, °F', component: 'cab.temp_gauge', point: 'reading' },
+    { value: 'cab.voltmeter/reading', label: 'Volts', component: 'cab.voltmeter', point: 'reading' },
+    { value: 'engine.belts/belt_play', label: 'Belt play, in', component: 'engine.belts', point: 'belt_play' },
+];
+const keyOf = (own: Own): string => `${own.component}/${own.point}`;
+
+const own = (index: number, edit: (figure: Own) => void): void =>
+    emit('change', (vehicle) => {
+        const figure = vehicle.figures?.[index];
+        if (figure !== undefined) edit(figure);
+    });
+
+const end = (index: number, key: 'low' | 'high', value: number | null): void =>
+    own(index, (figure) => {
+        if (value === null) Reflect.deleteProperty(figure, key);
+        else figure[key] = value;
+    });
+
+const defect = (index: number, key: 'component' | 'axle' | 'what', value: string): void =>
+    emit('change', (vehicle) => {
+        const one = vehicle.defects?.[index];
+        if (one === undefined) return;
+        if (key === 'axle' && value.trim() === '') delete one.axle;
+        else one[key] = value;
+    });
+</script>
+
+<template>
+    <div class="facts">
+        <h2>Its own figures</h2>
+        <div v-for="(figure, index) in vehicle.figures ?? []" :key="index" class="row">
+            <NSelect
+                :value="keyOf(figure)"
+                :options="
+                    known.some(({ value }) => value === keyOf(figure))
+                        ? known
+                        : [...known, { value: keyOf(figure), label: keyOf(figure) }]
+                "
+                :input-props="{ 'aria-label': 'Figure' }"
+                @update:value="
+                    (value: string) =>
+                        own(index, (one) => {
+                            const [component, point] = value.split('/');
+                            Object.assign(one, { component, point });
+                        })
+                "
+            />
+            <NInputNumber
+                :value="figure.low ?? null"
+                clearable
+                placeholder="at least"
+                :input-props="{ 'aria-label': 'At least' }"
+                @update:value="(value) => end(index, 'low', value)"
+            />
+            <NInputNumber
+                :value="figure.high ?? null"
+                clearable
+                placeholder="at most"
+                :input-props="{ 'aria-label': 'At most' }"
+                @update:value="(value) => end(index, 'high', value)"
+            />
+            <NButton quaternary @click="$emit('change', (one) => one.figures?.splice(index, 1))">Take away</NButton>
+        </div>
+        <NButton
+            @click="
+                $emit('change', (one) =>
+                    (one.figures ??= []).push({ component: 'test.governor', point: 'reading', low: 120, high: 140 }),
+                )
+            "
+            >One more figure</NButton
+        >
+        <h2>Known defects, planted or found</h2>
+        <p class="quiet">A school's own vehicle found unsafe is out of service, lesson or not.</p>
+        <div v-for="(one, index) in vehicle.defects ?? []" :key="index" class="row">
+            <NInput
+                :value="one.component"
+                placeholder="Part, as wheel.tyre"
+                :input-props="{ 'aria-label': 'Part' }"
+                @update:value="(value) => defect(index, 'component', value)"
+            />
+            <NInput
+                :value="one.axle ?? ''"
+                placeholder="Axle, as drive-2"
+                :input-props="{ 'aria-label': 'Axle' }"
+                @update:value="(value) => defect(index, 'axle', value)"
+            />
+            <NInput
+                :value="one.what"
+                placeholder="What is wrong"
+                :input-props="{ 'aria-label': 'What is wrong' }"
+                @update:value="(value) => defect(index, 'what', value)"
+            />
+            <NButton quaternary @click="$emit('change', (each) => each.defects?.splice(index, 1))">Mended</NButton>
+        </div>
+        <NButton
+            @click="
+                $emit('change', (one) =>
+                    (one.defects ??= []).push({ component: 'wheel.tyre', what: 'nail in the tread' }),
+                )
+            "
+            >One more defect</NButton
+        >
+    </div>
+</template>
+
+<style scoped>
+.facts {
+    display: grid;
+    gap: 10px;
+    justify-items: start;
+}
+h2 {
+    margin-top: 12px;
+}
+.row {
+    display: grid;
+    grid-template-columns: 1.4fr 1fr 1fr auto;
+    gap: 8px;
+    width: 100%;
+    align-items: center;
+}
+@media (max-width: 700px) {
+    .row {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
+</style>

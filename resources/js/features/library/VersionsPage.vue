@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import LoadState from '@/shared/LoadState.vue';
+import type { Schemas } from '@/shared/api/client';
+import { day } from '@/shared/format';
+import { useLoad } from '@/shared/useLoad';
+import { NSelect } from 'naive-ui';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { readChanges, readLibrary, type Entry, type Kind } from './api';
+import ChangeList from './ChangeList.vue';
+
+/* What was changed from one version to another. */
+const props = defineProps<{ kind: string; slug: string }>();
+const kind = computed<Kind>(() => (props.kind === 'vehicle' ? 'vehicle' : 'checklist'));
+const before = ref<number | null>(null);
+const after = ref<number | null>(null);
+const changes = shallowRef<Schemas['ChangeResource'][]>();
+const entry = shallowRef<Entry>();
+
+const { loaded, again } = useLoad(async () => {
+    const library = await readLibrary();
+    const found = library[kind.value === 'vehicle' ? 'vehicles' : 'checklists'].find(({ slug }) => slug === props.slug);
+    if (found === undefined) throw new Error('There is no checklist or vehicle of this name here.');
+    entry.value = found;
+    after.value = found.versions[0]?.id ?? null;
+    before.value = found.versions[1]?.id ?? null;
+    return found;
+});
+
+const options = computed(() =>
+    (entry.value?.versions ?? []).map((one) => ({
+        value: one.id,
+        label: `Version ${one.version}${one.in_force ? ', in force' : ''}${one.in_force_from ? `, from ${day(one.in_force_from)}` : ''}`,
+    })),
+);
+
+watch([before, after], async ([from, to]) => {
+    changes.value = undefined;
+    if (from !== null && to !== null) changes.value = await readChanges(kind.value, to, from);
+});
+</script>
+
+<template>
+    <LoadState :loaded="loaded" @again="again">
+        <template #default="{ data }">
+            <main class="page">
+                <p><RouterLink to="/library">Checklists and vehicles</RouterLink></p>
+                <h1>{{ data.name }}: what was changed?</h1>
+                <p v-if="data.versions.length < 2">There is one version only, so nothing was changed yet.</p>
+                <template v-else>
+                    <div class="choose">
+                        <label for="from">From</label>
+                        <NSelect v-model:value="before" :options="options" :input-props="{ id: 'from' }" />
+                        <label for="to">to</label>
+                        <NSelect v-model:value="after" :options="options" :input-props="{ id: 'to' }" />
+                    </div>
+                    <ChangeList v-if="changes" :changes="changes" />
+                </template>
+            </main>
+        </template>
+    </LoadState>
+</template>
+
+<style scoped>
+.choose {
+    display: grid;
+    grid-template-columns: auto 1fr auto 1fr;
+    gap: 12px;
+    align-items: center;
+    max-width: 720px;
+}
+</style>

@@ -1,0 +1,39 @@
+import { answer, api, type Schemas } from '@/shared/api/client';
+
+export type Library = Schemas['LibraryResource'];
+export type Entry = Schemas['LibraryEntryResource'];
+export type Kind = Schemas['DraftResource']['kind'];
+export type Effect = Schemas['EffectResource'];
+export type ChecklistDocument = Schemas['ChecklistDocument'];
+export type VehicleDocument = Schemas['VehicleDocument'];
+export type Draft = Schemas['DraftResource'];
+
+const at = (id: string): { params: { path: { draft: string } } } => ({ params: { path: { draft: id } } });
+
+export const readLibrary = (): Promise<Library> => answer(api.GET('/library'));
+
+export const openDraft = (body: Schemas['OpenDraftRequest']): Promise<Draft> => answer(api.POST('/drafts', { body }));
+
+export const readDraft = (id: string): Promise<Draft> => answer(api.GET('/drafts/{draft}', at(id)));
+
+export const saveDraft = (id: string, step: number, document: object): Promise<Draft> =>
+    answer(api.PUT('/drafts/{draft}', { ...at(id), body: { step, document: document as Record<string, never> } }));
+
+export const undoDraft = (id: string): Promise<Draft> => answer(api.POST('/drafts/{draft}/undo', at(id)));
+
+export const redoDraft = (id: string): Promise<Draft> => answer(api.POST('/drafts/{draft}/redo', at(id)));
+
+export const layTable = (id: string, csv: string): Promise<Draft> =>
+    answer(api.POST('/drafts/{draft}/table', { ...at(id), body: { csv } }));
+
+export const readEffect = (id: string): Promise<Effect> => answer(api.GET('/drafts/{draft}/effect', at(id)));
+
+export const publishDraft = (id: string, from: string): Promise<Schemas['VersionResource']> =>
+    answer(api.POST('/drafts/{draft}/publish', { ...at(id), body: { in_force_from: from } }));
+
+export async function dropDraft(id: string): Promise<void> {
+    await api.DELETE('/drafts/{draft}', at(id));
+}
+
+export const readChanges = (kind: Kind, id: number, since: number): Promise<Schemas['ChangeResource'][]> =>
+    answer(api.GET('/library/{kind}/{id}/changes', { params: { path: { kind, id }, query: { since } } }));

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { readLibrary } from '@/features/library/api';
+import RescoreCard from '@/shared/RescoreCard.vue';
+import type { Schemas } from '@/shared/api/client';
+import { NSelect } from 'naive-ui';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { rescore } from './api';
+
+/* The same marks under another checklist; the record is not touched. */
+const props = defineProps<{ attempt: string }>();
+const library = shallowRef<Schemas['LibraryResource']>();
+const chosen = ref<number | null>(null);
+const outcome = shallowRef<Schemas['RescoreResource']>();
+const why = ref('');
+
+void readLibrary().then((read) => (library.value = read));
+const options = computed(() =>
+    (library.value?.checklists ?? []).flatMap(({ versions }) =>
+        versions.map((one) => ({
+            value: one.id,
+            label: `${one.name}, version ${one.version}${one.in_force ? '' : ' (not in force)'}`,
+        })),
+    ),
+);
+
+watch(chosen, async (id) => {
+    outcome.value = undefined;
+    why.value = '';
+    if (id === null) return;
+    try {
+        outcome.value = await rescore(props.attempt, id);
+    } catch (error) {
+        why.value = error instanceof Error ? error.message : String(error);
+    }
+});
+</script>
+
+<template>
+    <div class="choose">
+        <NSelect
+            v-model:value="chosen"
+            :options="options"
+            :loading="library === undefined"
+            size="large"
+            placeholder="Choose a checklist or another version"
+            data-test="what-if"
+            :input-props="{ 'aria-label': 'Checklist to score under' }"
+        />
+    </div>
+    <p v-if="why" role="alert">{{ why }}</p>
+    <RescoreCard v-if="outcome" :rescore="outcome" />
+</template>
+
+<style scoped>
+.choose {
+    max-width: 520px;
+}
+</style>
