@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AttemptController;
+use App\Http\Controllers\AttemptFollowController;
 use App\Http\Controllers\AttemptRecordController;
 use App\Http\Controllers\DraftController;
 use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\LibraryController;
+use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StudentController;
 use App\Http\Controllers\TodayController;
@@ -27,6 +29,16 @@ Route::prefix('api/v1')->middleware(RefuseMalformedJson::class)->group(function 
         Route::post('attempts', [AttemptController::class, 'store']);
         Route::get('attempts/{attempt}', [AttemptController::class, 'show'])->whereUuid('attempt');
         Route::post('attempts/{attempt}/marks', [AttemptController::class, 'mark'])->whereUuid('attempt');
+        Route::prefix('attempts/{attempt}')->whereUuid('attempt')->group(function (): void {
+            Route::get('sheet', [AttemptFollowController::class, 'sheet']);
+            Route::get('marks', [AttemptFollowController::class, 'marks']);
+            Route::put('live', [AttemptFollowController::class, 'share']);
+            Route::post('signatures', [AttemptFollowController::class, 'sign']);
+            Route::post('amendments', [AttemptFollowController::class, 'amend']);
+            Route::get('agreement', [AttemptFollowController::class, 'agreement']);
+        });
+        Route::get('prepared', [InspectionController::class, 'prepare']);
+        Route::put('school/phrases', [SchoolController::class, 'phrases']);
         Route::get('attempts/{attempt}/what-if', [AttemptRecordController::class, 'whatIf'])->whereUuid('attempt');
         Route::get('attempts/{attempt}/record', [AttemptRecordController::class, 'download'])->whereUuid('attempt');
         Route::post('records', [AttemptRecordController::class, 'store']);

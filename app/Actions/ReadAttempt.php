@@ -21,11 +21,12 @@ final readonly class ReadAttempt
     public function handle(Attempt $attempt, User $reader): AttemptResource
     {
         $sheet = $this->sheets->handle($attempt);
-        $attempt->loadMissing(Attempt::CARD);
+        $attempt->loadMissing([...Attempt::CARD, 'school']);
 
         return new AttemptResource(
             AttemptCardResource::of($attempt),
             $attempt->status === AttemptStatus::UnderWay && $reader->can('mark', $attempt),
+            $attempt->mode, $attempt->live, $attempt->school->phrases(),
             InspectionResource::of($sheet->inspection, $this->coach),
             SheetResource::of($sheet),
         );

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Http\Resources\AmendmentResource;
 use App\Http\Resources\AttemptCardResource;
 use App\Http\Resources\InspectionResource;
 use App\Http\Resources\LessonResource;
 use App\Http\Resources\ResultResource;
 use App\Http\Resources\SheetResource;
+use App\Http\Resources\SignatureResource;
 use App\Http\Resources\VisitResource;
 use App\Models\Attempt;
+use App\Models\AttemptStatus;
+use App\Models\User;
 use Pasada\Core\Attempt\Visit;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Coaching\Coach;
@@ -24,9 +28,10 @@ final readonly class ReadResult
 {
     public function __construct(private ReadSheet $sheets, private Coach $coach) {}
 
-    public function handle(Attempt $attempt): ResultResource
+    public function handle(Attempt $attempt, User $reader): ResultResource
     {
         $sheet = $this->sheets->handle($attempt);
+        $amendments = $attempt->amendments()->with('user')->get()->sortBy('made_at');
         $earlier = Attempt::finished()->with(Attempt::CARD)
             ->where('student_id', $attempt->student_id)->where('started_at', '<', $attempt->started_at)->get()->sortBy('started_at');
 
@@ -37,6 +42,10 @@ final readonly class ReadResult
             $this->lessons($sheet),
             array_map(static fn (Visit $visit): VisitResource => VisitResource::of($visit), $sheet->walk->visits),
             array_values($earlier->map(AttemptCardResource::of(...))->all()),
+            array_values($attempt->signatures()->get()->map(SignatureResource::of(...))->all()),
+            array_values($amendments->map(AmendmentResource::of(...))->all()),
+            $amendments->isEmpty() ? null : SheetResource::of($this->sheets->handle($attempt, amended: false)),
+            $reader->can('mark', $attempt), $attempt->status === AttemptStatus::Finished && $reader->can('amend', $attempt),
         );
     }
 

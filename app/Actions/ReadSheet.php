@@ -14,8 +14,9 @@ final readonly class ReadSheet
 {
     public function __construct(private InspectionLibrary $inspections, private MarkStore $store) {}
 
-    public function handle(Attempt $attempt): ScoreSheet
+    /** @param  bool  $amended  with the amendments made since it was closed */
+    public function handle(Attempt $attempt, bool $amended = true): ScoreSheet
     {
-        return ScoreSheet::ofInspection($this->inspections->forAttempt($attempt), $this->store->read($attempt->id)[0]);
+        return ScoreSheet::ofInspection($this->inspections->forAttempt($attempt), $this->store->read($attempt->id, $amended)[0]);
     }
 }

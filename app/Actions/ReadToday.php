@@ -37,6 +37,7 @@ final readonly class ReadToday
 
         return new TodayResource(
             $this->newest(Attempt::underWay()->where('scorer_id', $user->id)),
+            $this->newest(Attempt::underWay()->where('school_id', $user->school_id)->where('scorer_id', '<>', $user->id)),
             array_values($due->map(StudentCardResource::of(...))->all()),
             $this->newest(Attempt::finished()->where('school_id', $user->school_id)),
             $this->dueAfterDays,

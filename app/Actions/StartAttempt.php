@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Library\InspectionLibrary;
 use App\Models\Attempt;
+use App\Models\AttemptMode;
 use App\Models\AttemptStatus;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
@@ -24,17 +25,23 @@ final readonly class StartAttempt
      * @throws NothingToInspect if the checklist asks nothing of the vehicle
      * @throws AttemptIdIsTaken if the id belongs to an attempt of something or somebody else
      */
-    public function handle(string $id, User $scorer, Student $student, StoredChecklist $checklist, StoredVehicle $vehicle, Carbon $startedAt, ?string $form = null, ?int $formSeed = null): Attempt
+    public function handle(string $id, User $scorer, Student $student, StoredChecklist $checklist, StoredVehicle $vehicle, Carbon $startedAt, ?string $form = null, ?int $formSeed = null, AttemptMode $mode = AttemptMode::Practice, ?string $walkOf = null): Attempt
     {
         $this->inspections->of($checklist, $vehicle, $form);
         $wanted = ['scorer_id' => $scorer->id, 'student_id' => $student->id, 'checklist_id' => $checklist->id, 'vehicle_id' => $vehicle->id];
         $attempt = Attempt::query()->firstOrCreate(['id' => $id], [
-            ...$wanted, 'form' => $form, 'form_seed' => $formSeed, 'school_id' => $scorer->school_id, 'status' => AttemptStatus::UnderWay, 'started_at' => $startedAt,
+            ...$wanted, 'form' => $form, 'form_seed' => $formSeed, 'mode' => $mode, 'live' => false, 'walk_of' => $walkOf, 'school_id' => $scorer->school_id, 'status' => AttemptStatus::UnderWay, 'started_at' => $startedAt,
         ]);
         if ($attempt->only(array_keys($wanted)) !== $wanted) {
             throw AttemptIdIsTaken::by($id);
         }
 
         return $attempt;
+    }
+
+    /** Another scorer's attempt at a walk that is being scored: the same in everything but who marks. */
+    public function alongside(string $id, User $scorer, Attempt $walk, Carbon $startedAt): Attempt
+    {
+        return $this->handle($id, $scorer, $walk->student, $walk->checklist, $walk->vehicle, $startedAt, $walk->form, $walk->form_seed, $walk->mode, $walk->walk_of ?? $walk->id);
     }
 }

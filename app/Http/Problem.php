@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Actions\AttemptIdIsTaken;
 use App\Actions\AttemptIsFinished;
 use App\Actions\DraftHasMovedOn;
+use App\Actions\RecordCannotBeSigned;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -24,12 +25,13 @@ final readonly class Problem
 {
     public static function renderAll(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([AttemptIsFinished::class, AttemptIdIsTaken::class, DraftHasMovedOn::class, MarksConflict::class, DocumentHasFaults::class, NothingToInspect::class]);
+        $exceptions->dontReport([AttemptIsFinished::class, AttemptIdIsTaken::class, DraftHasMovedOn::class, RecordCannotBeSigned::class, MarksConflict::class, DocumentHasFaults::class, NothingToInspect::class]);
         $exceptions->render(static fn (DocumentHasFaults $e): JsonResponse => self::respond(422, $e->getMessage(), array_map(
             static fn (Fault $fault): array => ['path' => $fault->path, 'message' => $fault->message], $e->faults)));
         $exceptions->render(static fn (NothingToInspect $e): JsonResponse => self::respond(422, $e->getMessage(), [['path' => 'vehicle_id', 'message' => $e->getMessage()]]));
         $exceptions->render(static fn (AttemptIsFinished $e): JsonResponse => self::respond(409, $e->getMessage()));
         $exceptions->render(static fn (AttemptIdIsTaken $e): JsonResponse => self::respond(409, $e->getMessage(), [['path' => 'id', 'message' => $e->getMessage()]]));
+        $exceptions->render(static fn (RecordCannotBeSigned $e): JsonResponse => self::respond(409, $e->getMessage()));
         $exceptions->render(static fn (DraftHasMovedOn $e): JsonResponse => self::respond(409, $e->getMessage()));
         $exceptions->render(static fn (MarksConflict $e): JsonResponse => self::respond(409, $e->getMessage()));
         $exceptions->render(static fn (AuthenticationException $e): JsonResponse => self::respond(401, 'Sign in first.'));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Library;
 
 use App\Models\StoredMark;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Pasada\Core\Attempt\Mark;
 use Pasada\Core\Attempt\MarkKind;
@@ -23,13 +24,16 @@ final readonly class MarkStore
 {
     private const COLUMNS = ['id', 'at_ms', 'kind', 'item', 'points', 'place', 'text', 'undoes', 'details', 'recorder'];
 
-    /** @return array{MarkList, array<string, int>} the marks in order, and the time of each recorder's last one in ms */
-    public function read(string $attemptId): array
+    /**
+     * @param  bool  $amended  with the marks of amendments; without them, the record as it was closed
+     * @return array{MarkList, array<string, int>} the marks in order, and the time of each recorder's last one in ms
+     */
+    public function read(string $attemptId, bool $amended = true): array
     {
         $marks = [];
         $clocks = [];
         /** @var stdClass&object{id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string, undoes: ?string, details: ?string, recorder: string} $row */
-        foreach (StoredMark::query()->toBase()->where('attempt_id', $attemptId)->orderBy('at_ms')->orderBy('id')->get(self::COLUMNS) as $row) {
+        foreach (StoredMark::query()->toBase()->where('attempt_id', $attemptId)->when(! $amended, static fn (Builder $query) => $query->whereNull('amendment_id'))->orderBy('at_ms')->orderBy('id')->get(self::COLUMNS) as $row) {
             $marks[] = $this->mark($row);
             $clocks[$row->recorder] = $row->at_ms;
         }
@@ -37,8 +41,31 @@ final readonly class MarkStore
         return [MarkList::of(...$marks), $clocks];
     }
 
+    /** Changes whenever a mark comes in; tells a page that asks again and again whether there is anything new. */
+    public function version(string $attemptId): string
+    {
+        /** @var stdClass&object{marks: int, last: ?string} $row */
+        $row = StoredMark::query()->toBase()->where('attempt_id', $attemptId)->selectRaw('count(*) as marks, max(received_at) as last')->first();
+
+        return $row->marks.'-'.preg_replace('/\D/', '', (string) $row->last);
+    }
+
+    /** @return list<array{mark: Mark, by: string, recorder: string, received_at: string, amendment_id: ?string}> everything ever marked, in order of the walk */
+    public function history(string $attemptId): array
+    {
+        $rows = StoredMark::query()->toBase()->join('users', 'users.id', '=', 'marks.user_id')->where('attempt_id', $attemptId)
+            ->orderBy('at_ms')->orderBy('marks.id')->get([...array_map(static fn (string $column): string => 'marks.'.$column, self::COLUMNS), 'users.name as by', 'received_at', 'amendment_id']);
+        $history = [];
+        /** @var stdClass&object{id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string, undoes: ?string, details: ?string, recorder: string, by: string, received_at: string, amendment_id: ?string} $row */
+        foreach ($rows as $row) {
+            $history[] = ['mark' => $this->mark($row), 'by' => $row->by, 'recorder' => $row->recorder, 'received_at' => $row->received_at, 'amendment_id' => $row->amendment_id];
+        }
+
+        return $history;
+    }
+
     /** @param  list<Mark>  $marks */
-    public function append(string $attemptId, array $marks, string $recorder, int $userId, Carbon $receivedAt): void
+    public function append(string $attemptId, array $marks, string $recorder, int $userId, Carbon $receivedAt, ?string $amendmentId = null): void
     {
         $rows = array_map(fn (Mark $mark): array => [
             'attempt_id' => $attemptId,
@@ -54,6 +81,7 @@ final readonly class MarkStore
             'recorder' => $recorder,
             'user_id' => $userId,
             'received_at' => $receivedAt->format('Y-m-d H:i:s.v'),
+            'amendment_id' => $amendmentId,
         ], $marks);
         foreach (array_chunk($rows, 500) as $chunk) {
             StoredMark::query()->insert($chunk);

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 
@@ -19,9 +20,13 @@ use Illuminate\Support\Carbon;
  * @property int $vehicle_id
  * @property string|null $form id of a form of the checklist; null where all is asked
  * @property int|null $form_seed what the form was drawn with; null where it was set by hand
+ * @property AttemptMode $mode
+ * @property bool $live whether others may see it while it is under way
+ * @property string|null $walk_of the attempt of another scorer at the same walk
  * @property AttemptStatus $status
  * @property Carbon $started_at
  * @property Carbon|null $finished_at
+ * @property-read School $school
  * @property-read Student $student
  * @property-read User $scorer
  * @property-read StoredChecklist $checklist
@@ -37,18 +42,24 @@ final class Attempt extends Model
 
     protected $keyType = 'string';
 
-    protected $fillable = ['id', 'school_id', 'student_id', 'scorer_id', 'checklist_id', 'vehicle_id', 'form', 'form_seed', 'status', 'started_at', 'finished_at'];
+    protected $fillable = ['id', 'school_id', 'student_id', 'scorer_id', 'checklist_id', 'vehicle_id', 'form', 'form_seed', 'mode', 'live', 'walk_of', 'status', 'started_at', 'finished_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['status' => AttemptStatus::class, 'started_at' => 'datetime', 'finished_at' => 'datetime'];
+        return ['mode' => AttemptMode::class, 'live' => 'boolean', 'status' => AttemptStatus::class, 'started_at' => 'datetime', 'finished_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Student, $this> */
     public function student(): BelongsTo
     {
         return $this->belongsTo(Student::class);
+    }
+
+    /** @return BelongsTo<School, $this> */
+    public function school(): BelongsTo
+    {
+        return $this->belongsTo(School::class);
     }
 
     /** @return BelongsTo<User, $this> */
@@ -73,6 +84,26 @@ final class Attempt extends Model
     public function result(): HasOne
     {
         return $this->hasOne(AttemptResult::class);
+    }
+
+    /** @return HasMany<Signature, $this> */
+    public function signatures(): HasMany
+    {
+        return $this->hasMany(Signature::class);
+    }
+
+    /** @return HasMany<Amendment, $this> */
+    public function amendments(): HasMany
+    {
+        return $this->hasMany(Amendment::class);
+    }
+
+    /** @return Builder<self> attempts of other scorers at the same walk */
+    public function walkMates(): Builder
+    {
+        $walk = $this->walk_of ?? $this->id;
+
+        return self::query()->whereKeyNot($this->id)->where(static fn (Builder $query) => $query->whereKey($walk)->orWhere('walk_of', $walk));
     }
 
     /** @return Builder<self> */

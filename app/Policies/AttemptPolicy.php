@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\Attempt;
+use App\Models\AttemptMode;
+use App\Models\AttemptStatus;
+use App\Models\Role;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
 
@@ -17,9 +20,19 @@ final class AttemptPolicy
 
     public function view(User $user, Attempt $attempt): Response
     {
-        $mayKnow = $user->school_id === $attempt->school_id && ($user->role->seesAllStudents() || $user->id === $attempt->student->user_id);
+        if (! $this->mayKnow($user, $attempt)) {
+            return Response::denyAsNotFound('There is no such attempt here.');
+        }
+        if ($user->id === $attempt->scorer_id) {
+            return Response::allow();
+        }
+        if ($attempt->status === AttemptStatus::UnderWay && ! $attempt->live) {
+            return Response::deny($attempt->scorer->name.' is scoring this walk and has not opened it for others to watch. It can be read when it is finished.');
+        }
 
-        return $mayKnow ? Response::allow() : Response::denyAsNotFound('There is no such attempt here.');
+        return $this->scoresSameWalk($user, $attempt)
+            ? Response::deny('You score the same walk. You see the other sheet when yours is finished, so that neither sways the other.')
+            : Response::allow();
     }
 
     public function mark(User $user, Attempt $attempt): Response
@@ -28,8 +41,37 @@ final class AttemptPolicy
             return Response::allow();
         }
 
-        return $this->view($user, $attempt)->allowed()
+        return $this->mayKnow($user, $attempt)
             ? Response::deny('Only '.$attempt->scorer->name.', who started this attempt, marks it.')
             : Response::denyAsNotFound('There is no such attempt here.');
+    }
+
+    /** Nobody watches an examination: a glance at a neighbour's screen would be a hint. */
+    public function share(User $user, Attempt $attempt): Response
+    {
+        return match (true) {
+            $this->mark($user, $attempt)->denied() => $this->mark($user, $attempt),
+            $attempt->mode === AttemptMode::Exam => Response::deny('An examination is not shown to others while it goes on.'),
+            default => Response::allow(),
+        };
+    }
+
+    public function amend(User $user, Attempt $attempt): Response
+    {
+        return match (true) {
+            ! $this->mayKnow($user, $attempt) => Response::denyAsNotFound('There is no such attempt here.'),
+            $user->id === $attempt->scorer_id || $user->role === Role::Manager => Response::allow(),
+            default => Response::deny('Only '.$attempt->scorer->name.', who scored it, or the manager amends a closed record.'),
+        };
+    }
+
+    private function mayKnow(User $user, Attempt $attempt): bool
+    {
+        return $user->school_id === $attempt->school_id && ($user->role->seesAllStudents() || $user->id === $attempt->student->user_id);
+    }
+
+    private function scoresSameWalk(User $user, Attempt $attempt): bool
+    {
+        return $attempt->walkMates()->where('scorer_id', $user->id)->where('status', AttemptStatus::UnderWay)->exists();
     }
 }

@@ -21,6 +21,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Pasada\Core\Catalogue\Aliases;
 use Pasada\Core\Coaching\Coach;
 use Pasada\Core\Coaching\Phrasebook;
 use Symfony\Component\HttpFoundation\Response;
@@ -38,6 +39,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when([LoadDemoSchool::class, Documents::class])->needs('$folder')->give($this->app->basePath());
         $this->app->when(ReadToday::class)->needs('$dueAfterDays')->giveConfig('pasada.due_after_days');
         $this->app->singleton(Phrasebook::class, fn (): Phrasebook => Phrasebook::read((string) file_get_contents($this->app->basePath('catalogue/points.json'))));
+        $this->app->singleton(Aliases::class, fn (): Aliases => Aliases::read((string) file_get_contents($this->app->basePath('catalogue/aliases.json'))));
         $this->app->singleton(Coach::class);
     }
 

@@ -30,8 +30,13 @@ final readonly class AttemptController
     ])]
     public function store(StartAttemptRequest $request, StartAttempt $start, DrawForm $draw, ReadAttempt $read): JsonResponse
     {
-        [$form, $seed] = $draw->handle($request->checklist(), $request->form(), random_int(0, 2 ** 31 - 1));
-        $attempt = $start->handle($request->attemptId(), $request->signedIn(), $request->student(), $request->checklist(), $request->vehicle(), Carbon::now(), $form, $seed);
+        $walk = $request->walkOf();
+        $attempt = $walk !== null
+            ? $start->alongside($request->attemptId(), $request->signedIn(), $walk, $request->startedAt(Carbon::now()))
+            : $start->handle(
+                $request->attemptId(), $request->signedIn(), $request->student(), $request->checklist(), $request->vehicle(), $request->startedAt(Carbon::now()),
+                ...[...$draw->handle($request->checklist(), $request->form(), random_int(0, 2 ** 31 - 1)), $request->mode()],
+            );
 
         return new JsonResponse($read->handle($attempt, $request->signedIn()), 201);
     }
@@ -71,10 +76,10 @@ final readonly class AttemptController
             new OA\Response(response: 200, description: 'The result', content: new OA\JsonContent(ref: ResultResource::class)),
             new OA\Response(response: 404, description: 'No such attempt for this user', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
         ])]
-    public function result(Attempt $attempt, ReadResult $read): ResultResource
+    public function result(SignedInRequest $request, Attempt $attempt, ReadResult $read): ResultResource
     {
         Gate::authorize('view', $attempt);
 
-        return $read->handle($attempt);
+        return $read->handle($attempt, $request->signedIn());
     }
 }

@@ -9,12 +9,16 @@ use App\Http\Requests\PreviewInspectionRequest;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\ChoicesResource;
 use App\Http\Resources\InspectionResource;
+use App\Http\Resources\PreparedResource;
+use App\Http\Resources\SheetResource;
 use App\Library\InspectionLibrary;
 use App\Models\Attempt;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
+use Pasada\Core\Attempt\MarkList;
 use Pasada\Core\Coaching\Coach;
+use Pasada\Core\Scoring\ScoreSheet;
 
 final readonly class InspectionController
 {
@@ -26,6 +30,19 @@ final readonly class InspectionController
         Gate::authorize('create', Attempt::class);
 
         return $choices->handle($request->signedIn(), Carbon::now());
+    }
+
+    #[OA\Get(path: '/prepared', operationId: 'prepareWalk', summary: 'All that a walk needs that is started without network',
+        parameters: [
+            new OA\Parameter(name: 'vehicle_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'checklist_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer')),
+            new OA\Parameter(name: 'form', in: 'query', schema: new OA\Schema(type: 'string')),
+        ], responses: [new OA\Response(response: 200, description: 'To be kept on the device', content: new OA\JsonContent(ref: PreparedResource::class))])]
+    public function prepare(PreviewInspectionRequest $request, InspectionLibrary $inspections, Coach $coach): PreparedResource
+    {
+        $inspection = $inspections->of($request->checklist(), $request->vehicle(), $request->form());
+
+        return new PreparedResource(InspectionResource::of($inspection, $coach), SheetResource::of(ScoreSheet::ofInspection($inspection, MarkList::of())), $request->signedIn()->school->phrases());
     }
 
     #[OA\Get(path: '/inspection', operationId: 'previewInspection', summary: 'What a checklist asks of a vehicle',

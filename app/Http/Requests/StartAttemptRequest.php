@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Attempt;
+use App\Models\AttemptMode;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\Student;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Rules\Exists;
 use OpenApi\Attributes as OA;
 
@@ -20,6 +23,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'vehicle_id', type: 'integer'),
     new OA\Property(property: 'checklist_id', type: 'integer'),
     new OA\Property(property: 'form', type: 'string', nullable: true, description: 'id of a form set by hand, or "draw"; leave it out to ask everything'),
+    new OA\Property(property: 'mode', type: 'string', enum: AttemptMode::class),
+    new OA\Property(property: 'walk_of', type: 'string', format: 'uuid', nullable: true, description: 'the attempt of another scorer at the same walk'),
+    new OA\Property(property: 'started_at', type: 'string', format: 'date-time', description: 'when it was started without network'),
 ])]
 final class StartAttemptRequest extends FormRequest
 {
@@ -32,7 +38,7 @@ final class StartAttemptRequest extends FormRequest
         return true;
     }
 
-    /** @return array<string, list<string|Exists>> */
+    /** @return array<string, list<string|Exists|Enum>> */
     public function rules(): array
     {
         return [
@@ -41,6 +47,9 @@ final class StartAttemptRequest extends FormRequest
             'vehicle_id' => ['required', 'integer', $this->ofThisSchool('vehicles')],
             'checklist_id' => ['required', 'integer', $this->ofThisSchool('checklists')],
             'form' => ['nullable', 'string', 'max:80'],
+            'mode' => [Rule::enum(AttemptMode::class)],
+            'walk_of' => ['nullable', 'uuid', $this->ofThisSchool('attempts')],
+            'started_at' => ['nullable', 'date', 'before_or_equal:+5 minutes', 'after:-30 days'],
         ];
     }
 
@@ -51,6 +60,8 @@ final class StartAttemptRequest extends FormRequest
             '*.required' => 'Choose a student, a vehicle and a checklist.',
             'student_id.exists' => 'This student is not known at this school; choose one from the list.',
             'vehicle_id.exists' => 'This vehicle is not known at this school; choose one from the list.',
+            'walk_of.exists' => 'The walk to score alongside is not known at this school.',
+            'started_at.*' => 'The time of the start lies in the future or more than a month back; check the clock of this device.',
             'checklist_id.exists' => 'This checklist is not known at this school; choose one from the list.',
         ];
     }
@@ -79,6 +90,21 @@ final class StartAttemptRequest extends FormRequest
     public function form(): ?string
     {
         return $this->filled('form') ? $this->string('form')->toString() : null;
+    }
+
+    public function mode(): AttemptMode
+    {
+        return $this->filled('mode') ? AttemptMode::from($this->string('mode')->toString()) : AttemptMode::Practice;
+    }
+
+    public function walkOf(): ?Attempt
+    {
+        return $this->filled('walk_of') ? Attempt::query()->findOrFail($this->string('walk_of')->toString()) : null;
+    }
+
+    public function startedAt(Carbon $now): Carbon
+    {
+        return $this->filled('started_at') ? Carbon::parse($this->string('started_at')->toString()) : $now;
     }
 
     private function ofThisSchool(string $table): Exists

@@ -30,6 +30,8 @@ final readonly class AttemptCardResource
         public string $scorer,
         #[OA\Property(type: 'string', enum: AttemptStatus::class)]
         public AttemptStatus $status,
+        #[OA\Property(description: 'whether others may watch it')]
+        public bool $live,
         #[OA\Property]
         public string $started_at,
         #[OA\Property(type: 'string', enum: Standing::class, nullable: true)]
@@ -45,7 +47,7 @@ final readonly class AttemptCardResource
     {
         return new self(
             $attempt->id, $attempt->student_id, $attempt->student->name, $attempt->vehicle->name, $attempt->checklist->name,
-            $attempt->scorer_id, $attempt->scorer->name, $attempt->status, $attempt->started_at->toIso8601ZuluString(),
+            $attempt->scorer_id, $attempt->scorer->name, $attempt->status, $attempt->live, $attempt->started_at->toIso8601ZuluString(),
             $attempt->result?->standing, $attempt->result?->permille, $attempt->result?->duration_ms,
         );
     }

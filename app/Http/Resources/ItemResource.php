@@ -18,6 +18,7 @@ final readonly class ItemResource
      * @param  list<PointResource>  $essential
      * @param  list<PointResource>  $further
      * @param  list<FigureResource>  $figures
+     * @param  list<string>  $aliases  what else it is called
      * @param  list<string>  $parts  names of the parts asked as this one item
      */
     public function __construct(
@@ -45,6 +46,8 @@ final readonly class ItemResource
         public bool $fitted,
         #[OA\Property(nullable: true, description: 'what is known to be wrong with it on this vehicle')]
         public ?string $defect,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $aliases,
     ) {}
 
     public static function of(Item $item, Coach $coach): self
@@ -53,6 +56,6 @@ final readonly class ItemResource
             static fn (Point $point): PointResource => new PointResource($point->value, $coach->label($point), $coach->phrase($item, $point)), $set->points());
 
         return new self($item->id, $item->component, $item->name, $item->position->label(), $points($item->essential), $points($item->further),
-            array_map(static fn (Figure $figure): FigureResource => FigureResource::of($figure), array_values($item->figures)), $item->parts, $item->twoSided, $item->bonus, $item->fitted, $item->defect);
+            array_map(static fn (Figure $figure): FigureResource => FigureResource::of($figure), array_values($item->figures)), $item->parts, $item->twoSided, $item->bonus, $item->fitted, $item->defect, $coach->aliases($item));
     }
 }

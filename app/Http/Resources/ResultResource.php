@@ -17,6 +17,8 @@ final readonly class ResultResource implements Responsable
      * @param  list<LessonResource>  $lessons
      * @param  list<VisitResource>  $visits
      * @param  list<AttemptCardResource>  $earlier
+     * @param  list<SignatureResource>  $signatures
+     * @param  list<AmendmentResource>  $amendments
      */
     public function __construct(
         #[OA\Property]
@@ -31,5 +33,15 @@ final readonly class ResultResource implements Responsable
         public array $visits,
         #[OA\Property(type: 'array', items: new OA\Items(ref: AttemptCardResource::class))]
         public array $earlier,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SignatureResource::class))]
+        public array $signatures,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: AmendmentResource::class))]
+        public array $amendments,
+        #[OA\Property(nullable: true, description: 'the sheet as it was closed, where it was amended since')]
+        public ?SheetResource $original,
+        #[OA\Property]
+        public bool $may_sign,
+        #[OA\Property]
+        public bool $may_amend,
     ) {}
 }

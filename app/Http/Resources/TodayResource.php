@@ -15,12 +15,15 @@ final readonly class TodayResource implements Responsable
 
     /**
      * @param  list<AttemptCardResource>  $under_way
+     * @param  list<AttemptCardResource>  $in_yard  of other scorers, under way now
      * @param  list<StudentCardResource>  $due
      * @param  list<AttemptCardResource>  $recent
      */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: AttemptCardResource::class))]
         public array $under_way,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: AttemptCardResource::class))]
+        public array $in_yard,
         #[OA\Property(type: 'array', items: new OA\Items(ref: StudentCardResource::class))]
         public array $due,
         #[OA\Property(type: 'array', items: new OA\Items(ref: AttemptCardResource::class))]

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Coaching;
 
+use Pasada\Core\Catalogue\Aliases;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Inspection\Item;
@@ -11,7 +12,13 @@ use Pasada\Core\Inspection\Item;
 /** Composes the words to use next time from an item's points and figures. */
 final readonly class Coach
 {
-    public function __construct(private Phrasebook $phrasebook) {}
+    public function __construct(private Phrasebook $phrasebook, private Aliases $aliases) {}
+
+    /** @return list<string> what else the part is called */
+    public function aliases(Item $item): array
+    {
+        return $this->aliases->of($item->component);
+    }
 
     /** Two or three words for a button. */
     public function label(Point $point): string

@@ -45,7 +45,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** Everything ever marked: when, by whom, and what was taken back */
+        get: operations["readMarks"];
         put?: never;
         /** Add a batch of marks, all or none */
         post: operations["recordMarks"];
@@ -64,6 +65,91 @@ export interface paths {
         };
         /** An attempt explained */
         get: operations["readResult"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/attempts/{attempt}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The sheet as it stands, if anything is new */
+        get: operations["readSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/attempts/{attempt}/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Let others of the school and the student watch, or not */
+        put: operations["shareAttempt"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/attempts/{attempt}/signatures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sign a finished record */
+        post: operations["signAttempt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/attempts/{attempt}/amendments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Change a closed record, with a reason; the original stays readable */
+        post: operations["amendAttempt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/attempts/{attempt}/agreement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** This attempt against the other scorers' of the same walk */
+        get: operations["readAgreement"];
         put?: never;
         post?: never;
         delete?: never;
@@ -261,6 +347,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/prepared": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All that a walk needs that is started without network */
+        get: operations["prepareWalk"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/inspection": {
         parameters: {
             query?: never;
@@ -346,6 +449,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/school/phrases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** The notes that the school keeps ready */
+        put: operations["keepPhrases"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/session": {
         parameters: {
             query?: never;
@@ -420,6 +540,15 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AmendRequest: {
+            /**
+             * Format: uuid
+             * @description made by the page; sending it twice counts once
+             */
+            id: string;
+            reason: string;
+            marks: components["schemas"]["Mark"][];
+        };
         ImportRecordRequest: {
             student_id: number;
             /** @description pasada-record/1 */
@@ -483,6 +612,13 @@ export interface components {
             email: string;
             password: string;
         };
+        SignRequest: {
+            /** @enum {string} */
+            party: "scorer" | "student";
+            name: string;
+            /** @description x and y by turns, in thousandths of the pad */
+            strokes: number[][];
+        };
         StartAttemptRequest: {
             /**
              * Format: uuid
@@ -494,6 +630,34 @@ export interface components {
             checklist_id: number;
             /** @description id of a form set by hand, or "draw"; leave it out to ask everything */
             form?: string | null;
+            /** @enum {string} */
+            mode?: "practice" | "exam";
+            /**
+             * Format: uuid
+             * @description the attempt of another scorer at the same walk
+             */
+            walk_of?: string | null;
+            /**
+             * Format: date-time
+             * @description when it was started without network
+             */
+            started_at?: string;
+        };
+        /** @description Two scorers of one walk, held against each other. */
+        AgreementResource: {
+            other: components["schemas"]["AttemptCardResource"];
+            compared: number;
+            agreed: number;
+            agreed_permille: number;
+            /** @description Cohen's kappa in thousandths; null where chance alone agrees in everything */
+            kappa_permille: number | null;
+            items: components["schemas"]["ItemChangeResource"][];
+        };
+        AmendmentResource: {
+            id: string;
+            by: string;
+            reason: string;
+            made_at: string;
         };
         /** @description An attempt in a list. The last three are null until it is finished. */
         AttemptCardResource: {
@@ -506,6 +670,8 @@ export interface components {
             scorer: string;
             /** @enum {string} */
             status: "under_way" | "finished";
+            /** @description whether others may watch it */
+            live: boolean;
             started_at: string;
             /** @enum {string|null} */
             standing: "passed" | "open" | "failed" | null;
@@ -516,6 +682,11 @@ export interface components {
         AttemptResource: {
             card: components["schemas"]["AttemptCardResource"];
             may_mark: boolean;
+            /** @enum {string} */
+            mode: "practice" | "exam";
+            /** @description whether others may see it while it is under way */
+            live: boolean;
+            phrases: string[];
             inspection: components["schemas"]["InspectionResource"];
             sheet: components["schemas"]["SheetResource"];
         };
@@ -605,6 +776,13 @@ export interface components {
             name: string;
             weight: number;
         };
+        /** @description A mark with who made it and when it arrived; `amendment` is set for one made after the record was closed. */
+        HistoryResource: {
+            mark: components["schemas"]["Mark"];
+            by: string;
+            received_at: string;
+            amendment: string | null;
+        };
         /** @description Everything that is asked of a vehicle under a checklist, in walking order, and what the drawing needs. */
         InspectionResource: {
             checklist: string;
@@ -652,6 +830,7 @@ export interface components {
             fitted: boolean;
             /** @description what is known to be wrong with it on this vehicle */
             defect: string | null;
+            aliases: string[];
         };
         /** @description An item that was missed or said in part, with the words to use next time. */
         LessonResource: {
@@ -723,6 +902,12 @@ export interface components {
             label: string;
             say: string;
         };
+        /** @description All that a walk needs that is started without network: what is asked, and the sheet on which nothing is said yet. */
+        PreparedResource: {
+            inspection: components["schemas"]["InspectionResource"];
+            sheet: components["schemas"]["SheetResource"];
+            phrases: string[];
+        };
         /** @description What went wrong, where, and what to do (RFC 9457). Made by App\Http\Problem; here for its description. */
         ProblemResource: {
             status: number;
@@ -768,6 +953,11 @@ export interface components {
             lessons: components["schemas"]["LessonResource"][];
             visits: components["schemas"]["VisitResource"][];
             earlier: components["schemas"]["AttemptCardResource"][];
+            signatures: components["schemas"]["SignatureResource"][];
+            amendments: components["schemas"]["AmendmentResource"][];
+            original: components["schemas"]["SheetResource"] | null;
+            may_sign: boolean;
+            may_amend: boolean;
         };
         /** @description `short` is a word or two for the drawing. */
         SectionResource: {
@@ -812,6 +1002,14 @@ export interface components {
             off_list_ms: number;
             off_list: boolean;
         };
+        /** @description `strokes` are x and y by turns, in thousandths of the pad. */
+        SignatureResource: {
+            /** @enum {string} */
+            party: "scorer" | "student";
+            name: string;
+            strokes: number[][];
+            signed_at: string;
+        };
         /** @description A student in a list; `attempts` counts the finished ones. */
         StudentCardResource: {
             id: number;
@@ -833,6 +1031,7 @@ export interface components {
         /** @description Who is in the yard: walks to go on with, students who are due, walks just finished. */
         TodayResource: {
             under_way: components["schemas"]["AttemptCardResource"][];
+            in_yard: components["schemas"]["AttemptCardResource"][];
             due: components["schemas"]["StudentCardResource"][];
             recent: components["schemas"]["AttemptCardResource"][];
             due_after_days: number;
@@ -1199,6 +1398,28 @@ export interface operations {
             };
         };
     };
+    readMarks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description In order of the walk */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryResource"][];
+                };
+            };
+        };
+    };
     recordMarks: {
         parameters: {
             query?: never;
@@ -1297,6 +1518,173 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    readSheet: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-None-Match"?: string;
+            };
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The sheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetResource"];
+                };
+            };
+            /** @description Nothing new */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not opened for others to watch */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    shareAttempt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    live: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not yours, or an examination */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    signAttempt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignRequest"];
+            };
+        };
+        responses: {
+            /** @description Signed */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignatureResource"];
+                };
+            };
+            /** @description Not finished, or signed already */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    amendAttempt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AmendRequest"];
+            };
+        };
+        responses: {
+            /** @description The sheet with the amendment */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetResource"];
+                };
+            };
+            /** @description No reason, or a mark at fault */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    readAgreement: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One for each other scorer who is finished */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AgreementResource"][];
                 };
             };
         };
@@ -1675,6 +2063,30 @@ export interface operations {
             };
         };
     };
+    prepareWalk: {
+        parameters: {
+            query: {
+                vehicle_id: number;
+                checklist_id: number;
+                form?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description To be kept on the device */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreparedResource"];
+                };
+            };
+        };
+    };
     previewInspection: {
         parameters: {
             query: {
@@ -1805,6 +2217,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChangeResource"][];
+                };
+            };
+        };
+    };
+    keepPhrases: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    phrases: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description As they are kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
                 };
             };
         };

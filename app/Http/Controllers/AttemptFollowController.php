@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\AmendRecord;
+use App\Actions\ReadAgreement;
+use App\Actions\ReadSheet;
+use App\Actions\SignRecord;
+use App\Http\Requests\AmendRequest;
+use App\Http\Requests\SignedInRequest;
+use App\Http\Requests\SignRequest;
+use App\Http\Resources\AgreementResource;
+use App\Http\Resources\HistoryResource;
+use App\Http\Resources\SheetResource;
+use App\Http\Resources\SignatureResource;
+use App\Library\MarkStore;
+use App\Models\Attempt;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+use Pasada\Core\Attempt\MarkWriter;
+use Symfony\Component\HttpFoundation\Response;
+
+/** What is asked of an attempt beside marking it: watching, its history, signing, amending, comparing. */
+final readonly class AttemptFollowController
+{
+    #[OA\Get(path: '/attempts/{attempt}/sheet', operationId: 'readSheet', summary: 'The sheet as it stands, if anything is new', parameters: [
+        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
+        new OA\Parameter(name: 'If-None-Match', in: 'header', schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'The sheet', content: new OA\JsonContent(ref: SheetResource::class)),
+        new OA\Response(response: 304, description: 'Nothing new'),
+        new OA\Response(response: 403, description: 'Not opened for others to watch', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
+    ])]
+    public function sheet(SignedInRequest $request, Attempt $attempt, MarkStore $store, ReadSheet $sheets): Response
+    {
+        Gate::authorize('view', $attempt);
+        $tag = '"'.$store->version($attempt->id).'"';
+        if ($request->header('If-None-Match') === $tag) {
+            return new Response('', 304, ['ETag' => $tag]);
+        }
+
+        return new JsonResponse(SheetResource::of($sheets->handle($attempt)), 200, ['ETag' => $tag]);
+    }
+
+    #[OA\Get(path: '/attempts/{attempt}/marks', operationId: 'readMarks', summary: 'Everything ever marked: when, by whom, and what was taken back', parameters: [
+        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
+    ], responses: [new OA\Response(response: 200, description: 'In order of the walk', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: HistoryResource::class)))])]
+    public function marks(Attempt $attempt, MarkStore $store): JsonResponse
+    {
+        Gate::authorize('view', $attempt);
+
+        return new JsonResponse(array_map(static fn (array $one): HistoryResource => new HistoryResource(
+            (object) MarkWriter::write($one['mark']), $one['by'], Carbon::parse($one['received_at'])->toIso8601ZuluString(), $one['amendment_id']), $store->history($attempt->id)));
+    }
+
+    #[OA\Put(path: '/attempts/{attempt}/live', operationId: 'shareAttempt', summary: 'Let others of the school and the student watch, or not', parameters: [
+        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
+    ], requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'application/json', schema: new OA\Schema(required: ['live'], properties: [new OA\Property(property: 'live', type: 'boolean')]))),
+        responses: [
+            new OA\Response(response: 204, description: 'Done'),
+            new OA\Response(response: 403, description: 'Not yours, or an examination', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
+        ])]
+    public function share(SignedInRequest $request, Attempt $attempt): JsonResponse
+    {
+        Gate::authorize('share', $attempt);
+        $attempt->update(['live' => $request->boolean('live')]);
+
+        return new JsonResponse(null, 204);
+    }
+
+    #[OA\Post(path: '/attempts/{attempt}/signatures', operationId: 'signAttempt', summary: 'Sign a finished record', parameters: [
+        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
+    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SignRequest::class)), responses: [
+        new OA\Response(response: 201, description: 'Signed', content: new OA\JsonContent(ref: SignatureResource::class)),
+        new OA\Response(response: 409, description: 'Not finished, or signed already', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
+    ])]
+    public function sign(SignRequest $request, Attempt $attempt, SignRecord $sign): JsonResponse
+    {
+        Gate::authorize('mark', $attempt);
+
+        return new JsonResponse(SignatureResource::of($sign->handle($attempt, $request->party(), $request->string('name')->trim()->toString(), $request->strokes(), Carbon::now())), 201);
+    }
+
+    #[OA\Post(path: '/attempts/{attempt}/amendments', operationId: 'amendAttempt', summary: 'Change a closed record, with a reason; the original stays readable', parameters: [
+        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
+    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AmendRequest::class)), responses: [
+        new OA\Response(response: 200, description: 'The sheet with the amendment', content: new OA\JsonContent(ref: SheetResource::class)),
+        new OA\Response(response: 422, description: 'No reason, or a mark at fault', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
+    ])]
+    public function amend(AmendRequest $request, Attempt $attempt, AmendRecord $amend, ReadSheet $sheets): SheetResource
+    {
+        Gate::authorize('amend', $attempt);
+        $amend->handle($attempt, $request->signedIn(), mb_strtolower($request->string('id')->toString()), $request->string('reason')->trim()->toString(), ['marks' => $request->input('marks')], Carbon::now());
+
+        return SheetResource::of($sheets->handle($attempt));
+    }
+
+    #[OA\Get(path: '/attempts/{attempt}/agreement', operationId: 'readAgreement', summary: 'This attempt against the other scorers\' of the same walk', parameters: [
+        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
+    ], responses: [new OA\Response(response: 200, description: 'One for each other scorer who is finished', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: AgreementResource::class)))])]
+    public function agreement(Attempt $attempt, ReadAgreement $read): JsonResponse
+    {
+        Gate::authorize('view', $attempt);
+
+        return new JsonResponse($read->handle($attempt));
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Progress;
+
+use Pasada\Core\Scoring\ItemOutcome;
+use Pasada\Core\Scoring\ItemStatus;
+use Pasada\Core\Scoring\ScoreSheet;
+
+/**
+ * How far two scorers of one walk agree, item by item, and how much of that is more than chance.
+ *
+ * Cohen's kappa: J. Cohen, "A coefficient of agreement for nominal scales", Educational and Psychological Measurement
+ * 20 (1960). Two judge the same where both give an item all, both some, or both none of its worth, or both wave it.
+ */
+final readonly class Agreement
+{
+    /** @param  list<string>  $differing  ids of the items judged differently, in walking order */
+    private function __construct(
+        public int $items,
+        public int $agreed,
+        public array $differing,
+        /** In thousandths, rounded towards nothing; null where both put every item in the same class, which chance does, too. */
+        public ?int $kappaPermille,
+    ) {}
+
+    /** Of two sheets of the same items; an item that only one of them asks is left out. */
+    public static function between(ScoreSheet $one, ScoreSheet $other): self
+    {
+        $counts = [];
+        $differing = [];
+        $items = 0;
+        foreach ($one->outcomes as $id => $outcome) {
+            if (! isset($other->outcomes[$id])) {
+                continue;
+            }
+            [$a, $b] = [self::class($outcome), self::class($other->outcomes[$id])];
+            $counts[$a][0] = ($counts[$a][0] ?? 0) + 1;
+            $counts[$b][1] = ($counts[$b][1] ?? 0) + 1;
+            $items++;
+            if ($a !== $b) {
+                $differing[] = $id;
+            }
+        }
+        $agreed = $items - count($differing);
+        $chance = array_sum(array_map(static fn (array $count): int => ($count[0] ?? 0) * ($count[1] ?? 0), $counts));
+        $span = $items * $items - $chance;
+
+        return new self($items, $agreed, $differing, $span === 0 ? null : intdiv(1000 * ($agreed * $items - $chance), $span));
+    }
+
+    /** Share of items judged the same, in thousandths, rounded down. */
+    public function agreedPermille(): int
+    {
+        return $this->items === 0 ? 0 : intdiv(1000 * $this->agreed, $this->items);
+    }
+
+    private static function class(ItemOutcome $outcome): string
+    {
+        return match (true) {
+            $outcome->status === ItemStatus::NotFitted => 'waved',
+            $outcome->isEarned() => 'all',
+            $outcome->earned > 0 || $outcome->bonus > 0 => 'some',
+            default => 'none',
+        };
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+use Pasada\Core\Attempt\Mark;
+use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Progress\Agreement;
+use Pasada\Core\Scoring\ScoreSheet;
+use Pasada\Core\Tests\Sample;
+
+/** A finished sheet in which these items, by number from 0, were heard whole. */
+function heardOnly(int ...$items): ScoreSheet
+{
+    $all = Sample::all();
+
+    return Sample::sheet(['half_for_part' => true], ...[...array_map(static fn (int $n): Mark => $all[$n], $items), Sample::finish(60)]);
+}
+
+it('measures agreement, and how much of it is more than chance', function (ScoreSheet $one, ScoreSheet $other, int $agreed, ?int $kappa): void {
+    $agreement = Agreement::between($one, $other);
+
+    expect($agreement->items)->toBe(8)->and($agreement->agreed)->toBe($agreed)->and($agreement->kappaPermille)->toBe($kappa)
+        ->and($agreement->agreedPermille())->toBe(intdiv(1000 * $agreed, 8))->and($agreement->differing)->toHaveCount(8 - $agreed);
+})->with([
+    'the same of both kinds' => [heardOnly(0, 1, 2, 3), heardOnly(0, 1, 2, 3), 8, 1000],
+    // 6 of 8 agreed; chance would give (4 x 4 + 4 x 4) / 64: kappa (48 - 32) / (64 - 32).
+    'two differ' => [heardOnly(0, 1, 2, 3), heardOnly(1, 2, 3, 4), 6, 500],
+    // 4 of 8 agreed, which is what chance gives.
+    'no more than chance' => [heardOnly(0, 1, 2, 3), heardOnly(0, 1, 4, 5), 4, 0],
+    'worse than chance' => [heardOnly(0, 1, 2, 3), heardOnly(4, 5, 6, 7), 0, -1000],
+    'all and nothing' => [heardOnly(0, 1, 2, 3, 4, 5, 6, 7), heardOnly(), 0, 0],
+    'both all in one class, where chance agrees as well' => [heardOnly(), heardOnly(), 8, null],
+]);
+
+it('names the items judged differently in walking order', function (): void {
+    expect(Agreement::between(heardOnly(4, 1), heardOnly(0, 1))->differing)->toBe(['cab.seat_belt', 'engine.alternator']);
+});
+
+it('tells some of the worth from none and from all', function (): void {
+    $part = Sample::sheet(['half_for_part' => true], Sample::points(1, 'cab.seat_belt', Point::Works), Sample::finish(9));
+
+    expect(Agreement::between($part, heardOnly(0))->differing)->toBe(['cab.seat_belt'])->and(Agreement::between($part, heardOnly())->differing)->toBe(['cab.seat_belt']);
+});
+
+it('leaves out what only one of them asks', function (): void {
+    $without = Sample::sheetOf(Sample::checklistDocument(), [...Sample::vehicleDocument(), 'equipment' => []], Sample::finish(9));
+
+    expect(Agreement::between(heardOnly(1), $without)->items)->toBe(7);
+});
