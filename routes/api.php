@@ -23,7 +23,6 @@ Route::prefix('api/v1')->middleware(RefuseMalformedJson::class)->group(function 
         Route::delete('session', [SessionController::class, 'destroy']);
         Route::get('today', [TodayController::class, 'show']);
         Route::get('choices', [InspectionController::class, 'choices']);
-        Route::get('inspection', [InspectionController::class, 'preview']);
         Route::get('students', [StudentController::class, 'index']);
         Route::get('students/{student}', [StudentController::class, 'show'])->whereNumber('student');
         Route::post('attempts', [AttemptController::class, 'store']);

@@ -28,8 +28,7 @@ function keyed(Browser $browser, int $times): int
 
             continue;
         }
-        $key = $browser->run("const t = [...document.querySelectorAll('.tile')].find((t) => t.dataset.state === 'not_reached'); return t.querySelector('kbd').textContent;");
-        $browser->press(mb_strtolower((string) $key));
+        $browser->tile((string) $browser->run("return [...document.querySelectorAll('.tile')].find((t) => t.dataset.state === 'not_reached').dataset.key;"));
         $done++;
     }
 
@@ -70,7 +69,7 @@ it('scores thirty items by touch and thirty by keyboard, through a server that g
     $browser->waitForText('60 of 193', '.count')->waitForText('all sent', '[data-test=keeping]');
 
     // Undo takes back the last one; a reload shows what the server has.
-    $browser->press('z')->waitForText('59 of 193', '.count')->waitForText('all sent', '[data-test=keeping]');
+    $browser->press(WebDriverKeys::BACKSPACE)->waitForText('59 of 193', '.count')->waitForText('all sent', '[data-test=keeping]');
     $browser->driver->navigate()->refresh();
     $browser->waitForText('59 of 193', '.count');
 
@@ -87,7 +86,7 @@ it('takes points back and adds them, waves an item and keeps a note', function (
     $browser->choose('Not fitted')->waitForText('not fitted', '.tile[data-item="cab.seat_belt"]');
     $browser->click('[data-point=works]')->waitForText('1 of 3 points', '.tile[data-item="cab.seat_belt"]');
     $browser->press(WebDriverKeys::ESCAPE)->gone('.panel');
-    $browser->press('n')->type('#note-text', 'speaks too softly')->enter()->gone('.note');
+    $browser->press(';')->type('#note-text', 'speaks too softly')->enter()->gone('.note');
     $browser->waitForText('all sent', '[data-test=keeping]')->click('[data-test=finish]')->click('[data-test=finish-now]');
     $browser->waitForText('speaks too softly');
 });
@@ -103,7 +102,7 @@ it('keeps what was marked when the page is closed while the server is away', fun
 
 it('resumes a walk from Today and goes back and forth between places', function (): void {
     $browser = startWalk($this->browser, 'Hollis', 'Pier 2');
-    $browser->press('1', '.')->waitForText('Gauges and lamps', '.place')->press('z')->waitForText('Seat and start', '.place');
+    $browser->press('1', '.')->waitForText('Gauges and lamps', '.place')->press(WebDriverKeys::BACKSPACE)->waitForText('Seat and start', '.place');
     $browser->click('[data-place=engine-left]')->waitForText('Engine, left side', '.place')->waitForText('all sent', '[data-test=keeping]');
     $browser->visit('/')->waitForText('under way');
     $browser->click('.under-way .row')->waitForText('Engine, left side', '.place')->waitForText('1 of', '.count');

@@ -54,7 +54,7 @@ it('answers as described', function (string $schema, string $path): void {
     ['UserResource', '/api/v1/session'],
     ['TodayResource', '/api/v1/today'],
     ['ChoicesResource', '/api/v1/choices'],
-    ['InspectionResource', '/api/v1/inspection?vehicle_id={vehicle}&checklist_id={checklist}'],
+    ['PreparedResource', '/api/v1/prepared?vehicle_id={vehicle}&checklist_id={checklist}'],
     ['AttemptResource', '/api/v1/attempts/{attempt}'],
     ['ResultResource', '/api/v1/attempts/{attempt}/result'],
     ['StudentRecordResource', '/api/v1/students/{student}'],

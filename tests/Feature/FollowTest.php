@@ -123,7 +123,7 @@ describe('amending', function (): void {
 describe('two scorers of one walk', function (): void {
     beforeEach(function (): void {
         $this->second = $this->yard->person(Role::Examiner, 'Ilse Drumlin');
-        $body = [...$this->yard->startBody(), 'walk_of' => $this->attempt->id];
+        $body = ['id' => (string) Str::uuid7(), 'walk_of' => $this->attempt->id];
         $this->other = Attempt::query()->findOrFail($this->actingAs($this->second)->postJson('/api/v1/attempts', $body)->assertCreated()->assertJsonPath('card.student', 'Mira Tallgrass')->json('card.id'));
     });
 

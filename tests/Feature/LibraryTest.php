@@ -248,7 +248,7 @@ describe('forms', function (): void {
 
     it('are offered, and set by hand', function (): void {
         $this->getJson('/api/v1/choices')->assertJsonPath('checklists.0.forms.1.name', 'Form B');
-        $this->getJson("/api/v1/inspection?vehicle_id={$this->yard->vehicle->id}&checklist_id={$this->formed->id}&form=b")->assertJsonPath('item_count', 4);
+        $this->getJson("/api/v1/prepared?vehicle_id={$this->yard->vehicle->id}&checklist_id={$this->formed->id}&form=b")->assertJsonPath('inspection.item_count', 4);
         $this->postJson('/api/v1/attempts', [...$this->body, 'form' => 'b'])->assertCreated()->assertJsonPath('inspection.item_count', 4)->assertJsonPath('inspection.form', 'Form B');
         expect(Attempt::query()->first()?->form_seed)->toBeNull();
     });

@@ -60,7 +60,7 @@ it('answers in problems, whatever goes wrong', function (string $method, string 
 it('asks for a sign-in everywhere but at the door', function (string $method, string $path): void {
     $this->json($method, $path)->assertUnauthorized();
 })->with([
-    ['GET', '/api/v1/today'], ['GET', '/api/v1/choices'], ['GET', '/api/v1/inspection'], ['GET', '/api/v1/students'], ['GET', '/api/v1/students/1'],
+    ['GET', '/api/v1/today'], ['GET', '/api/v1/choices'], ['GET', '/api/v1/prepared'], ['GET', '/api/v1/students'], ['GET', '/api/v1/students/1'],
     ['POST', '/api/v1/attempts'], ['GET', '/api/v1/attempts/01900000-0000-7000-8000-00000000ffff'], ['POST', '/api/v1/attempts/01900000-0000-7000-8000-00000000ffff/marks'],
     ['GET', '/api/v1/attempts/01900000-0000-7000-8000-00000000ffff/result'], ['DELETE', '/api/v1/session'],
 ]);

@@ -68,11 +68,11 @@ it('is for those who score', function (): void {
 });
 
 it('previews what a checklist asks of a vehicle, with the drawing\'s data', function (): void {
-    $this->getJson("/api/v1/inspection?vehicle_id={$this->yard->vehicle->id}&checklist_id={$this->yard->checklist->id}")->assertOk()
-        ->assertJsonPath('item_count', 8)->assertJsonPath('units.0.axles.1.duals', true)
-        ->assertJsonPath('places.3.items.0.figures.0.said', 'at least 2/32 in')->assertJsonPath('places.3.items.0.figures.0.source', '49 CFR 393.75(c)');
-    $this->getJson('/api/v1/inspection?vehicle_id=999999&checklist_id=1')->assertNotFound();
-    $this->getJson('/api/v1/inspection')->assertUnprocessable();
+    $this->getJson("/api/v1/prepared?vehicle_id={$this->yard->vehicle->id}&checklist_id={$this->yard->checklist->id}")->assertOk()
+        ->assertJsonPath('inspection.item_count', 8)->assertJsonPath('inspection.units.0.axles.1.duals', true)
+        ->assertJsonPath('inspection.places.3.items.0.figures.0.said', 'at least 2/32 in')->assertJsonPath('inspection.places.3.items.0.figures.0.source', '49 CFR 393.75(c)');
+    $this->getJson('/api/v1/prepared?vehicle_id=999999&checklist_id=1')->assertNotFound();
+    $this->getJson('/api/v1/prepared')->assertUnprocessable();
 });
 
 it('offers the version of each checklist that is in force today', function (string $from, int $offered): void {

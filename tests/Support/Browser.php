@@ -113,6 +113,18 @@ final class Browser
         return $this;
     }
 
+    /** Presses the key that a tile shows: a digit, or Shift and a digit. */
+    public function tile(string $key): self
+    {
+        $digit = mb_substr($key, -1);
+        if (mb_strlen($key) === 1) {
+            return $this->press($digit);
+        }
+        $this->driver->action()->keyDown(null, WebDriverKeys::SHIFT)->sendKeys(null, $digit)->keyUp(null, WebDriverKeys::SHIFT)->perform();
+
+        return $this;
+    }
+
     public function enter(): self
     {
         return $this->press(WebDriverKeys::ENTER);

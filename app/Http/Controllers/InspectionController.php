@@ -44,18 +44,4 @@ final readonly class InspectionController
 
         return new PreparedResource(InspectionResource::of($inspection, $coach), SheetResource::of(ScoreSheet::ofInspection($inspection, MarkList::of())), $request->signedIn()->school->phrases());
     }
-
-    #[OA\Get(path: '/inspection', operationId: 'previewInspection', summary: 'What a checklist asks of a vehicle',
-        parameters: [
-            new OA\Parameter(name: 'vehicle_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'checklist_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'form', in: 'query', description: 'id of a form; without it, all that is asked', schema: new OA\Schema(type: 'string')),
-        ], responses: [
-            new OA\Response(response: 200, description: 'The inspection', content: new OA\JsonContent(ref: InspectionResource::class)),
-            new OA\Response(response: 404, description: 'Unknown vehicle or checklist', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-        ])]
-    public function preview(PreviewInspectionRequest $request, InspectionLibrary $inspections, Coach $coach): InspectionResource
-    {
-        return InspectionResource::of($inspections->of($request->checklist(), $request->vehicle(), $request->form()), $coach);
-    }
 }

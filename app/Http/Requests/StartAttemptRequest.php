@@ -17,14 +17,14 @@ use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Rules\Exists;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['id', 'student_id', 'vehicle_id', 'checklist_id'], properties: [
+#[OA\Schema(required: ['id'], properties: [
     new OA\Property(property: 'id', type: 'string', format: 'uuid', description: 'made by the page, so that starting twice starts once'),
     new OA\Property(property: 'student_id', type: 'integer'),
     new OA\Property(property: 'vehicle_id', type: 'integer'),
     new OA\Property(property: 'checklist_id', type: 'integer'),
     new OA\Property(property: 'form', type: 'string', nullable: true, description: 'id of a form set by hand, or "draw"; leave it out to ask everything'),
     new OA\Property(property: 'mode', type: 'string', enum: AttemptMode::class),
-    new OA\Property(property: 'walk_of', type: 'string', format: 'uuid', nullable: true, description: 'the attempt of another scorer at the same walk'),
+    new OA\Property(property: 'walk_of', type: 'string', format: 'uuid', nullable: true, description: 'the attempt of another scorer at the same walk; all else follows from it'),
     new OA\Property(property: 'started_at', type: 'string', format: 'date-time', description: 'when it was started without network'),
 ])]
 final class StartAttemptRequest extends FormRequest
@@ -43,9 +43,9 @@ final class StartAttemptRequest extends FormRequest
     {
         return [
             'id' => ['required', 'uuid'],
-            'student_id' => ['required', 'integer', $this->ofThisSchool('students')],
-            'vehicle_id' => ['required', 'integer', $this->ofThisSchool('vehicles')],
-            'checklist_id' => ['required', 'integer', $this->ofThisSchool('checklists')],
+            'student_id' => ['required_without:walk_of', 'integer', $this->ofThisSchool('students')],
+            'vehicle_id' => ['required_without:walk_of', 'integer', $this->ofThisSchool('vehicles')],
+            'checklist_id' => ['required_without:walk_of', 'integer', $this->ofThisSchool('checklists')],
             'form' => ['nullable', 'string', 'max:80'],
             'mode' => [Rule::enum(AttemptMode::class)],
             'walk_of' => ['nullable', 'uuid', $this->ofThisSchool('attempts')],
@@ -58,6 +58,7 @@ final class StartAttemptRequest extends FormRequest
     {
         return [
             '*.required' => 'Choose a student, a vehicle and a checklist.',
+            '*.required_without' => 'Choose a student, a vehicle and a checklist.',
             'student_id.exists' => 'This student is not known at this school; choose one from the list.',
             'vehicle_id.exists' => 'This vehicle is not known at this school; choose one from the list.',
             'walk_of.exists' => 'The walk to score alongside is not known at this school.',

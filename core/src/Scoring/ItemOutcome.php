@@ -91,9 +91,12 @@ final readonly class ItemOutcome
     /** Whether all that it is worth was earned, by whatever way. */
     public function isEarned(): bool
     {
-        return $this->status === ItemStatus::Whole || $this->status === ItemStatus::Carried
-            || ($this->possible > 0 && $this->earned === $this->possible)
-            || ($this->possible === 0 && ! $this->item->bonus && ! $this->isLesson() && $this->status !== ItemStatus::NotReached);
+        return match ($this->status) {
+            ItemStatus::Whole, ItemStatus::Carried, ItemStatus::NotFitted => true,
+            // Full credit over a defect, where the checklist gives it.
+            ItemStatus::OverDefect => $this->earned === $this->possible,
+            ItemStatus::NotReached, ItemStatus::Partial, ItemStatus::Late, ItemStatus::Wrong, ItemStatus::Missed => false,
+        };
     }
 
     /** Listed points that were not said in time. */

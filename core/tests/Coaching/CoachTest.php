@@ -14,7 +14,7 @@ use Pasada\Core\Vehicle\VehicleReader;
 
 function coach(): Coach
 {
-    return new Coach(Phrasebook::read(Sample::shipped('catalogue', 'points')));
+    return new Coach(Phrasebook::read(Sample::shipped('catalogue', 'points')), Pasada\Core\Catalogue\Aliases::read(Sample::shipped('catalogue', 'aliases')));
 }
 
 it('composes a sentence from points, figures and drive', function (string $item, string $sentence): void {

@@ -15,6 +15,9 @@ use Pasada\Core\Tests\Sample;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
+// Hundreds of chance walks: left out where the same tests run once per mutant.
+pest()->group('properties');
+
 /** Everything a sheet says, without the inspection it was made from; the walk's facts included. */
 function fingerprint(ScoreSheet $sheet): string
 {

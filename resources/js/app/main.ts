@@ -5,4 +5,9 @@ import App from './App.vue';
 import './base.css';
 import { router } from './router';
 
+// The page and its parts are kept by the browser, so that it opens without network after the first visit.
+if ('serviceWorker' in navigator) {
+    void navigator.serviceWorker.register('/app/sw.js', { scope: '/' }).catch(() => undefined);
+}
+
 createApp(App).use(router).mount('#app');

@@ -39,6 +39,12 @@ export const router = createRouter({
             component: () => import('@/features/students/StudentPage.vue'),
             props: (route) => ({ id: Number(route.params['id']) }),
         },
+        {
+            path: '/watch/:id',
+            name: 'watch',
+            component: () => import('@/features/watch/WatchPage.vue'),
+            props: true,
+        },
         { path: '/library', name: 'library', component: () => import('@/features/library/LibraryPage.vue') },
         {
             path: '/library/:kind(checklist|vehicle)/:slug',

@@ -6,9 +6,13 @@ import LoadState from '@/shared/LoadState.vue';
 import { useLoad } from '@/shared/useLoad';
 import { computed } from 'vue';
 import { readResult } from './api';
+import AmendedRecord from './AmendedRecord.vue';
+import AmendForm from './AmendForm.vue';
 import ComparedAttempts from './ComparedAttempts.vue';
 import LessonList from './LessonList.vue';
+import ScorerAgreement from './ScorerAgreement.vue';
 import SectionScores from './SectionScores.vue';
+import SignedRecord from './SignedRecord.vue';
 import VerdictHead from './VerdictHead.vue';
 import WalkOrder from './WalkOrder.vue';
 import WhatIf from './WhatIf.vue';
@@ -32,6 +36,7 @@ const mayCompare = computed(() => user.value !== undefined && user.value.role !=
                     }}; {{ minutes(data.sheet.duration_ms) }} in all.
                 </p>
                 <VerdictHead :result="data" />
+                <AmendedRecord v-if="data.original" :result="data" />
                 <section>
                     <h2>What to say next time</h2>
                     <LessonList :result="data" />
@@ -52,6 +57,9 @@ const mayCompare = computed(() => user.value !== undefined && user.value.role !=
                         <span class="numeral">{{ minutes(remark.at_ms) }}</span> {{ remark.text }}
                     </p>
                 </section>
+                <SignedRecord v-if="data.sheet.finished" :result="data" @signed="again" />
+                <ScorerAgreement :result="data" />
+                <AmendForm v-if="data.may_amend" :result="data" @amended="again" />
                 <section v-if="mayCompare">
                     <h2>What if it were scored another way?</h2>
                     <WhatIf :attempt="id" />

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import StateGlyph from '@/shared/glyphs/StateGlyph.vue';
+import { minutes } from '@/shared/format';
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
 import type { OpenAttempt } from './useAttempt';
 
 /* What is still open before the walk is closed for good. */
-const props = defineProps<{ walk: OpenAttempt }>();
+const props = defineProps<{ walk: OpenAttempt; silent: boolean }>();
 defineEmits<{ back: []; finish: []; go: [place: string] }>();
 
 const places = computed(() =>
@@ -17,17 +18,20 @@ const places = computed(() =>
                     item,
                     state: props.walk.shown.value.get(item.id)?.state ?? ('not_reached' as const),
                 }))
-                .filter(({ state }) => state !== 'whole' && state !== 'not_fitted'),
+                .filter(({ state }) => state !== 'whole' && state !== 'carried' && state !== 'not_fitted'),
         }))
         .filter(({ open }) => open.length > 0),
 );
 const all = computed(() => places.value.flatMap(({ open }) => open));
+const flagged = computed(() => props.walk.sheet.value?.look_again ?? []);
+const names = computed(() => new Map(props.walk.items.value.map((item) => [item.id, item.name])));
 const part = computed(() => all.value.filter(({ state }) => state === 'partial' || state === 'late').length);
 </script>
 
 <template>
     <main class="finish">
-        <h1 v-if="all.length === 0">Everything was said. Finish the walk?</h1>
+        <h1 v-if="silent">Finish the walk?</h1>
+        <h1 v-else-if="all.length === 0">Everything was said. Finish the walk?</h1>
         <h1 v-else>{{ all.length }} items are not whole: {{ part }} said in part, {{ all.length - part }} not said</h1>
         <p class="quiet">
             Finishing closes the record: what was not said is then missed, and no more marks are taken. Tap a place to
@@ -39,7 +43,14 @@ const part = computed(() => all.value.filter(({ state }) => state === 'partial' 
             >
             <NButton size="large" @click="$emit('back')">Back to the walk&nbsp;<kbd>Esc</kbd></NButton>
         </div>
-        <div class="places">
+        <section v-if="flagged.length > 0">
+            <h2>To look at again</h2>
+            <p v-for="flag in flagged" :key="flag.mark_id">
+                {{ minutes(flag.at_ms) }} {{ flag.item === null ? 'the walk' : (names.get(flag.item) ?? flag.item) }}
+                {{ flag.text }}
+            </p>
+        </section>
+        <div v-if="!silent" class="places">
             <section v-for="{ place, open } in places" :key="place.id">
                 <button type="button" class="place" @click="$emit('go', place.id)">
                     {{ place.name }} <span class="numeral">{{ open.length }}</span>
@@ -47,6 +58,9 @@ const part = computed(() => all.value.filter(({ state }) => state === 'partial' 
                 <ul>
                     <li v-for="{ item, state } in open" :key="item.id">
                         <StateGlyph :state="state" :size="20" named /> {{ item.name }}
+                        <button type="button" class="was" :data-settle="item.id" @click="walk.hearWhole(item)">
+                            was said
+                        </button>
                     </li>
                 </ul>
             </section>
@@ -89,6 +103,14 @@ section {
     font-stretch: 88%;
     cursor: pointer;
     text-align: left;
+}
+.was {
+    margin-left: auto;
+    min-height: 48px;
+    background: none;
+    border: 0;
+    text-decoration: underline;
+    cursor: pointer;
 }
 ul {
     list-style: none;

@@ -5,38 +5,52 @@ import { computed } from 'vue';
 import type { Item } from './api';
 import type { ShownItem } from './shownItems';
 
-const props = defineProps<{ item: Item; shown: ShownItem; hotkey: string; opened: boolean }>();
-defineEmits<{ tap: []; points: [] }>();
+const props = defineProps<{
+    item: Item;
+    shown: ShownItem;
+    hotkey: string;
+    opened: boolean;
+    swept: boolean;
+    /** Examination: nothing but the mark itself. */
+    silent: boolean;
+}>();
+defineEmits<{ tap: []; points: []; sweep: [event: PointerEvent] }>();
 
 const points = computed(() => [
     ...props.item.essential.map((point) => ({ ...point, essential: true })),
     ...props.item.further.map((point) => ({ ...point, essential: false })),
 ]);
 const heardCount = computed(() => points.value.filter(({ code }) => props.shown.heard.has(code)).length);
-const word = computed(() =>
-    props.shown.state === 'partial'
-        ? `${heardCount.value} of ${points.value.length} points`
-        : states[props.shown.state].word,
-);
+const word = computed(() => {
+    if (props.shown.state === 'partial') return `${heardCount.value} of ${points.value.length} points`;
+    if (props.shown.state === 'not_reached') return props.item.fitted ? '' : 'not on this vehicle';
+    return states[props.shown.state].word;
+});
 </script>
 
 <template>
     <div
         class="tile"
-        :class="[shown.state, { opened, waiting: shown.waiting }]"
+        :class="[shown.state, { opened, swept, waiting: shown.waiting, silent }]"
         :data-item="item.id"
         :data-state="shown.state"
+        :data-key="hotkey"
     >
-        <button class="main" type="button" :aria-label="`${item.name}: ${word}`" @click="$emit('tap')">
-            <StateGlyph :state="shown.state" />
+        <button
+            class="main"
+            type="button"
+            :aria-label="`${item.name}: ${word || states.not_reached.word}`"
+            @click="$emit('tap')"
+        >
+            <span class="rail" @pointerdown="$emit('sweep', $event)"><StateGlyph :state="shown.state" /></span>
             <span class="text">
                 <span class="name"
                     >{{ item.name
                     }}<span v-if="item.where.includes('side')" class="where">, {{ item.where }}</span></span
                 >
-                <span class="word">{{ shown.state === 'not_reached' ? '' : word }}</span>
+                <span v-if="!silent" class="word">{{ word }}</span>
             </span>
-            <kbd v-if="hotkey">{{ hotkey.toUpperCase() }}</kbd>
+            <kbd v-if="hotkey">{{ hotkey }}</kbd>
         </button>
         <button
             class="points"
@@ -49,7 +63,11 @@ const word = computed(() =>
                 v-for="point in points"
                 :key="point.code"
                 class="pip"
-                :class="{ on: shown.heard.has(point.code), essential: point.essential }"
+                :class="{
+                    on: shown.heard.has(point.code),
+                    off: shown.wrong.has(point.code),
+                    essential: point.essential,
+                }"
             />
         </button>
     </div>
@@ -62,20 +80,30 @@ const word = computed(() =>
     background: var(--panel);
     border: 2px solid var(--line);
     border-radius: 12px;
-    min-height: 64px;
+    min-height: var(--tile, 64px);
     overflow: hidden;
 }
-.tile.whole {
+.tile.whole,
+.tile.carried {
     border-color: var(--strong);
     background: color-mix(in srgb, var(--strong) 12%, var(--panel));
 }
-.tile.partial {
+.tile.partial,
+.tile.late {
     border-color: var(--part);
 }
-.tile.missed {
+.tile.missed,
+.tile.wrong,
+.tile.over_defect {
     border-color: var(--lost);
 }
-.tile.opened {
+/* Over a shoulder, one tile looks like the next. */
+.tile.silent {
+    border-color: var(--line);
+    background: var(--panel);
+}
+.tile.opened,
+.tile.swept {
     border-color: var(--ink);
     box-shadow: 0 0 0 2px var(--ink);
 }
@@ -88,22 +116,33 @@ button {
 .main {
     display: grid;
     grid-template-columns: auto 1fr auto;
-    align-items: center;
-    gap: 12px;
-    padding: 6px 8px 6px 14px;
+    align-items: stretch;
+    padding: 0 8px 0 0;
     text-align: left;
     min-width: 0;
 }
 .main:active {
     background: var(--sunken);
 }
+/* The thumb strokes down the marks; the rest of the tile scrolls. */
+.rail {
+    display: grid;
+    place-items: center;
+    width: 54px;
+    touch-action: none;
+}
 .text {
     display: grid;
+    align-content: center;
     min-width: 0;
+    padding: 6px 4px 6px 0;
+}
+kbd {
+    align-self: center;
 }
 .name {
     font-weight: 650;
-    font-size: 1.08rem;
+    font-size: var(--tile-text, 1.08rem);
     line-height: 1.2;
 }
 .where {
@@ -142,5 +181,10 @@ button {
 }
 .pip.on {
     background: var(--quiet);
+}
+.pip.off {
+    border-color: var(--lost);
+    border-radius: 0;
+    background: var(--lost);
 }
 </style>

@@ -1,19 +1,34 @@
 <script setup lang="ts">
 import { NButton, NInput } from 'naive-ui';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
+import { keepPhrases } from './api';
 
-defineProps<{ about: string | undefined }>();
-const emit = defineEmits<{ save: [text: string]; close: [] }>();
+/* A note by one tap of a phrase that the school keeps, or typed. */
+const props = defineProps<{ about: string | undefined; phrases: string[]; mayKeep: boolean }>();
+const emit = defineEmits<{ save: [text: string]; close: []; kept: [phrases: string[]] }>();
 const text = ref('');
+const why = ref('');
+const typed = computed(() => text.value.trim());
 
-function save(): void {
-    if (text.value.trim() !== '') emit('save', text.value.trim());
+function save(words = typed.value): void {
+    if (words !== '') emit('save', words);
     emit('close');
+}
+
+async function keep(phrases: string[]): Promise<void> {
+    try {
+        emit('kept', await keepPhrases(phrases));
+    } catch (error) {
+        why.value = error instanceof Error ? error.message : String(error);
+    }
 }
 </script>
 
 <template>
-    <form class="note" aria-label="Note" @submit.prevent="save">
+    <form class="note" aria-label="Note" @submit.prevent="save()">
+        <div class="phrases">
+            <NButton v-for="phrase in props.phrases" :key="phrase" @click="save(phrase)">{{ phrase }}</NButton>
+        </div>
         <label for="note-text">{{ about ? `Note on ${about}` : 'Note on the walk' }}</label>
         <NInput
             v-model:value="text"
@@ -23,19 +38,32 @@ function save(): void {
             :input-props="{ id: 'note-text' }"
             @keydown.esc="$emit('close')"
         />
-        <NButton type="primary" attr-type="submit" :disabled="text.trim() === ''">Keep note</NButton>
+        <NButton type="primary" attr-type="submit" :disabled="typed === ''">Keep note</NButton>
+        <NButton v-if="mayKeep && typed !== '' && !phrases.includes(typed)" @click="keep([...phrases, typed])"
+            >Keep it as a phrase, too</NButton
+        >
+        <NButton v-if="mayKeep && phrases.includes(typed)" @click="keep(phrases.filter((one) => one !== typed))"
+            >Drop this phrase</NButton
+        >
         <NButton @click="$emit('close')">Cancel</NButton>
+        <p v-if="why" role="alert">{{ why }}</p>
     </form>
 </template>
 
 <style scoped>
-.note {
+.note,
+.phrases {
     display: flex;
     flex-wrap: wrap;
     align-items: center;
     gap: 8px 12px;
+}
+.note {
     padding: 10px 16px;
     background: var(--sunken);
+}
+.phrases {
+    width: 100%;
 }
 label {
     font-weight: 600;

@@ -3,29 +3,49 @@ import { NButton } from 'naive-ui';
 import { computed } from 'vue';
 import type { Item, Place } from './api';
 import ItemTile from './ItemTile.vue';
-import type { ShownItem } from './shownItems';
+import { nothingShown, type ShownItem } from './shownItems';
 import { keyOf } from './tileKeys';
+import { useSweep } from './useSweep';
 
-const props = defineProps<{ place: Place; shown: Map<string, ShownItem>; opened: string | undefined }>();
-defineEmits<{ tap: [Item]; points: [Item]; rest: [Item[]] }>();
+const props = defineProps<{
+    place: Place;
+    shown: Map<string, ShownItem>;
+    opened: string | undefined;
+    silent: boolean;
+    /** Times the brake tests may still be begun again here; undefined where there are none. */
+    restarts: number | undefined;
+}>();
+const emit = defineEmits<{ tap: [Item]; points: [Item]; heard: [Item[]]; same: []; restart: [] }>();
 
-const none: ShownItem = { state: 'not_reached', heard: new Set(), waiting: false };
-const shownOf = (item: Item): ShownItem => props.shown.get(item.id) ?? none;
-const left = computed(() =>
-    props.place.items.filter((item) => ['not_reached', 'missed'].includes(shownOf(item).state)),
+const shownOf = (item: Item): ShownItem => props.shown.get(item.id) ?? nothingShown;
+const isOpen = (item: Item): boolean => ['not_reached', 'missed'].includes(shownOf(item).state);
+const left = computed(() => props.place.items.filter(isOpen));
+const { swept, begin, pass, end, justSwept } = useSweep((ids) =>
+    emit(
+        'heard',
+        props.place.items.filter((item) => ids.includes(item.id) && isOpen(item)),
+    ),
 );
 </script>
 
 <template>
-    <section class="place" :aria-label="place.name">
+    <section class="place" :aria-label="place.name" @pointermove="pass" @pointerup="end" @pointercancel="end">
         <header>
             <h1>{{ place.name }}</h1>
-            <p class="quiet">
+            <p v-if="!silent" class="quiet">
                 {{ left.length === 0 ? 'all said here' : `${left.length} of ${place.items.length} still to say` }}
             </p>
-            <NButton v-if="left.length > 1" class="rest" @click="$emit('rest', left)"
-                >All {{ left.length }} said whole</NButton
-            >
+            <div class="acts">
+                <NButton v-if="place.references.length > 0" data-test="same" @click="$emit('same')"
+                    >Same as …&nbsp;<kbd>=</kbd></NButton
+                >
+                <NButton v-if="restarts !== undefined" data-test="restart" @click="$emit('restart')"
+                    >Begin again ({{ restarts }} left)</NButton
+                >
+                <NButton v-if="left.length > 1" data-test="all-here" @click="$emit('heard', left)">{{
+                    silent ? 'All here said whole' : `All ${left.length} said whole`
+                }}</NButton>
+            </div>
         </header>
         <div class="tiles">
             <ItemTile
@@ -35,8 +55,11 @@ const left = computed(() =>
                 :shown="shownOf(item)"
                 :hotkey="keyOf(index)"
                 :opened="opened === item.id"
-                @tap="$emit('tap', item)"
+                :swept="swept.has(item.id)"
+                :silent="silent"
+                @tap="justSwept() || $emit('tap', item)"
                 @points="$emit('points', item)"
+                @sweep="(event) => begin(event, item.id)"
             />
         </div>
     </section>
@@ -51,26 +74,26 @@ const left = computed(() =>
 header {
     display: flex;
     flex-wrap: wrap;
-    align-items: baseline;
+    align-items: center;
     gap: 4px 16px;
 }
 h1 {
     font-size: 1.6rem;
 }
-.rest {
+.acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
     margin-left: auto;
 }
 .tiles {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(min(100%, 330px), 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(min(100%, var(--tile-width, 330px)), 1fr));
     gap: 10px;
 }
 @media (max-width: 700px) {
     h1 {
         font-size: 1.3rem;
-    }
-    header {
-        align-items: center;
     }
     header p {
         display: none;

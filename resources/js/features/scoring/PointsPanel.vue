@@ -1,62 +1,110 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { Item, PointCode } from './api';
+import FigureBox from './FigureBox.vue';
+import PointRow from './PointRow.vue';
 import type { ShownItem } from './shownItems';
+import { pointKeyOf } from './tileKeys';
+import type { OpenAttempt } from './useAttempt';
 
 /* What was said of one item, point by point: tap a point to add it or take it back. */
-const props = defineProps<{ item: Item; shown: ShownItem }>();
-defineEmits<{ add: [PointCode]; back: [PointCode[]]; named: []; wave: []; note: []; close: [] }>();
+const props = defineProps<{ item: Item; shown: ShownItem; walk: OpenAttempt; bothSides: boolean }>();
+const emit = defineEmits<{ note: []; close: [] }>();
 
-const groups = computed(() =>
-    [
+const asking = ref<string>();
+const defect = ref('');
+const noticing = ref(false);
+const groups = computed(() => {
+    let turn = 0;
+    return [
         { title: 'Essential', points: props.item.essential },
         { title: 'Further', points: props.item.further },
-    ].filter(({ points }) => points.length > 0),
-);
+    ]
+        .filter(({ points }) => points.length > 0)
+        .map(({ title, points }) => ({
+            title,
+            points: points.map((point) => ({ ...point, key: pointKeyOf(turn++) })),
+        }));
+});
 const figures = computed(() => new Map(props.item.figures.map((figure) => [figure.point, figure])));
-const named = computed(() => props.shown.heard.size > 0);
+const named = computed(() => props.shown.heard.size > 0 || props.shown.wrong.size > 0);
+
+function toggle(code: PointCode): void {
+    if (props.shown.heard.has(code)) props.walk.takeBack(props.item, [code]);
+    else props.walk.hearPoints(props.item, [code]);
+}
+
+function wrong(code: PointCode): void {
+    if (figures.value.has(code)) asking.value = asking.value === code ? undefined : code;
+    else if (props.shown.wrong.has(code)) props.walk.takeBack(props.item, [code]);
+    else props.walk.sayWrong(props.item, [code]);
+}
+
+function heard(code: PointCode, value: number): void {
+    asking.value = undefined;
+    props.walk.hearFigure(props.item, code, value);
+}
+
+function notice(): void {
+    props.walk.noticeDefect(props.item, defect.value.trim() === '' ? 'noticed' : defect.value.trim());
+    noticing.value = false;
+}
+
+defineExpose({
+    /** The n-th point from the top, by its letter. */
+    press(index: number): void {
+        const point = groups.value.flatMap(({ points }) => points)[index];
+        if (point !== undefined) toggle(point.code as PointCode);
+    },
+});
 </script>
 
 <template>
     <section class="panel" :aria-label="`Points of ${item.name}`">
         <header>
             <h2>{{ item.name }}</h2>
-            <NButton quaternary aria-label="Close the points" @click="$emit('close')"
-                >Close&nbsp;<kbd>Esc</kbd></NButton
-            >
+            <NButton quaternary aria-label="Close the points" @click="emit('close')">Close&nbsp;<kbd>Esc</kbd></NButton>
         </header>
         <p v-if="item.where" class="quiet">{{ item.where }}</p>
+        <p v-if="item.parts.length > 0" class="quiet">Stands for {{ item.parts.join(', ') }}</p>
+        <p v-if="item.defect" class="defect">Known defect: {{ item.defect }}</p>
+        <div v-if="item.two_sided && bothSides" class="sides">
+            <NButton @click="walk.hearSide(item, 'left')">Left side whole</NButton>
+            <NButton @click="walk.hearSide(item, 'right')">Right side whole</NButton>
+        </div>
         <div v-for="group in groups" :key="group.title" class="group">
             <h3>{{ group.title }}</h3>
-            <button
-                v-for="point in group.points"
-                :key="point.code"
-                type="button"
-                class="point"
-                :class="{ on: shown.heard.has(point.code) }"
-                :aria-pressed="shown.heard.has(point.code)"
-                :data-point="point.code"
-                @click="
-                    shown.heard.has(point.code)
-                        ? $emit('back', [point.code as PointCode])
-                        : $emit('add', point.code as PointCode)
-                "
-            >
-                <span class="box" aria-hidden="true">{{ shown.heard.has(point.code) ? 'said' : '' }}</span>
-                <span>
-                    {{ point.say }}
-                    <small v-if="figures.get(point.code)" class="quiet">
-                        {{ figures.get(point.code)?.source }}. {{ figures.get(point.code)?.note }}
-                    </small>
-                </span>
-            </button>
+            <template v-for="point in group.points" :key="point.code">
+                <PointRow
+                    :point="point"
+                    :figure="figures.get(point.code)"
+                    :heard="shown.heard.has(point.code)"
+                    :wrong="shown.wrong.has(point.code)"
+                    :hotkey="point.key"
+                    @toggle="toggle(point.code as PointCode)"
+                    @wrong="wrong(point.code as PointCode)"
+                />
+                <FigureBox
+                    v-if="asking === point.code && figures.get(point.code)"
+                    :figure="figures.get(point.code)!"
+                    @heard="(value) => heard(point.code as PointCode, value)"
+                    @close="asking = undefined"
+                />
+            </template>
         </div>
+        <form v-if="noticing" class="notice" @submit.prevent="notice">
+            <label for="defect">What did the student notice?</label>
+            <input id="defect" v-model="defect" maxlength="200" :placeholder="item.defect ?? 'as said'" />
+            <NButton attr-type="submit" type="primary">Noticed</NButton>
+        </form>
         <footer>
-            <NButton v-if="!named" @click="$emit('named')">Only named</NButton>
-            <NButton v-if="named" @click="$emit('back', ['identified'])">Not said after all</NButton>
-            <NButton @click="$emit('wave')">Not fitted</NButton>
-            <NButton @click="$emit('note')">Note</NButton>
+            <NButton v-if="!named" @click="walk.hearPoints(item, [])">Only named</NButton>
+            <NButton v-if="named" @click="walk.takeBack(item, ['identified'])">Not said after all</NButton>
+            <NButton @click="walk.wave(item)">Not fitted</NButton>
+            <NButton data-test="defect" @click="noticing = !noticing">Defect noticed</NButton>
+            <NButton @click="walk.lookAgain(item)">Look again</NButton>
+            <NButton @click="emit('note')">Note</NButton>
         </footer>
     </section>
 </template>
@@ -85,43 +133,31 @@ h3 {
     font-size: 0.95rem;
     color: var(--quiet);
 }
-.point {
-    display: grid;
-    grid-template-columns: 52px 1fr;
-    gap: 10px;
-    align-items: center;
-    text-align: left;
-    min-height: 56px;
-    padding: 6px 12px 6px 8px;
-    background: var(--paper);
-    border: 2px solid var(--line);
-    border-radius: 10px;
-    cursor: pointer;
-    touch-action: manipulation;
+.defect {
+    color: var(--lost);
+    font-weight: 600;
 }
-.point.on {
-    border-color: var(--strong);
-}
-.box {
-    height: 36px;
-    display: grid;
-    place-items: center;
-    border: 2px dashed var(--line);
-    border-radius: 8px;
-    font-weight: 700;
-    font-size: 0.85rem;
-}
-.on .box {
-    background: var(--strong);
-    color: var(--strongInk);
-    border: 0;
-}
-small {
-    display: block;
-}
-footer {
+footer,
+.sides,
+.notice {
     display: flex;
     flex-wrap: wrap;
     gap: 8px;
+    align-items: center;
+}
+.notice label {
+    font-weight: 600;
+    width: 100%;
+}
+.notice input {
+    flex: 1;
+    min-width: 140px;
+    min-height: 48px;
+    font: inherit;
+    color: inherit;
+    background: var(--paper);
+    border: 2px solid var(--line);
+    border-radius: 10px;
+    padding: 0 12px;
 }
 </style>

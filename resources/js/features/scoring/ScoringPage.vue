@@ -1,69 +1,41 @@
 <script setup lang="ts">
+import { useSession } from '@/features/session/useSession';
 import VehiclePlan from '@/shared/plan/VehiclePlan.vue';
 import { NButton, NSkeleton } from 'naive-ui';
-import { computed, ref, watch } from 'vue';
+import { computed, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import type { Item } from './api';
+import ExamStart from './ExamStart.vue';
+import FinderStrip from './FinderStrip.vue';
 import FinishPanel from './FinishPanel.vue';
-import NoteBox from './NoteBox.vue';
 import PlaceItems from './PlaceItems.vue';
 import PointsPanel from './PointsPanel.vue';
 import SendingBanner from './SendingBanner.vue';
+import { nothingShown } from './shownItems';
+import SidePanels from './SidePanels.vue';
 import { useAttempt } from './useAttempt';
-import { useScoringKeys } from './useScoringKeys';
+import { useComfort, useComfortSettings } from './useComfort';
+import { useScoring } from './useScoring';
 import WalkBar from './WalkBar.vue';
 
 const props = defineProps<{ id: string }>();
 const router = useRouter();
+const { user } = useSession();
 const walk = useAttempt(props.id);
 const { attempt, sheet, place, shown, tallies, closed, failed } = walk;
+const comfort = useComfortSettings(user.value?.id ?? 0);
+useComfort(comfort, () => walk.lastAction.value?.marks[0]);
+const scoring = useScoring(walk, comfort);
+const { here, next, at, opened, panel, silent, finder, pointsPanel } = scoring;
 void walk.open();
 
-const opened = ref<Item>();
-const noting = ref<{ item?: Item }>();
-const finishing = ref(false);
-
-const places = computed(() => attempt.value?.inspection.places ?? []);
-const at = computed(() => places.value.findIndex(({ id }) => id === place.value));
-const here = computed(() => places.value[at.value]);
-const next = computed(() => places.value[at.value + 1]);
-const lastAction = computed(() => walk.actions.value.at(-1)?.label);
-const readOnly = computed(() => attempt.value !== undefined && !attempt.value.may_mark);
-const openedShown = computed(() => (opened.value === undefined ? undefined : shown.value.get(opened.value.id)));
-
-function tap(item: Item): void {
-    const state = shown.value.get(item.id)?.state ?? 'not_reached';
-    // A second tap never takes anything back by accident: it opens the points, where taking back is meant.
-    if (state === 'whole' || state === 'not_fitted') opened.value = item;
-    else walk.hearWhole(item);
-}
-
-function goTo(id: string | undefined): void {
-    if (id === undefined) return;
-    opened.value = undefined;
-    finishing.value = false;
-    walk.goTo(id);
-}
-
-function step(by: number): void {
-    const target = places.value[at.value + by];
-    if (target === undefined && by > 0) finishing.value = true;
-    else goTo(target?.id);
-}
-
-useScoringKeys({
-    tile: (index) => here.value?.items[index] !== undefined && tap(here.value.items[index]),
-    open: (index) => (opened.value = here.value?.items[index]),
-    next: () => step(1),
-    previous: () => step(-1),
-    undo: walk.undo,
-    note: () => (noting.value = {}),
-    close: () => {
-        if (noting.value !== undefined) noting.value = undefined;
-        else if (opened.value !== undefined) opened.value = undefined;
-        else finishing.value = false;
-    },
-    enabled: () => attempt.value !== undefined && !readOnly.value && noting.value === undefined && !finishing.value,
+const openedShown = computed(() =>
+    opened.value === undefined ? undefined : (shown.value.get(opened.value.id) ?? nothingShown),
+);
+const restarts = computed(() => {
+    const inspection = attempt.value?.inspection;
+    if (inspection === undefined || here.value?.section !== inspection.restart_section) return undefined;
+    const left = inspection.restarts_allowed - (sheet.value?.restarts ?? 0);
+    return left > 0 ? left : undefined;
 });
 
 watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
@@ -78,26 +50,52 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
         <p role="alert">{{ failed }}</p>
         <p><NButton type="primary" @click="walk.open">Try again</NButton> <RouterLink to="/">Today</RouterLink></p>
     </div>
-    <div v-else-if="!attempt || readOnly" class="trouble" aria-busy="true"><NSkeleton text :repeat="8" /></div>
-    <div v-else class="screen">
-        <WalkBar :walk="walk" @note="noting = {}" @finish="finishing = true" />
-        <SendingBanner :walk="walk" />
-        <NoteBox
-            v-if="noting"
-            :about="noting.item?.name"
-            @save="(text) => walk.note(text, noting?.item)"
-            @close="noting = undefined"
+    <div v-else-if="!attempt || !attempt.may_mark" class="trouble" aria-busy="true"><NSkeleton text :repeat="8" /></div>
+    <ExamStart v-else-if="scoring.toConfirm.value" :walk="walk" @begin="scoring.confirmed.value = true" />
+    <div v-else class="screen" :class="[comfort.hand, comfort.size]">
+        <button v-if="panel === 'cover'" type="button" class="cover" @click="panel = undefined">
+            Covered. Tap to go on; keys still mark.
+        </button>
+        <WalkBar
+            :walk="walk"
+            :silent="silent"
+            :totals="scoring.totals.value"
+            @note="scoring.noteOn(undefined)"
+            @pause="scoring.pause"
+            @tools="panel = panel === 'tools' ? undefined : 'tools'"
+            @finish="panel = 'finish'"
         />
-        <FinishPanel v-if="finishing" :walk="walk" @back="finishing = false" @finish="walk.finish" @go="goTo" />
+        <SendingBanner :walk="walk" />
+        <FinderStrip
+            v-if="finder.typed.value !== ''"
+            :typed="finder.typed.value"
+            :found="finder.found.value"
+            :shown="shown"
+            @mark="scoring.markFound"
+        />
+        <FinishPanel
+            v-if="panel === 'finish'"
+            :walk="walk"
+            :silent="silent && !scoring.totals.value"
+            @back="panel = undefined"
+            @finish="walk.finish"
+            @go="scoring.goTo"
+        />
         <template v-else>
+            <SidePanels
+                :walk="walk"
+                :scoring="scoring"
+                :comfort="comfort"
+                @comfort="(change) => Object.assign(comfort, change)"
+            />
             <VehiclePlan
                 class="plan"
                 :inspection="attempt.inspection"
-                :tallies="tallies"
+                :tallies="silent && !scoring.totals.value ? undefined : tallies"
                 :current="place"
                 :closed="closed"
                 interactive
-                @go="goTo"
+                @go="scoring.goTo"
             />
             <main class="work" :class="{ split: opened }">
                 <PlaceItems
@@ -105,34 +103,37 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
                     :place="here"
                     :shown="shown"
                     :opened="opened?.id"
-                    @tap="tap"
-                    @points="(item) => (opened = opened?.id === item.id ? undefined : item)"
-                    @rest="(items) => walk.hearWhole(...items)"
+                    :silent="silent"
+                    :restarts="restarts"
+                    @tap="scoring.tap"
+                    @points="scoring.togglePoints"
+                    @heard="(items) => walk.hearWhole(...items)"
+                    @same="panel = 'same'"
+                    @restart="walk.restart(here.section)"
                 />
                 <PointsPanel
                     v-if="opened && openedShown"
+                    ref="pointsPanel"
                     class="points"
                     :item="opened"
                     :shown="openedShown"
-                    @add="(code) => opened && walk.hearPoints(opened, [code])"
-                    @back="(codes) => opened && walk.takeBack(opened, codes)"
-                    @named="opened && walk.hearPoints(opened, [])"
-                    @wave="opened && walk.wave(opened)"
-                    @note="noting = { item: opened }"
+                    :walk="walk"
+                    :both-sides="attempt.inspection.both_sides"
+                    @note="scoring.noteOn(opened)"
                     @close="opened = undefined"
                 />
             </main>
             <footer class="steps">
-                <NButton size="large" :disabled="at <= 0" @click="step(-1)"><kbd>,</kbd>&nbsp;Back</NButton>
+                <NButton size="large" :disabled="at <= 0" @click="scoring.step(-1)"><kbd>,</kbd>&nbsp;Back</NButton>
                 <NButton
                     size="large"
-                    :disabled="lastAction === undefined"
-                    :title="lastAction ? `Takes back: ${lastAction}` : ''"
+                    :disabled="walk.lastAction.value === undefined"
+                    :title="walk.lastAction.value ? `Takes back: ${walk.lastAction.value.label}` : ''"
                     data-test="undo"
                     @click="walk.undo"
-                    >Undo&nbsp;<kbd>Z</kbd></NButton
+                    >Undo&nbsp;<kbd>⌫</kbd></NButton
                 >
-                <NButton type="primary" size="large" class="next" data-test="next" @click="step(1)">
+                <NButton type="primary" size="large" class="next" data-test="next" @click="scoring.step(1)">
                     <span
                         ><span class="on-to">{{ next ? 'On to ' : '' }}</span
                         >{{ next?.name ?? 'Finish' }}</span
@@ -143,69 +144,4 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
     </div>
 </template>
 
-<style scoped>
-.screen {
-    display: flex;
-    flex-direction: column;
-    height: 100dvh;
-}
-.screen:has(.finish) {
-    height: auto;
-}
-.plan {
-    flex: none;
-    padding: 8px 0;
-    background: var(--sunken);
-    border-bottom: 2px solid var(--line);
-}
-.work {
-    flex: 1;
-    overflow-y: auto;
-    padding: 14px 16px;
-}
-.split {
-    display: grid;
-    grid-template-columns: 1fr minmax(320px, 400px);
-    gap: 16px;
-}
-.steps {
-    flex: none;
-    display: flex;
-    gap: 10px;
-    padding: 8px 16px;
-    border-top: 2px solid var(--ink);
-}
-.next {
-    flex: 1;
-    min-width: 0;
-}
-.next :deep(.n-button__content) {
-    min-width: 0;
-    white-space: normal;
-    line-height: 1.1;
-}
-.trouble {
-    padding: 40px 24px;
-    display: grid;
-    gap: 16px;
-}
-@media (max-width: 700px) {
-    .on-to {
-        display: none;
-    }
-}
-@media (max-width: 900px) {
-    .split {
-        display: block;
-    }
-    /* Over the lower part of the screen, where the thumb is. */
-    .points {
-        position: fixed;
-        inset: auto 0 0 0;
-        max-height: 72dvh;
-        overflow-y: auto;
-        border-radius: 18px 18px 0 0;
-        z-index: 2;
-    }
-}
-</style>
+<style scoped src="./scoringPage.css"></style>

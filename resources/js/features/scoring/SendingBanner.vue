@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { useSession } from '@/features/session/useSession';
 import { NButton } from 'naive-ui';
-import { computed } from 'vue';
+import { useIntervalFn } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { useOtherTab } from './useOtherTab';
 import { useRouter } from 'vue-router';
 import type { OpenAttempt } from './useAttempt';
 
@@ -9,6 +11,10 @@ import type { OpenAttempt } from './useAttempt';
 const props = defineProps<{ walk: OpenAttempt }>();
 const router = useRouter();
 const { expire } = useSession();
+const elsewhere = useOtherTab(props.walk.id);
+
+const jumped = ref(0);
+useIntervalFn(() => (jumped.value = props.walk.clock.jumpedMinutes()), 2000);
 
 const trouble = computed(() => {
     const sending = props.walk.sending.value;
@@ -34,8 +40,19 @@ const trouble = computed(() => {
                 act: 'Try again',
             };
         default:
-            return undefined;
+            break;
     }
+    if (jumped.value !== 0)
+        return {
+            text: `The clock of this device was moved by ${Math.abs(jumped.value)} minutes. The time of the walk runs on as before; set the device right before the next one.`,
+            act: undefined,
+        };
+    if (elsewhere.value)
+        return {
+            text: 'This walk is open in another tab of this device, too. Both show the same marks; close one to keep clear of double taps.',
+            act: undefined,
+        };
+    return undefined;
 });
 
 function act(): void {
@@ -51,7 +68,7 @@ function act(): void {
 <template>
     <div v-if="trouble" class="banner" role="alert">
         <p>{{ trouble.text }}</p>
-        <NButton size="small" @click="act">{{ trouble.act }}</NButton>
+        <NButton v-if="trouble.act" size="small" @click="act">{{ trouble.act }}</NButton>
     </div>
 </template>
 

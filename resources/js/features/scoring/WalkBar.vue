@@ -3,37 +3,48 @@ import { minutes } from '@/shared/format';
 import { useIntervalFn } from '@vueuse/core';
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
+import { keepingWords } from './keepingWords';
 import type { OpenAttempt } from './useAttempt';
 
-const props = defineProps<{ walk: OpenAttempt }>();
-defineEmits<{ note: []; finish: [] }>();
+/* Who walks, how long, how far, and whether every mark is kept. */
+const props = defineProps<{ walk: OpenAttempt; silent: boolean; totals: boolean }>();
+defineEmits<{ note: []; tools: []; pause: []; finish: [] }>();
+
+/** The last stretch, in which the time is told quietly. */
+const WARN_MS = 5 * 60_000;
 
 const now = ref(props.walk.clock.nowMs());
-useIntervalFn(() => (now.value = props.walk.clock.nowMs()), 250);
+const paused = ref(props.walk.clock.paused);
+useIntervalFn(() => {
+    now.value = props.walk.clock.nowMs();
+    paused.value = props.walk.clock.paused;
+}, 250);
 
 const card = computed(() => props.walk.attempt.value?.card);
-const allowed = computed(() => props.walk.attempt.value?.inspection.time_allowed_seconds ?? undefined);
-const said = computed(() => [...props.walk.tallies.value.values()].reduce((sum, { said }) => sum + said, 0));
-const asked = computed(() => props.walk.items.value.length);
-
-const keeping = computed(() => {
-    const sending = props.walk.sending.value;
-    switch (sending.state) {
-        case 'sent':
-            return { word: 'all sent', tone: 'fine' };
-        case 'sending':
-            return { word: `sending ${sending.waiting}`, tone: 'fine' };
-        case 'kept':
-            return { word: `${sending.waiting} kept here, no server`, tone: 'part' };
-        case 'signed_out':
-            return { word: `${sending.waiting} kept here, signed out`, tone: 'part' };
-        case 'refused':
-            return { word: `${sending.waiting} kept here, refused`, tone: 'lost' };
-        case 'unkept':
-            return { word: 'this device keeps nothing', tone: 'lost' };
-    }
-    return { word: '', tone: 'fine' };
+const inspection = computed(() => props.walk.attempt.value?.inspection);
+const allowedMs = computed(() => {
+    const seconds = inspection.value?.time_allowed_seconds ?? null;
+    return seconds === null ? undefined : seconds * 1000;
 });
+const leftMs = computed(() => (allowedMs.value === undefined ? undefined : allowedMs.value - now.value));
+const warning = computed(() => {
+    if (leftMs.value === undefined || leftMs.value > WARN_MS) return '';
+    return leftMs.value >= 0 ? `${minutes(leftMs.value)} left` : `${minutes(-leftMs.value)} over`;
+});
+
+/** Time in the section at hand: what the server knows of it, and since when the student is here. */
+const section = computed(() => {
+    const here = props.walk.places.value.find(({ id }) => id === props.walk.place.value);
+    const score = props.walk.sheet.value?.sections.find(({ id }) => id === here?.section);
+    if (score === undefined || score.time_allowed_seconds === null) return undefined;
+    const since = now.value - (props.walk.sheet.value?.duration_ms ?? 0);
+    const ms = score.time_ms + Math.max(0, since);
+    return { name: score.name, ms, allowed: score.time_allowed_seconds * 1000 };
+});
+
+const said = computed(() => [...props.walk.tallies.value.values()].reduce((sum, { said: one }) => sum + one, 0));
+const asked = computed(() => props.walk.items.value.length);
+const keeping = computed(() => keepingWords(props.walk.sending.value));
 </script>
 
 <template>
@@ -43,15 +54,24 @@ const keeping = computed(() => {
             <strong>{{ card?.student }}</strong>
             <span class="quiet">{{ card?.vehicle }}</span>
         </div>
-        <div class="clock numeral" role="timer" aria-label="Time in the walk">
-            {{ minutes(now) }}<small v-if="allowed" class="quiet"> of {{ minutes(allowed * 1000) }}</small>
+        <div class="clock numeral" role="timer" aria-label="Time in the walk" :class="{ paused }">
+            {{ minutes(now) }}<small v-if="allowedMs" class="quiet"> of {{ minutes(allowedMs) }}</small>
+            <small v-if="paused"> paused</small>
+            <small v-else-if="warning" class="warning">{{ warning }}</small>
+            <small v-else-if="section && section.ms > section.allowed * 0.8" class="warning section">
+                {{ section.name }} {{ minutes(section.ms) }} of {{ minutes(section.allowed) }}</small
+            >
         </div>
-        <div class="count numeral">
-            {{ said }}<small class="quiet"> of {{ asked }} said</small>
+        <div v-if="!silent || totals" class="count numeral">
+            {{ said }}<small class="quiet"> of {{ asked }} <span class="said">said</span></small>
         </div>
         <div class="keeping" :class="keeping.tone" role="status" data-test="keeping">{{ keeping.word }}</div>
         <div class="acts">
-            <NButton size="large" @click="$emit('note')">Note&nbsp;<kbd>N</kbd></NButton>
+            <NButton size="large" class="wide" @click="$emit('note')">Note&nbsp;<kbd>;</kbd></NButton>
+            <NButton size="large" class="pause" data-test="pause" @click="$emit('pause')">{{
+                paused ? 'Go on' : 'Pause'
+            }}</NButton>
+            <NButton size="large" data-test="tools" @click="$emit('tools')">More</NButton>
             <NButton size="large" data-test="finish" @click="$emit('finish')">Finish</NButton>
         </div>
     </header>
@@ -73,7 +93,7 @@ const keeping = computed(() => {
     font-weight: 600;
 }
 .who {
-    flex: 0 1 220px;
+    flex: 0 1 200px;
     display: grid;
     line-height: 1.2;
     min-width: 0;
@@ -92,8 +112,16 @@ const keeping = computed(() => {
 .clock {
     margin-left: auto;
 }
+.paused {
+    color: var(--part);
+}
 small {
     font: 400 0.9rem var(--text-face);
+}
+.warning {
+    color: var(--part);
+    font-weight: 700;
+    margin-left: 6px;
 }
 .keeping {
     font-size: 0.9rem;
@@ -111,11 +139,12 @@ small {
     display: flex;
     gap: 8px;
 }
-@media (max-width: 900px) {
-    .who {
-        flex-basis: 150px;
+@media (max-width: 1000px) {
+    .wide,
+    .section {
+        display: none;
     }
-    .clock small {
+    .clock .quiet {
         display: none;
     }
 }
@@ -136,6 +165,11 @@ small {
     }
     .keeping {
         min-width: 0;
+        flex: 1;
+    }
+    .pause,
+    .said {
+        display: none;
     }
 }
 </style>

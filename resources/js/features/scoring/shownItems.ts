@@ -1,51 +1,96 @@
 import type { ItemState } from '@/shared/glyphs/states';
 import type { Mark } from '@/shared/outbox/Outbox';
-import type { Item, Sheet } from './api';
+import type { Item, Place, Sheet } from './api';
 
 /** What the screen shows of an item: the server's word, or what was just marked and is not worked out yet. */
 export interface ShownItem {
     state: ItemState;
     heard: Set<string>;
+    wrong: Set<string>;
     /** Marked here, not yet confirmed by the server. */
     waiting: boolean;
 }
+
+export const nothingShown: ShownItem = { state: 'not_reached', heard: new Set(), wrong: new Set(), waiting: false };
 
 /**
  * The sheet with the unconfirmed marks laid over it. This is what was marked, not what it is worth: credit,
  * lateness and the verdict come from the server alone.
  */
-export function shownItems(items: Item[], sheet: Sheet, waiting: Mark[]): Map<string, ShownItem> {
+export function shownItems(places: Place[], sheet: Sheet, waiting: Mark[]): Map<string, ShownItem> {
     const shown = new Map<string, ShownItem>();
-    for (const outcome of sheet.outcomes) {
-        shown.set(outcome.item, { state: outcome.status, heard: new Set(outcome.heard), waiting: false });
+    for (const { item, status, heard, wrong } of sheet.outcomes) {
+        shown.set(item, { state: status, heard: new Set(heard), wrong: new Set(wrong), waiting: false });
     }
-    const undone = new Set(waiting.flatMap((mark) => (mark.undoes === undefined ? [] : [mark.undoes])));
-    const byId = new Map(items.map((item) => [item.id, item]));
-    for (const mark of waiting) {
-        const item = mark.item === undefined ? undefined : byId.get(mark.item);
-        if (item !== undefined && !undone.has(mark.id)) shown.set(item.id, after(mark, item, shown.get(item.id)));
+    const byId = new Map(places.flatMap(({ items }) => items).map((item) => [item.id, item]));
+    for (const mark of inForce(waiting)) {
+        for (const item of meant(mark, places, byId)) {
+            shown.set(item.id, after(mark, item, shown.get(item.id) ?? nothingShown));
+        }
     }
     return shown;
 }
 
-function after(mark: Mark, item: Item, before: ShownItem | undefined): ShownItem {
-    const heard = new Set(before?.heard);
+/** From the end, because an undo may itself be undone by a later one. */
+function inForce(waiting: Mark[]): Mark[] {
+    const undone = new Set<string>();
+    const kept: Mark[] = [];
+    for (const mark of waiting.toReversed()) {
+        if (undone.has(mark.id)) continue;
+        if (mark.undoes === undefined) kept.push(mark);
+        else undone.add(mark.undoes);
+    }
+    return kept.toReversed();
+}
+
+function meant(mark: Mark, places: Place[], byId: Map<string, Item>): Item[] {
+    if (mark.kind === 'restarted') {
+        return places.filter(({ section }) => section === mark.section).flatMap(({ items }) => items);
+    }
+    if (mark.kind === 'carried_over') {
+        const here = places.find(({ id }) => id === mark.place)?.items ?? [];
+        return here.filter(({ id }) => mark.except?.includes(id) !== true);
+    }
+    const item = mark.item === undefined ? undefined : byId.get(mark.item);
+    return item === undefined ? [] : [item];
+}
+
+function after(mark: Mark, item: Item, before: ShownItem): ShownItem {
+    const heard = new Set(before.heard);
+    const wrong = new Set(before.wrong);
     const all = [...item.essential, ...item.further].map(({ code }) => code);
+    const none = { heard: new Set<string>(), wrong: new Set<string>(), waiting: true };
     switch (mark.kind) {
         case 'heard_whole':
-            return { state: 'whole', heard: new Set([...all, 'identified']), waiting: true };
+            return { ...none, state: 'whole', heard: new Set([...all, 'identified']) };
         case 'points_heard':
-            for (const point of [...(mark.points ?? []), 'identified']) heard.add(point);
+        case 'figure_heard':
+            for (const point of [...(mark.points ?? []), 'identified']) {
+                heard.add(point);
+                wrong.delete(point);
+            }
             break;
+        case 'said_wrong':
+            for (const point of mark.points ?? []) {
+                heard.delete(point);
+                wrong.add(point);
+            }
+            return { state: 'wrong', heard, wrong, waiting: true };
         case 'points_taken_back':
-            for (const point of mark.points ?? []) heard.delete(point);
-            if (mark.points?.includes('identified') === true)
-                return { state: 'not_reached', heard: new Set(), waiting: true };
+            for (const point of mark.points ?? []) {
+                heard.delete(point);
+                wrong.delete(point);
+            }
+            if (mark.points?.includes('identified') === true) return { ...none, state: 'not_reached' };
             break;
         case 'not_fitted':
-            return { state: 'not_fitted', heard: new Set(), waiting: true };
+            return { ...none, state: 'not_fitted' };
+        case 'restarted':
+            return { ...none, state: 'not_reached' };
+        case 'carried_over':
+            return before.state === 'not_reached' || before.state === 'missed' ? { ...none, state: 'carried' } : before;
         default:
-            return before ?? { state: 'not_reached', heard, waiting: true };
+            return before;
     }
-    return { state: all.every((point) => heard.has(point)) ? 'whole' : 'partial', heard, waiting: true };
+    return { state: all.every((point) => heard.has(point)) ? 'whole' : 'partial', heard, wrong, waiting: true };
 }

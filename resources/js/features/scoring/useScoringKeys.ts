@@ -1,43 +1,83 @@
 import { useEventListener } from '@vueuse/core';
-import { tileOf } from './tileKeys';
+import { pointOf, tileOf } from './tileKeys';
 
-/** Every key of the scoring screen, in one place; the screen shows each where it acts. */
-export function useScoringKeys(act: {
+export interface KeyActs {
     tile: (index: number) => void;
     open: (index: number) => void;
     next: () => void;
     previous: () => void;
     undo: () => void;
+    redo: () => void;
     note: () => void;
+    lookAgain: () => void;
+    offList: () => void;
+    same: () => void;
+    pause: () => void;
+    keys: () => void;
     close: () => void;
+    /** A letter typed, one taken back, what is found marked whole, or its points opened. */
+    type: (letter: string) => void;
+    erase: () => boolean;
+    markFound: () => boolean;
+    openFound: () => boolean;
+    /** Whether an item's points are open, so that letters mark them. */
+    pointsOpen: () => boolean;
+    point: (index: number) => void;
     enabled: () => boolean;
-}): void {
+}
+
+/** Every key of the scoring screen that is not a letter, a digit or Enter, with what it does: the sheet of keys shows these. */
+export const commands: { keys: string[]; shown: string; does: string; act: keyof KeyActs }[] = [
+    { keys: ['.', 'ArrowRight'], shown: '.', does: 'On to the next place', act: 'next' },
+    { keys: [',', 'ArrowLeft'], shown: ',', does: 'Back to the place before', act: 'previous' },
+    { keys: [';'], shown: ';', does: 'Note', act: 'note' },
+    { keys: ["'"], shown: "'", does: 'Look again in the debrief', act: 'lookAgain' },
+    { keys: ['-'], shown: '-', does: 'Off the list, and back on it', act: 'offList' },
+    { keys: ['='], shown: '=', does: 'The same as another axle or side', act: 'same' },
+    { keys: ['\\'], shown: '\\', does: 'Pause the clock, and go on', act: 'pause' },
+    { keys: ['?'], shown: '?', does: 'This sheet of keys', act: 'keys' },
+];
+
+export function useScoringKeys(acts: KeyActs): void {
     useEventListener('keydown', (event: KeyboardEvent) => {
         const typing =
             event.target instanceof HTMLElement && event.target.matches('input, textarea, [contenteditable]');
-        if (event.key === 'Escape') return act.close();
-        if (typing || event.altKey || event.metaKey || !act.enabled()) return;
-        const key = event.key.toLowerCase();
-        const chosen = choose(event, key, act);
-        if (chosen === undefined) return;
-        event.preventDefault();
-        chosen();
+        if (event.key === 'Escape') return acts.close();
+        if (typing || event.metaKey || !acts.enabled()) return;
+        // Space and Enter on a focused button are that button's, unless letters were typed.
+        const done = choose(event, acts);
+        if (done) event.preventDefault();
     });
 }
 
-function choose(
-    event: KeyboardEvent,
-    key: string,
-    act: Parameters<typeof useScoringKeys>[0],
-): (() => void) | undefined {
-    if (key === 'z' || key === 'backspace') return act.undo;
-    if (event.ctrlKey) return undefined;
-    if (key === '.' || key === 'arrowright') return act.next;
-    if (key === ',' || key === 'arrowleft') return act.previous;
-    if (key === 'n') return act.note;
-    // With Shift the digit keys send other characters, so the key itself is asked.
-    const plain = event.shiftKey ? event.code.replace(/^(Digit|Key)/, '') : key;
-    const tile = tileOf(plain);
-    if (tile < 0) return undefined;
-    return event.shiftKey ? () => act.open(tile) : () => act.tile(tile);
+/** @returns whether the key meant something here */
+function choose(event: KeyboardEvent, acts: KeyActs): boolean {
+    const letter = event.key.toLowerCase();
+    if (event.ctrlKey) {
+        if (letter === 'z') (event.shiftKey ? acts.redo : acts.undo)();
+        else if (letter === 'y') acts.redo();
+        else return false;
+        return true;
+    }
+    if (event.key === 'Backspace') {
+        if (event.shiftKey) acts.redo();
+        else if (!acts.erase()) acts.undo();
+        return true;
+    }
+    if (event.key === 'Enter') return acts.markFound();
+    if (event.key === ' ') return acts.openFound();
+    const tile = tileOf(event);
+    if (tile !== undefined) {
+        (event.altKey ? acts.open : acts.tile)(tile);
+        return true;
+    }
+    const command = commands.find(({ keys }) => keys.includes(event.key));
+    if (command !== undefined) {
+        (acts[command.act] as () => void)();
+        return true;
+    }
+    if (event.altKey || pointOf(letter) < 0) return false;
+    if (acts.pointsOpen()) acts.point(pointOf(letter));
+    else acts.type(letter);
+    return true;
 }

@@ -1,10 +1,14 @@
 <script setup lang="ts">
+import { useSession } from '@/features/session/useSession';
+import { Device } from '@/shared/outbox/Device';
 import LoadState from '@/shared/LoadState.vue';
 import { useLoad } from '@/shared/useLoad';
 import { readChoices } from './api';
 import StartForm from './StartForm.vue';
 
-const { loaded, again } = useLoad(readChoices);
+const { user } = useSession();
+const device = new Device(user.value?.id ?? 0);
+const { loaded, again } = useLoad(() => device.fresh('choices', readChoices));
 </script>
 
 <template>

@@ -1,12 +1,14 @@
 <script setup lang="ts">
+import { useSession } from '@/features/session/useSession';
 import type { Schemas } from '@/shared/api/client';
+import { Device } from '@/shared/outbox/Device';
 import { daysFrom } from '@/shared/format';
 import VehiclePlan from '@/shared/plan/VehiclePlan.vue';
 import { NButton, NSelect } from 'naive-ui';
-import { v7 } from 'uuid';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { previewInspection, startAttempt } from './api';
+import { prepareWalk } from './api';
+import { useStart } from './useStart';
 
 const props = defineProps<{ choices: Schemas['ChoicesResource'] }>();
 const route = useRoute();
@@ -16,12 +18,17 @@ const asked = Number(route.query['student']);
 const student = ref(props.choices.students.find(({ id }) => id === asked)?.id ?? null);
 const vehicle = ref(props.choices.vehicles[0]?.id ?? null);
 const checklist = ref(props.choices.checklists[0]?.id ?? null);
-const inspection = shallowRef<Schemas['InspectionResource']>();
+const prepared = shallowRef<Schemas['PreparedResource']>();
+const inspection = computed(() => prepared.value?.inspection);
+const { user } = useSession();
+const device = new Device(user.value?.id ?? 0);
+const mode = ref<'practice' | 'exam'>(user.value?.role === 'examiner' ? 'exam' : 'practice');
+const keeping = ref('');
 const form = ref('draw');
 const why = ref('');
 const busy = ref(false);
-// Made once for this form: pressing Start twice starts once.
-const id = v7();
+const { begin } = useStart(device);
+const keyOf = (v: number, c: number, f: string | undefined): string => `prepared-${v}-${c}-${f ?? ''}`;
 
 const students = computed(() =>
     props.choices.students.map((one) => ({
@@ -49,9 +56,9 @@ watch(
         if (v === null || c === null) return;
         try {
             const set = forms.value.some(({ id }) => id === f) ? f : undefined;
-            inspection.value = await previewInspection(v, c, set);
+            prepared.value = await device.fresh(keyOf(v, c, set), () => prepareWalk(v, c, set));
         } catch (error) {
-            inspection.value = undefined;
+            prepared.value = undefined;
             why.value = error instanceof Error ? error.message : String(error);
         }
     },
@@ -65,18 +72,39 @@ async function start(): Promise<void> {
     }
     busy.value = true;
     try {
-        await startAttempt({
-            id,
-            student_id: student.value,
-            vehicle_id: vehicle.value,
-            checklist_id: checklist.value,
-            form: forms.value.length === 0 || form.value === 'all' ? null : form.value,
-        });
-        await router.push({ name: 'walk', params: { id } });
+        const walk = await begin(
+            {
+                student_id: student.value,
+                vehicle_id: vehicle.value,
+                checklist_id: checklist.value,
+                form: forms.value.length === 0 || form.value === 'all' ? null : form.value,
+                mode: mode.value,
+            },
+            prepared.value,
+            props.choices,
+        );
+        await router.push({ name: 'walk', params: { id: walk } });
     } catch (error) {
         why.value = error instanceof Error ? error.message : String(error);
     } finally {
         busy.value = false;
+    }
+}
+
+/** For a yard without network: every vehicle under this checklist, with each of its forms. */
+async function keepAll(): Promise<void> {
+    const c = checklist.value;
+    if (c === null) return;
+    let done = 0;
+    try {
+        for (const { id: v } of props.choices.vehicles) {
+            for (const f of [undefined, ...forms.value.map((one) => one.id)]) {
+                await device.fresh(keyOf(v, c, f), () => prepareWalk(v, c, f));
+            }
+            keeping.value = `${++done} of ${props.choices.vehicles.length} vehicles are on this device`;
+        }
+    } catch (error) {
+        why.value = error instanceof Error ? error.message : String(error);
     }
 }
 </script>
@@ -118,6 +146,19 @@ async function start(): Promise<void> {
                 />
                 <p class="quiet">{{ about(choices.checklists, checklist) }}</p>
             </div>
+            <div class="field">
+                <label for="mode">How it is run</label>
+                <NSelect
+                    v-model:value="mode"
+                    :options="[
+                        { value: 'practice', label: 'Practice: hints, and what is left at a place' },
+                        { value: 'exam', label: 'Examination: a silent screen' },
+                    ]"
+                    size="large"
+                    data-test="mode"
+                    :input-props="{ id: 'mode' }"
+                />
+            </div>
             <div v-if="forms.length > 0" class="field">
                 <label for="form">Form</label>
                 <NSelect
@@ -153,10 +194,14 @@ async function start(): Promise<void> {
             </p>
         </section>
         <p v-if="why" class="why" role="alert">{{ why }}</p>
-        <div>
+        <div class="acts">
             <NButton type="primary" size="large" :loading="busy" data-test="start" @click="start"
                 >Start the walk</NButton
             >
+            <NButton size="large" data-test="keep-all" @click="keepAll"
+                >Keep all vehicles for a yard without network</NButton
+            >
+            <span v-if="keeping" role="status" class="quiet">{{ keeping }}</span>
         </div>
     </main>
 </template>
@@ -197,6 +242,12 @@ h2 .numeral {
 .caution {
     border-left: 8px solid var(--part);
     padding: 4px 0 4px 16px;
+}
+.acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px;
+    align-items: center;
 }
 .why {
     color: var(--lost);

@@ -2,13 +2,13 @@ import { answer, api, type Schemas } from '@/shared/api/client';
 
 export const readChoices = (): Promise<Schemas['ChoicesResource']> => answer(api.GET('/choices'));
 
-export const previewInspection = (
+export const prepareWalk = (
     vehicle: number,
     checklist: number,
     form: string | undefined,
-): Promise<Schemas['InspectionResource']> =>
+): Promise<Schemas['PreparedResource']> =>
     answer(
-        api.GET('/inspection', {
+        api.GET('/prepared', {
             params: {
                 query: { vehicle_id: vehicle, checklist_id: checklist, ...(form === undefined ? {} : { form }) },
             },

@@ -1,17 +1,22 @@
 <script setup lang="ts">
 import { useSession } from '@/features/session/useSession';
+import { Device } from '@/shared/outbox/Device';
 import AttemptRow from '@/shared/AttemptRow.vue';
 import LoadState from '@/shared/LoadState.vue';
 import { useLoad } from '@/shared/useLoad';
 import { NButton } from 'naive-ui';
-import { computed } from 'vue';
+import { computed, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { readToday } from './api';
 import DueStudents from './DueStudents.vue';
+import YardRow from './YardRow.vue';
 
 const router = useRouter();
 const { user } = useSession();
-const { loaded, again } = useLoad(readToday);
+const device = new Device(user.value?.id ?? 0);
+const { loaded, again } = useLoad(() => device.fresh('today', readToday));
+const unsent = shallowRef<Awaited<ReturnType<Device['unsent']>>>([]);
+void device.unsent().then((found) => (unsent.value = found));
 const scores = computed(() => user.value?.role === 'instructor' || user.value?.role === 'examiner');
 </script>
 
@@ -24,6 +29,18 @@ const scores = computed(() => user.value?.role === 'instructor' || user.value?.r
                         {{ data.under_way.length === 1 ? 'A walk is' : `${data.under_way.length} walks are` }} under way
                     </h1>
                     <AttemptRow v-for="attempt in data.under_way" :key="attempt.id" :attempt="attempt" show-student />
+                </section>
+                <section v-if="unsent.length > 0" class="unsent" data-test="unsent">
+                    <h2>Kept on this device, not sent yet</h2>
+                    <p v-for="one in unsent" :key="one.id">
+                        <RouterLink :to="{ name: 'walk', params: { id: one.id } }">{{
+                            one.student || 'A walk'
+                        }}</RouterLink>, {{ one.marks }} marks. Open it with network and they are sent.
+                    </p>
+                </section>
+                <section v-if="data.in_yard.length > 0">
+                    <h2>In the yard now</h2>
+                    <YardRow v-for="attempt in data.in_yard" :key="attempt.id" :attempt="attempt" :can-score="scores" />
                 </section>
                 <section>
                     <div class="head">
@@ -62,6 +79,10 @@ section {
     border: 3px solid var(--strong);
     border-radius: 14px;
     background: var(--panel);
+}
+.unsent {
+    border-left: 8px solid var(--part);
+    padding-left: 16px;
 }
 .head {
     display: flex;

@@ -364,23 +364,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/inspection": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What a checklist asks of a vehicle */
-        get: operations["previewInspection"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/library": {
         parameters: {
             query?: never;
@@ -625,16 +608,16 @@ export interface components {
              * @description made by the page, so that starting twice starts once
              */
             id: string;
-            student_id: number;
-            vehicle_id: number;
-            checklist_id: number;
+            student_id?: number;
+            vehicle_id?: number;
+            checklist_id?: number;
             /** @description id of a form set by hand, or "draw"; leave it out to ask everything */
             form?: string | null;
             /** @enum {string} */
             mode?: "practice" | "exam";
             /**
              * Format: uuid
-             * @description the attempt of another scorer at the same walk
+             * @description the attempt of another scorer at the same walk; all else follows from it
              */
             walk_of?: string | null;
             /**
@@ -2083,40 +2066,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PreparedResource"];
-                };
-            };
-        };
-    };
-    previewInspection: {
-        parameters: {
-            query: {
-                vehicle_id: number;
-                checklist_id: number;
-                /** @description id of a form; without it, all that is asked */
-                form?: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The inspection */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["InspectionResource"];
-                };
-            };
-            /** @description Unknown vehicle or checklist */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemResource"];
                 };
             };
         };

@@ -38,6 +38,8 @@ export class Outbox<T> {
         private readonly user: number,
         private readonly recorder: string,
         private readonly send: Send<T>,
+        /** Must be done before the first mark can be sent, such as starting the attempt; does nothing once it is. */
+        private readonly before: () => Promise<void>,
         private readonly told: {
             state: (state: OutboxState) => void;
             /** The server confirmed these marks and answered. */
@@ -108,6 +110,7 @@ export class Outbox<T> {
         const batch = rows.filter(({ recorder }) => recorder === first.recorder).slice(0, BATCH);
         this.told.state({ state: 'sending', waiting: rows.length });
         try {
+            await this.before();
             const answer = await this.send(
                 first.recorder,
                 batch.map(({ mark }) => mark),

@@ -15,7 +15,7 @@ export interface PlaceTally {
 /* The drawing is the navigation: a stand per place, filling from below as its items are heard. */
 const props = defineProps<{
     inspection: Schemas['InspectionResource'];
-    tallies?: Map<string, PlaceTally>;
+    tallies?: Map<string, PlaceTally> | undefined;
     current?: string | undefined;
     closed?: Set<string>;
     interactive?: boolean;

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import StateGlyph from '@/shared/glyphs/StateGlyph.vue';
+import { states } from '@/shared/glyphs/states';
+import { percent } from '@/shared/format';
+import type { Schemas } from '@/shared/api/client';
+import { shallowRef } from 'vue';
+import { readAgreement, type Result } from './api';
+
+/* Did two scorers of this walk see the same? */
+const props = defineProps<{ result: Result }>();
+const all = shallowRef<Schemas['AgreementResource'][]>([]);
+void readAgreement(props.result.card.id)
+    .then((found) => (all.value = found))
+    .catch(() => undefined);
+
+/** Landis and Koch, "The measurement of observer agreement for categorical data", Biometrics 33 (1977). */
+function worth(kappa: number | null): string {
+    if (kappa === null) return 'chance alone would agree as well, so there is no more to say';
+    const words = [
+        [810, 'almost perfect'],
+        [610, 'substantial'],
+        [410, 'moderate'],
+        [210, 'fair'],
+        [0, 'slight'],
+    ] as const;
+    return `${words.find(([from]) => kappa >= from)?.[1] ?? 'less than chance'} (kappa ${(kappa / 1000).toFixed(2)})`;
+}
+</script>
+
+<template>
+    <section v-for="one in all" :key="one.other.id" data-test="agreement">
+        <h2>
+            Did both scorers see the same? {{ one.agreed }} of {{ one.compared }} items,
+            {{ percent(one.agreed_permille) }}
+        </h2>
+        <p>
+            {{ result.card.scorer }} and
+            <RouterLink :to="{ name: 'result', params: { id: one.other.id } }">{{ one.other.scorer }}</RouterLink>
+            scored this walk without seeing each other's sheet. Beyond chance their agreement is
+            {{ worth(one.kappa_permille) }}.
+        </p>
+        <ul>
+            <li v-for="item in one.items" :key="item.name">
+                <StateGlyph v-if="item.before" :state="item.before" :size="22" />
+                <StateGlyph v-if="item.after" :state="item.after" :size="22" />
+                <span
+                    >{{ item.name }}:
+                    <span class="quiet"
+                        >{{ item.before ? states[item.before].word : '' }} for {{ result.card.scorer }},
+                        {{ item.after ? states[item.after].word : '' }} for {{ one.other.scorer }}</span
+                    ></span
+                >
+            </li>
+        </ul>
+    </section>
+</template>
+
+<style scoped>
+section {
+    display: grid;
+    gap: 10px;
+}
+ul {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+    display: grid;
+    gap: 6px;
+}
+li {
+    display: grid;
+    grid-template-columns: 24px 24px 1fr;
+    gap: 8px;
+    align-items: center;
+}
+</style>

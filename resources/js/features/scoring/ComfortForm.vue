@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { useLight } from '@/app/useLight';
+import { computed } from 'vue';
+import type { Comfort } from './useComfort';
+
+/* How this user wants the screen on this device. */
+const props = defineProps<{ comfort: Comfort }>();
+const emit = defineEmits<{ change: [change: Partial<Comfort>] }>();
+const { light, turn } = useLight();
+
+const switches = computed(() => [
+    {
+        id: 'hand',
+        label: props.comfort.hand === 'left' ? 'For the left hand' : 'For the right hand',
+        act: (): void => emit('change', { hand: props.comfort.hand === 'left' ? 'right' : 'left' }),
+    },
+    {
+        id: 'size',
+        label: props.comfort.size === 'big' ? 'Big' : 'Usual size',
+        act: (): void => emit('change', { size: props.comfort.size === 'big' ? 'usual' : 'big' }),
+    },
+    {
+        id: 'partly',
+        label: props.comfort.partly === 'missing' ? 'Points: tap what was missing' : 'Points: tap what was heard',
+        act: (): void => emit('change', { partly: props.comfort.partly === 'missing' ? 'heard' : 'missing' }),
+    },
+    {
+        id: 'shake',
+        label: props.comfort.shake ? 'Shakes on a mark' : 'Does not shake',
+        act: (): void => emit('change', { shake: !props.comfort.shake }),
+    },
+    {
+        id: 'tick',
+        label: props.comfort.tick ? 'Ticks on a mark' : 'Makes no sound',
+        act: (): void => emit('change', { tick: !props.comfort.tick }),
+    },
+    { id: 'light', label: light.value === 'day' ? 'Light of day' : 'Light of dusk', act: turn },
+]);
+</script>
+
+<template>
+    <div class="switches" aria-label="How the screen is set">
+        <button v-for="one in switches" :key="one.id" type="button" :data-comfort="one.id" @click="one.act">
+            {{ one.label }}
+        </button>
+    </div>
+</template>
+
+<style scoped>
+.switches {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+}
+button {
+    min-height: 48px;
+    padding: 0 14px;
+    background: none;
+    border: 2px dashed var(--quiet);
+    border-radius: 10px;
+    cursor: pointer;
+}
+</style>

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { commands } from './useScoringKeys';
+
+defineEmits<{ close: [] }>();
+const rest = [
+    ['1 … 0', 'The item with that digit, heard whole; with ⇧ those from the eleventh on'],
+    ['Alt 1 … 0', 'Its points'],
+    ['a … z', 'Find an item by name, initials or other name; those of this place first'],
+    ['Enter', 'What was found first, heard whole'],
+    ['Space', 'Its points; then a letter for each point'],
+    ['Backspace', 'Undo (or take a typed letter back)'],
+    ['⇧ Backspace', 'Redo'],
+    ['Esc', 'Close what is open'],
+] as const;
+</script>
+
+<template>
+    <section class="sheet" aria-label="Keys">
+        <header>
+            <h2>Keys</h2>
+            <NButton @click="$emit('close')">Close&nbsp;<kbd>Esc</kbd></NButton>
+        </header>
+        <dl>
+            <div v-for="[keys, does] in rest" :key="keys">
+                <dt>{{ keys }}</dt>
+                <dd>{{ does }}</dd>
+            </div>
+            <div v-for="command in commands" :key="command.act">
+                <dt>{{ command.shown }}</dt>
+                <dd>{{ command.does }}</dd>
+            </div>
+        </dl>
+        <p class="quiet">
+            By touch: tap for whole; stroke down the marks at the left for several; the dots at the right open the
+            points.
+        </p>
+    </section>
+</template>
+
+<style scoped>
+.sheet {
+    padding: 14px 16px;
+    background: var(--panel);
+    border-bottom: 2px solid var(--ink);
+    display: grid;
+    gap: 10px;
+}
+header {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+}
+dl {
+    margin: 0;
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+    gap: 6px 28px;
+}
+dl div {
+    display: grid;
+    grid-template-columns: 110px 1fr;
+}
+dt {
+    font-weight: 700;
+}
+dd {
+    margin: 0;
+}
+</style>

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import type { Schemas } from '@/shared/api/client';
+import type { Point } from './api';
+
+/* One point: tap it for said or not; the side button is for what was said wrong. */
+defineProps<{
+    point: Point;
+    figure: Schemas['FigureResource'] | undefined;
+    heard: boolean;
+    wrong: boolean;
+    hotkey: string;
+}>();
+defineEmits<{ toggle: []; wrong: [] }>();
+</script>
+
+<template>
+    <div class="row" :class="{ on: heard, off: wrong }">
+        <button type="button" class="point" :aria-pressed="heard" :data-point="point.code" @click="$emit('toggle')">
+            <span class="box" aria-hidden="true">{{ heard ? 'said' : wrong ? 'wrong' : '' }}</span>
+            <span>
+                {{ point.say }}
+                <small v-if="figure" class="quiet">{{ figure.source }}. {{ figure.note }}</small>
+            </span>
+            <kbd>{{ hotkey }}</kbd>
+        </button>
+        <button
+            type="button"
+            class="wrong"
+            :aria-pressed="wrong"
+            :aria-label="`${point.label}: ${figure ? 'the figure that was said' : 'said wrong'}`"
+            :data-wrong="point.code"
+            @click="$emit('wrong')"
+        >
+            {{ figure ? 'figure' : 'wrong' }}
+        </button>
+    </div>
+</template>
+
+<style scoped>
+.row {
+    display: grid;
+    grid-template-columns: 1fr 68px;
+    background: var(--paper);
+    border: 2px solid var(--line);
+    border-radius: 10px;
+    overflow: hidden;
+}
+.row.on {
+    border-color: var(--strong);
+}
+.row.off {
+    border-color: var(--lost);
+}
+button {
+    background: none;
+    border: 0;
+    cursor: pointer;
+    touch-action: manipulation;
+    min-height: 56px;
+}
+.point {
+    display: grid;
+    grid-template-columns: 52px 1fr auto;
+    gap: 10px;
+    align-items: center;
+    text-align: left;
+    padding: 6px 10px 6px 8px;
+}
+.box {
+    height: 36px;
+    display: grid;
+    place-items: center;
+    border: 2px dashed var(--line);
+    border-radius: 8px;
+    font-weight: 700;
+    font-size: 0.85rem;
+}
+.on .box {
+    background: var(--strong);
+    color: var(--strongInk);
+    border: 0;
+}
+.off .box {
+    border: 2px solid var(--lost);
+    color: var(--lost);
+}
+.wrong {
+    border-left: 2px solid var(--line);
+    font-size: 0.88rem;
+    color: var(--quiet);
+}
+.wrong[aria-pressed='true'] {
+    background: var(--lost);
+    color: var(--panel);
+}
+small {
+    display: block;
+}
+</style>

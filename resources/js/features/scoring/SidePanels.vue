@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { useSession } from '@/features/session/useSession';
+import { computed } from 'vue';
+import KeySheet from './KeySheet.vue';
+import NoteBox from './NoteBox.vue';
+import PauseBox from './PauseBox.vue';
+import SamePanel from './SamePanel.vue';
+import TimeLine from './TimeLine.vue';
+import ToolsPanel from './ToolsPanel.vue';
+import type { OpenAttempt } from './useAttempt';
+import type { Comfort } from './useComfort';
+import type { Scoring } from './useScoring';
+
+/* The one panel that is open between the bar and the drawing. */
+const props = defineProps<{ walk: OpenAttempt; scoring: Scoring; comfort: Comfort }>();
+defineEmits<{ comfort: [change: Partial<Comfort>] }>();
+const { user } = useSession();
+const panel = computed(() => props.scoring.panel.value);
+const mayKeep = computed(() => user.value?.role === 'instructor' || user.value?.role === 'manager');
+</script>
+
+<template>
+    <NoteBox
+        v-if="panel === 'note'"
+        :about="scoring.noted.value?.name"
+        :phrases="walk.attempt.value?.phrases ?? []"
+        :may-keep="mayKeep"
+        @save="(text) => walk.note(text, scoring.noted.value)"
+        @kept="walk.keepPhrases"
+        @close="scoring.close"
+    />
+    <PauseBox v-else-if="panel === 'pause'" @pause="scoring.pauseFor" @close="scoring.close" />
+    <SamePanel
+        v-else-if="panel === 'same' && scoring.here.value"
+        :place="scoring.here.value"
+        :walk="walk"
+        @close="scoring.close"
+    />
+    <KeySheet v-else-if="panel === 'keys'" @close="scoring.close" />
+    <TimeLine v-else-if="panel === 'line'" :walk="walk" @close="scoring.close" />
+    <ToolsPanel
+        v-else-if="panel === 'tools'"
+        :walk="walk"
+        :silent="scoring.silent.value"
+        :totals="scoring.totals.value"
+        :comfort="comfort"
+        @note="scoring.noteOn(undefined)"
+        @pause="scoring.pause"
+        @keys="scoring.show('keys')"
+        @line="scoring.show('line')"
+        @cover="scoring.show('cover')"
+        @totals="scoring.showTotals"
+        @comfort="(change) => $emit('comfort', change)"
+        @close="scoring.close"
+    />
+</template>

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { minutes } from '@/shared/format';
+import { NButton } from 'naive-ui';
+import { computed, ref, shallowRef } from 'vue';
+import { readHistory, type History } from './api';
+import { markWords } from './markWords';
+import type { OpenAttempt } from './useAttempt';
+
+/* Everything marked so far, newest first; any of it can be taken back or brought back, and nothing of it is lost. */
+const props = defineProps<{ walk: OpenAttempt }>();
+defineEmits<{ close: [] }>();
+const history = shallowRef<History[]>([]);
+const why = ref('');
+
+async function load(): Promise<void> {
+    why.value = '';
+    try {
+        history.value = await readHistory(props.walk.id);
+    } catch (error) {
+        why.value = error instanceof Error ? error.message : String(error);
+    }
+}
+void load();
+
+const names = computed(() => new Map(props.walk.items.value.map((item) => [item.id, item.name])));
+const rows = computed(() => {
+    const known = new Set(history.value.map(({ mark }) => mark.id));
+    const fresh = props.walk.waiting.value.filter((mark) => !known.has(mark.id));
+    const marks = [...history.value.map(({ mark }) => mark), ...fresh];
+    const undoneBy = new Map<string, string>();
+    const gone = new Set<string>();
+    for (const mark of marks.toReversed()) {
+        if (gone.has(mark.id) || mark.undoes === undefined) continue;
+        gone.add(mark.undoes);
+        undoneBy.set(mark.undoes, mark.id);
+    }
+    const by = new Map(history.value.map((one) => [one.mark.id, one.by]));
+    return marks
+        .filter((mark) => mark.kind !== 'undo')
+        .map((mark) => ({ mark, by: by.get(mark.id), undone: undoneBy.get(mark.id) }))
+        .toReversed();
+});
+</script>
+
+<template>
+    <section class="line" aria-label="Time line">
+        <header>
+            <h2>What was marked, and when</h2>
+            <NButton @click="$emit('close')">Close&nbsp;<kbd>Esc</kbd></NButton>
+        </header>
+        <p v-if="why" role="alert">
+            {{ why }} What this device has not sent yet is below.
+            <NButton size="small" @click="load">Try again</NButton>
+        </p>
+        <p v-if="rows.length === 0 && !why" class="quiet">Nothing yet.</p>
+        <ol>
+            <li v-for="{ mark, by, undone } in rows" :key="mark.id" :class="{ undone }">
+                <span class="numeral">{{ minutes(mark.at_ms) }}</span>
+                <span
+                    >{{ markWords(mark, names) }}<small v-if="by" class="quiet">, {{ by }}</small></span
+                >
+                <NButton v-if="undone" @click="walk.undoMark(undone)">Bring back</NButton>
+                <NButton v-else @click="walk.undoMark(mark.id)">Take back</NButton>
+            </li>
+        </ol>
+    </section>
+</template>
+
+<style scoped>
+.line {
+    padding: 14px 16px;
+    background: var(--panel);
+    border-bottom: 2px solid var(--ink);
+    max-height: 62dvh;
+    overflow-y: auto;
+}
+header {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+}
+ol {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+}
+li {
+    display: grid;
+    grid-template-columns: 4rem 1fr auto;
+    gap: 10px;
+    align-items: center;
+    min-height: 52px;
+    border-bottom: 1px solid var(--line);
+}
+.undone > span {
+    text-decoration: line-through;
+    color: var(--quiet);
+}
+</style>

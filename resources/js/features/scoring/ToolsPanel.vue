@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { NButton } from 'naive-ui';
+import { computed, ref } from 'vue';
+import { shareAttempt } from './api';
+import ComfortForm from './ComfortForm.vue';
+import type { Comfort } from './useComfort';
+import type { OpenAttempt } from './useAttempt';
+
+/* What is needed less often, one tap away. */
+const props = defineProps<{ walk: OpenAttempt; silent: boolean; totals: boolean; comfort: Comfort }>();
+const emit = defineEmits<{
+    note: [];
+    pause: [];
+    keys: [];
+    line: [];
+    cover: [];
+    close: [];
+    totals: [shown: boolean];
+    comfort: [change: Partial<Comfort>];
+}>();
+
+const live = ref(props.walk.attempt.value?.live ?? false);
+const why = ref('');
+const offList = computed(() => {
+    const waiting = props.walk.waiting.value.filter(({ kind }) => kind.startsWith('off_list')).at(-1);
+    return waiting === undefined ? props.walk.sheet.value?.off_list === true : waiting.kind === 'off_list_began';
+});
+
+async function share(): Promise<void> {
+    why.value = '';
+    try {
+        await shareAttempt(props.walk.id, !live.value);
+        live.value = !live.value;
+    } catch (error) {
+        why.value = error instanceof Error ? error.message : String(error);
+    }
+}
+</script>
+
+<template>
+    <section class="tools" aria-label="More">
+        <div class="acts">
+            <NButton @click="emit('note')">Note&nbsp;<kbd>;</kbd></NButton>
+            <NButton @click="emit('pause')">Pause or go on&nbsp;<kbd>\</kbd></NButton>
+            <NButton data-test="off-list" @click="walk.offList(!offList)"
+                >{{ offList ? 'Back on the list' : 'Off the list' }}&nbsp;<kbd>-</kbd></NButton
+            >
+            <NButton @click="walk.lookAgain()">Look again&nbsp;<kbd>'</kbd></NButton>
+            <NButton data-test="redo" :disabled="walk.nextAction.value === undefined" @click="walk.redo"
+                >Redo&nbsp;<kbd>⇧⌫</kbd></NButton
+            >
+            <NButton data-test="line" @click="emit('line')">Time line</NButton>
+            <NButton data-test="keys" @click="emit('keys')">Keys&nbsp;<kbd>?</kbd></NButton>
+            <NButton v-if="silent" @click="emit('cover')">Cover the screen</NButton>
+            <NButton v-if="silent" @click="emit('totals', !totals)">{{ totals ? 'Hide' : 'Show' }} totals</NButton>
+            <NButton v-if="!silent" data-test="live" @click="share">{{
+                live ? 'Stop others watching' : 'Let others watch'
+            }}</NButton>
+            <NButton quaternary @click="emit('close')">Close&nbsp;<kbd>Esc</kbd></NButton>
+        </div>
+        <p v-if="live">The student and your colleagues can watch this walk from Today, not change it.</p>
+        <p v-if="why" role="alert">{{ why }}</p>
+        <ComfortForm :comfort="comfort" @change="(change) => emit('comfort', change)" />
+    </section>
+</template>
+
+<style scoped>
+.tools {
+    display: grid;
+    gap: 12px;
+    padding: 12px 16px;
+    background: var(--sunken);
+    border-bottom: 2px solid var(--ink);
+}
+.acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+}
+</style>

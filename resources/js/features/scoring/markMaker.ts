@@ -1,0 +1,89 @@
+import type { Mark } from '@/shared/outbox/Outbox';
+import type { ShallowRef } from 'vue';
+import type { Attempt, Item, Place, PointCode, Sheet } from './api';
+import type { Draft } from './useAttempt';
+
+interface Walk {
+    attempt: ShallowRef<Attempt | undefined>;
+    sheet: ShallowRef<Sheet | undefined>;
+    waiting: ShallowRef<Mark[]>;
+    place: ShallowRef<string | undefined>;
+    record: (label: string, marks: Draft[], move?: { from?: string; to?: string }) => string[];
+}
+
+/** What a scorer can mark, each as one action. */
+export function markMaker({ attempt, sheet, waiting, place, record }: Walk) {
+    /** Every mark is made at a place: the first one of the walk says where it began. */
+    function arrive(): Draft[] {
+        const known =
+            sheet.value?.current_place !== null || waiting.value.some((mark) => mark.kind === 'place_entered');
+        return known || place.value === undefined ? [] : [{ kind: 'place_entered', place: place.value }];
+    }
+
+    const mark = (label: string, ...marks: Draft[]): void => void record(label, [...arrive(), ...marks]);
+    const named = (heard: Item[]): string => (heard.length === 1 ? (heard[0]?.name ?? '') : `${heard.length} items`);
+
+    /** The places of the same axles as this one, so that one reference says the whole axle. */
+    const axlePlaces = (here: Place): Place[] =>
+        (attempt.value?.inspection.places ?? []).filter(
+            (one) => one.id === here.id || (here.axles.length > 0 && one.axles.join() === here.axles.join()),
+        );
+
+    return {
+        hearWhole: (...heard: Item[]): void =>
+            mark(named(heard), ...heard.map((item): Draft => ({ kind: 'heard_whole', item: item.id }))),
+        hearSide: (item: Item, side: 'left' | 'right'): void =>
+            mark(`${item.name}, ${side} side`, { kind: 'heard_whole', item: item.id, side }),
+        hearPoints: (item: Item, points: PointCode[]): void =>
+            mark(item.name, { kind: 'points_heard', item: item.id, points }),
+        hearFigure: (item: Item, point: PointCode, value: number): void =>
+            mark(`${item.name}: ${value}`, { kind: 'figure_heard', item: item.id, points: [point], value }),
+        sayWrong: (item: Item, points: PointCode[], text?: string): void =>
+            mark(`${item.name} said wrong`, {
+                kind: 'said_wrong',
+                item: item.id,
+                points,
+                ...(text === undefined || text === '' ? {} : { text }),
+            }),
+        takeBack: (item: Item, points: PointCode[]): void =>
+            mark(`${item.name} taken back`, { kind: 'points_taken_back', item: item.id, points }),
+        wave: (item: Item): void => mark(`${item.name} not fitted`, { kind: 'not_fitted', item: item.id }),
+        carryOver: (here: Place, from: string, label: string, except: string[]): void =>
+            mark(
+                `the same as the ${label}`,
+                ...axlePlaces(here).map((one): Draft => ({ kind: 'carried_over', place: one.id, from, except })),
+            ),
+        noticeDefect: (item: Item, text: string): void =>
+            mark(`${item.name}: defect noticed`, { kind: 'defect_noticed', item: item.id, text }),
+        plantDefect: (item: Item, text: string): void =>
+            mark(`${item.name}: defect planted`, { kind: 'defect_planted', item: item.id, text }),
+        restart: (section: string): void => mark('brake tests begun again', { kind: 'restarted', section }),
+        pause: (text: string): void => mark('pause', { kind: 'paused', ...(text === '' ? {} : { text }) }),
+        resume: (): void => mark('going on', { kind: 'resumed' }),
+        offList: (began: boolean): void =>
+            mark(began ? 'off the list' : 'back on the list', { kind: began ? 'off_list_began' : 'off_list_ended' }),
+        note: (text: string, item?: Item): void =>
+            mark('note', { kind: 'note', text, ...(item === undefined ? {} : { item: item.id }) }),
+        lookAgain: (item?: Item): void =>
+            mark(`look again${item === undefined ? '' : `: ${item.name}`}`, {
+                kind: 'look_again',
+                ...(item === undefined ? {} : { item: item.id }),
+            }),
+        goTo: (next: string): void => {
+            const from = place.value;
+            if (from === undefined || from === next) return;
+            const first = arrive();
+            place.value = next;
+            const moved: Draft[] = [
+                { kind: 'place_closed', place: from },
+                { kind: 'place_entered', place: next },
+            ];
+            record('move', [...first, ...moved], { from, to: next });
+        },
+        finish: (): void => {
+            const here = place.value;
+            const last: Draft[] = here === undefined ? [] : [{ kind: 'place_closed', place: here }];
+            record('finish', [...arrive(), ...last, { kind: 'finished' }]);
+        },
+    };
+}

@@ -1,0 +1,51 @@
+import type { Mark } from '@/shared/outbox/Outbox';
+
+/** A mark in a few words, for the time line. */
+export function markWords(mark: Mark, names: Map<string, string>): string {
+    const item = mark.item === undefined ? '' : (names.get(mark.item) ?? mark.item);
+    const where = /@(.+)$/.exec(mark.item ?? '')?.[1]?.replace(/[.-]/g, ' ');
+    const name = where === undefined ? item : `${item} (${where})`;
+    const points = (mark.points ?? []).join(', ').replaceAll('_', ' ');
+    switch (mark.kind) {
+        case 'heard_whole':
+            return `${name}: heard whole${mark.side === undefined ? '' : `, ${mark.side} side`}`;
+        case 'points_heard':
+            return `${name}: ${points === '' ? 'only named' : points}`;
+        case 'points_taken_back':
+            return `${name}: taken back${points === 'identified' ? '' : ` ${points}`}`;
+        case 'figure_heard':
+            return `${name}: ${points} said as ${mark.value}`;
+        case 'said_wrong':
+            return `${name}: ${points} said wrong${mark.text === undefined ? '' : ` (${mark.text})`}`;
+        case 'carried_over':
+            return `${mark.place}: the same as the ${mark.from}${mark.except?.length ? `, except ${mark.except.length}` : ''}`;
+        case 'place_entered':
+            return `went to ${mark.place}`;
+        case 'place_closed':
+            return `left ${mark.place}`;
+        case 'not_fitted':
+            return `${name}: not fitted`;
+        case 'defect_planted':
+            return `${name}: defect planted, ${mark.text ?? ''}`;
+        case 'defect_noticed':
+            return `${name}: defect noticed, ${mark.text ?? ''}`;
+        case 'restarted':
+            return 'brake tests begun again';
+        case 'paused':
+            return `paused${mark.text === undefined ? '' : `: ${mark.text}`}`;
+        case 'resumed':
+            return 'went on';
+        case 'off_list_began':
+            return 'off the list';
+        case 'off_list_ended':
+            return 'back on the list';
+        case 'note':
+            return `note: ${mark.text ?? ''}`;
+        case 'look_again':
+            return `look again${name === '' ? '' : `: ${name}`}`;
+        case 'finished':
+            return 'finished';
+        case 'undo':
+            return 'taken back';
+    }
+}

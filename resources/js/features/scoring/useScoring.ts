@@ -1,0 +1,171 @@
+import { computed, ref, shallowRef, useTemplateRef, type Ref } from 'vue';
+import type { Item } from './api';
+import { find, type Found } from './finder';
+import type { OpenAttempt } from './useAttempt';
+import type { Comfort } from './useComfort';
+import { useScoringKeys } from './useScoringKeys';
+
+export type Panel = 'note' | 'pause' | 'same' | 'keys' | 'line' | 'tools' | 'cover' | 'finish';
+
+/** The points panel as the screen's keys know it. */
+interface PressesPoints {
+    press: (index: number) => void;
+}
+
+/** What the scoring screen shows and does beyond marking: where it is, what is open, what the keys mean now. */
+export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
+    const opened = shallowRef<Item>();
+    const noted = shallowRef<Item>();
+    const panel = ref<Panel>();
+    const totals = ref(false);
+    const confirmed = ref(false);
+    const typed = ref('');
+    const pointsPanel = useTemplateRef<PressesPoints>('pointsPanel');
+
+    const at = computed(() => walk.places.value.findIndex(({ id }) => id === walk.place.value));
+    const here = computed(() => walk.places.value[at.value]);
+    const next = computed(() => walk.places.value[at.value + 1]);
+    const silent = computed(() => walk.attempt.value?.mode === 'exam');
+    const found = computed(() => find(typed.value, walk.places.value, walk.place.value));
+    const toConfirm = computed(
+        () =>
+            silent.value &&
+            !confirmed.value &&
+            walk.waiting.value.length === 0 &&
+            walk.sheet.value?.duration_ms === 0 &&
+            walk.sheet.value.remarks.length === 0,
+    );
+
+    function openPoints(item: Item): void {
+        opened.value = item;
+        const untouched = walk.shown.value.get(item.id)?.state === 'not_reached';
+        // Who taps what was missing starts from all of it.
+        if (comfort.value.partly === 'missing' && untouched) walk.hearWhole(item);
+    }
+
+    function tap(item: Item): void {
+        const state = walk.shown.value.get(item.id)?.state ?? 'not_reached';
+        // A second tap never takes anything back by accident: it opens the points, where taking back is meant.
+        if (['whole', 'carried', 'not_fitted'].includes(state)) opened.value = item;
+        else if (item.fitted) walk.hearWhole(item);
+        else walk.wave(item);
+    }
+
+    function goTo(id: string | undefined): void {
+        if (id === undefined) return;
+        opened.value = undefined;
+        panel.value = undefined;
+        walk.goTo(id);
+    }
+
+    function step(by: number): void {
+        const target = walk.places.value[at.value + by];
+        if (target === undefined && by > 0) panel.value = 'finish';
+        else goTo(target?.id);
+    }
+
+    function markFound(one: Found | undefined): boolean {
+        typed.value = '';
+        if (one === undefined) return false;
+        tap(one.item);
+        return true;
+    }
+
+    function close(): void {
+        if (typed.value !== '') typed.value = '';
+        else if (panel.value !== undefined) panel.value = undefined;
+        else opened.value = undefined;
+    }
+
+    function noteOn(item: Item | undefined): void {
+        noted.value = item;
+        panel.value = 'note';
+    }
+
+    function pause(): void {
+        if (!walk.clock.paused) {
+            panel.value = 'pause';
+            return;
+        }
+        walk.clock.pause(false);
+        walk.resume();
+    }
+
+    function pauseFor(reason: string): void {
+        walk.pause(reason);
+        walk.clock.pause(true);
+        panel.value = undefined;
+    }
+
+    const tileAt = (index: number): Item | undefined => here.value?.items[index];
+
+    useScoringKeys({
+        tile: (index) => {
+            const item = tileAt(index);
+            if (item !== undefined) tap(item);
+        },
+        open: (index) => {
+            const item = tileAt(index);
+            if (item !== undefined) openPoints(item);
+        },
+        next: () => step(1),
+        previous: () => step(-1),
+        undo: walk.undo,
+        redo: walk.redo,
+        note: () => noteOn(opened.value),
+        lookAgain: () => walk.lookAgain(opened.value),
+        offList: () => walk.offList(walk.sheet.value?.off_list !== true),
+        same: () => (here.value?.references.length ?? 0) > 0 && (panel.value = 'same'),
+        pause,
+        keys: () => (panel.value = panel.value === 'keys' ? undefined : 'keys'),
+        close,
+        type: (letter) => (typed.value += letter),
+        erase: () => {
+            if (typed.value === '') return false;
+            typed.value = typed.value.slice(0, -1);
+            return true;
+        },
+        markFound: () => typed.value !== '' && (markFound(found.value[0]) || true),
+        openFound: () => {
+            const first = found.value[0];
+            if (typed.value === '' || first === undefined) return typed.value !== '';
+            typed.value = '';
+            openPoints(first.item);
+            return true;
+        },
+        pointsOpen: () => opened.value !== undefined,
+        point: (index) => pointsPanel.value?.press(index),
+        enabled: () =>
+            walk.attempt.value?.may_mark === true &&
+            !toConfirm.value &&
+            !['note', 'finish', 'line', 'pause'].includes(panel.value ?? ''),
+    });
+
+    return {
+        opened,
+        noted,
+        panel,
+        totals,
+        confirmed,
+        toConfirm,
+        silent,
+        at,
+        here,
+        next,
+        pointsPanel,
+        finder: { typed, found },
+        tap,
+        togglePoints: (item: Item) => (opened.value?.id === item.id ? (opened.value = undefined) : openPoints(item)),
+        goTo,
+        step,
+        markFound,
+        close,
+        show: (which: Panel) => (panel.value = which),
+        showTotals: (shown: boolean) => (totals.value = shown),
+        noteOn,
+        pause,
+        pauseFor,
+    };
+}
+
+export type Scoring = ReturnType<typeof useScoring>;

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { startAttempt } from '@/features/start/api';
+import type { Schemas } from '@/shared/api/client';
+import { NButton } from 'naive-ui';
+import { v7 } from 'uuid';
+import { ref } from 'vue';
+import { useRouter } from 'vue-router';
+
+/* A walk that somebody else scores: watch it if it is open, or score it alongside, blind to each other. */
+const props = defineProps<{ attempt: Schemas['AttemptCardResource']; canScore: boolean }>();
+const router = useRouter();
+const why = ref('');
+const id = v7();
+
+async function alongside(): Promise<void> {
+    try {
+        await startAttempt({ id, walk_of: props.attempt.id });
+        await router.push({ name: 'walk', params: { id } });
+    } catch (error) {
+        why.value = error instanceof Error ? error.message : String(error);
+    }
+}
+</script>
+
+<template>
+    <div class="row">
+        <span
+            ><strong>{{ attempt.student }}</strong>
+            <span class="quiet">{{ attempt.vehicle }}, by {{ attempt.scorer }}</span></span
+        >
+        <span class="acts">
+            <NButton v-if="attempt.live" @click="router.push({ name: 'watch', params: { id: attempt.id } })"
+                >Watch</NButton
+            >
+            <NButton v-if="canScore" data-test="alongside" @click="alongside">Score it, too</NButton>
+        </span>
+        <p v-if="why" role="alert">{{ why }}</p>
+    </div>
+</template>
+
+<style scoped>
+.row {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: space-between;
+    align-items: center;
+    gap: 8px 16px;
+    min-height: 60px;
+    border-bottom: 1px solid var(--line);
+}
+.acts {
+    display: flex;
+    gap: 8px;
+}
+</style>

@@ -1,0 +1,63 @@
+import { Unreachable, type Schemas } from '@/shared/api/client';
+import { OutboxDb, type WaitingStart } from './OutboxDb';
+
+type Attempt = Schemas['AttemptResource'];
+
+/** What this device keeps of one user's work, for when there is no network. Another user of it never sees it. */
+export class Device {
+    #db = new OutboxDb();
+
+    constructor(private readonly user: number) {}
+
+    /** The server's answer; or, if it cannot be reached, the last one that was kept. */
+    async fresh<T>(key: string, ask: () => Promise<T>): Promise<T> {
+        try {
+            const value = await ask();
+            await this.#db.answers.put({ key, user: this.user, value }).catch(() => undefined);
+            return value;
+        } catch (error) {
+            if (!(error instanceof Unreachable)) throw error;
+            const kept = await this.#db.answers.get([key, this.user]);
+            if (kept === undefined) throw error;
+            return kept.value as T;
+        }
+    }
+
+    async keepAttempt(attempt: Attempt): Promise<void> {
+        await this.#db.attempts.put({ id: attempt.card.id, user: this.user, attempt });
+    }
+
+    async attempt(id: string): Promise<Attempt | undefined> {
+        return (await this.#db.attempts.get([id, this.user]))?.attempt;
+    }
+
+    async keepStart(start: Omit<WaitingStart, 'user'>): Promise<void> {
+        await this.#db.starts.put({ ...start, user: this.user });
+    }
+
+    async start(id: string): Promise<WaitingStart | undefined> {
+        const start = await this.#db.starts.get(id);
+        return start?.user === this.user ? start : undefined;
+    }
+
+    async dropStart(id: string): Promise<void> {
+        await this.#db.starts.delete(id);
+    }
+
+    /** Attempts of this user that wait on the device: started here, or with marks that were not sent. */
+    async unsent(): Promise<{ id: string; student: string; marks: number }[]> {
+        const waiting = await this.#db.waiting.toArray();
+        const starts = await this.#db.starts.where({ user: this.user }).toArray();
+        const counts = new Map<string, number>(starts.map(({ id }) => [id, 0]));
+        for (const { attempt, user } of waiting) {
+            if (user === this.user) counts.set(attempt, (counts.get(attempt) ?? 0) + 1);
+        }
+        return Promise.all(
+            [...counts].map(async ([id, marks]) => ({
+                id,
+                marks,
+                student: (await this.attempt(id))?.card.student ?? '',
+            })),
+        );
+    }
+}
