@@ -30,7 +30,8 @@ final class Browser
 
     private function __construct(public readonly RemoteWebDriver $driver, private readonly string $url) {}
 
-    public static function open(int $width = 1280, int $height = 800): self
+    /** @param  string|null  $profile  folder of a profile that outlives this browser; a new empty one where null */
+    public static function open(int $width = 1280, int $height = 800, ?string $profile = null): self
     {
         $url = getenv('PASADA_BROWSER_URL');
         if ($url === false) {
@@ -40,7 +41,7 @@ final class Browser
         $options = (new ChromeOptions)->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1',
-            '--user-data-dir='.sys_get_temp_dir().'/pasada-profile-'.bin2hex(random_bytes(6)),
+            '--user-data-dir='.($profile ?? self::profile()),
         ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
@@ -48,6 +49,21 @@ final class Browser
         $browser = new self($driver, $url);
 
         return $browser->resize($width, $height);
+    }
+
+    public static function profile(): string
+    {
+        return sys_get_temp_dir().'/pasada-profile-'.bin2hex(random_bytes(6));
+    }
+
+    /** As a dead battery does it: no goodbye to the page, and the profile is left as it lies. */
+    public static function kill(string $profile): void
+    {
+        (new Process(['pkill', '-KILL', '-f', $profile]))->run();
+        usleep(600_000);
+        foreach (['SingletonLock', 'SingletonCookie', 'SingletonSocket'] as $lock) {
+            @unlink($profile.'/'.$lock);
+        }
     }
 
     private static function start(): void
@@ -81,6 +97,44 @@ final class Browser
         $tools = new ChromeDevToolsDriver($this->driver);
         $tools->execute('Network.enable');
         $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+
+        return $this;
+    }
+
+    /** Fingers instead of a mouse. */
+    public function withTouch(): self
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setTouchEmulationEnabled', ['enabled' => true, 'maxTouchPoints' => 2]);
+
+        return $this;
+    }
+
+    /** A tap, or with more than one element a stroke over all of them. */
+    public function touch(string ...$css): self
+    {
+        $this->find($css[0]);
+        $points = $this->run(<<<'JS'
+            const boxes = arguments[0].map((css) => document.querySelector(css));
+            boxes[0].scrollIntoView({ block: 'center' });
+            return boxes.map((e) => { const b = e.getBoundingClientRect(); return { x: b.x + b.width / 2, y: b.y + b.height / 2 }; });
+            JS, [$css]);
+        assert(is_array($points));
+        $tools = new ChromeDevToolsDriver($this->driver);
+        $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchStart', 'touchPoints' => [$points[0]]]);
+        foreach (array_slice($points, 1) as $point) {
+            $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchMove', 'touchPoints' => [$point]]);
+            // No thumb is faster; without it the browser takes the next tap for the end of a fling.
+            usleep(30_000);
+        }
+        $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
+
+        return $this;
+    }
+
+    /** A key with Alt or Shift held. */
+    public function chord(string $held, string $key): self
+    {
+        $this->driver->action()->keyDown(null, $held)->sendKeys(null, $key)->keyUp(null, $held)->perform();
 
         return $this;
     }
@@ -120,9 +174,7 @@ final class Browser
         if (mb_strlen($key) === 1) {
             return $this->press($digit);
         }
-        $this->driver->action()->keyDown(null, WebDriverKeys::SHIFT)->sendKeys(null, $digit)->keyUp(null, WebDriverKeys::SHIFT)->perform();
-
-        return $this;
+        return $this->chord(WebDriverKeys::SHIFT, $digit);
     }
 
     public function enter(): self

@@ -78,6 +78,7 @@ export function useAttempt(id: string) {
             attempt.value = opened;
             sheet.value = opened.sheet;
             waiting.value = kept;
+            if (kept.length > 0) sending.value = { state: 'sending', waiting: kept.length };
             const entered = kept.filter((mark) => mark.kind === 'place_entered').at(-1);
             place.value = entered?.place ?? opened.sheet.current_place ?? opened.inspection.places[0]?.id;
             const last = Math.max(opened.sheet.duration_ms, ...kept.map((mark) => mark.at_ms));

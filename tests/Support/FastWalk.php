@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+use Facebook\WebDriver\WebDriverKeys;
+
+/** Plays the recorded fast walk through the real interface and counts what the scorer has to do for it. */
+final class FastWalk
+{
+    /** Taps, strokes and key presses so far. */
+    public int $actions = 0;
+
+    /** @var array<string, string> state that each item should show: by item id */
+    public array $expected = [];
+
+    /** @param  list<array{at_ms: int, do: string, place?: string, item?: string, items?: list<string>, heard?: string}>  $steps */
+    private function __construct(private readonly Browser $browser, public readonly array $steps) {}
+
+    public static function on(Browser $browser): self
+    {
+        /** @var array{steps: list<array{at_ms: int, do: string, place?: string, item?: string, items?: list<string>, heard?: string}>} $walk */
+        $walk = json_decode((string) file_get_contents(__DIR__.'/fast-walk.json'), true);
+
+        return new self($browser, $walk['steps']);
+    }
+
+    public function items(): int
+    {
+        return count($this->expected);
+    }
+
+    /** @param  int  $to  up to this step, from the one after the last that was played */
+    public function byTouch(int $from = 0, int $to = PHP_INT_MAX): void
+    {
+        foreach (array_slice($this->steps, $from, $to - $from) as $step) {
+            match ($step['do']) {
+                'move' => $this->act(fn () => $this->browser->touch('[data-test=next]')),
+                'whole' => $this->act(fn () => $this->browser->touch($this->tile($step['item'] ?? '').' .text')),
+                // The thumb strokes down the marks of neighbours.
+                'burst' => $this->act(fn () => $this->browser->touch(...array_map(fn (string $item): string => $this->tile($item).' .rail', $step['items'] ?? []))),
+                'part' => $this->part($step, fn () => $this->browser->touch($this->tile($step['item'] ?? '').' .points'), fn (string $point) => $this->browser->touch("[data-point=$point]"), fn () => $this->browser->touch('.panel header button')),
+                default => null,
+            };
+            $this->expect($step);
+        }
+    }
+
+    public function byKeys(int $from = 0, int $to = PHP_INT_MAX): void
+    {
+        foreach (array_slice($this->steps, $from, $to - $from) as $step) {
+            match ($step['do']) {
+                'move' => $this->act(fn () => $this->browser->press('.')),
+                'whole' => $this->act(fn () => $this->browser->tile($this->key($step['item'] ?? ''))),
+                'burst' => array_map(fn (string $item) => $this->act(fn () => $this->browser->tile($this->key($item))), $step['items'] ?? []),
+                'part' => $this->part($step, fn () => $this->open($step['item'] ?? ''), fn (string $point) => $this->browser->press((string) $this->browser->run('return document.querySelector(arguments[0]).querySelector("kbd").textContent', ["[data-point=$point]"])), null),
+                default => null,
+            };
+            $this->expect($step);
+        }
+    }
+
+    private function open(string $item): void
+    {
+        $key = $this->key($item);
+        if (mb_strlen($key) === 1) {
+            $this->browser->chord(WebDriverKeys::ALT, $key);
+        } else {
+            $this->browser->click($this->tile($item).' .points');
+        }
+    }
+
+    /** @param  array{heard?: string}  $step */
+    private function part(array $step, callable $open, callable $point, ?callable $close): void
+    {
+        $this->act($open);
+        $this->browser->find('.panel');
+        $this->act(static fn () => $point($step['heard'] ?? ''));
+        if ($close !== null) {
+            $this->act($close);
+            $this->browser->gone('.panel');
+        }
+    }
+
+    /** @param  array{do: string, item?: string, items?: list<string>}  $step */
+    private function expect(array $step): void
+    {
+        foreach ($step['items'] ?? (isset($step['item']) ? [$step['item']] : []) as $item) {
+            $this->expected[$item] = $step['do'] === 'part' ? 'partial' : 'whole';
+        }
+    }
+
+    private function act(callable $act): void
+    {
+        $act();
+        $this->actions++;
+    }
+
+    private function tile(string $item): string
+    {
+        return sprintf('[data-item="%s"]', $item);
+    }
+
+    private function key(string $item): string
+    {
+        $this->browser->find($this->tile($item));
+        $key = $this->browser->run('return document.querySelector(arguments[0]).dataset.key', [$this->tile($item)]);
+
+        return is_string($key) ? $key : '';
+    }
+}
