@@ -101,6 +101,15 @@ final class Browser
         return $this;
     }
 
+    /** From the next page on, the network answers calls to a path as told by `window.spoiled`, once that is set. */
+    public function spoilable(string $path): self
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => sprintf(
+            'const was = window.fetch; window.fetch = (...a) => window.spoiled && String(a[0].url ?? a[0]).includes(%s) ? Promise.resolve(window.spoiled()) : was(...a);', (string) json_encode($path))]);
+
+        return $this;
+    }
+
     /** Fingers instead of a mouse. */
     public function withTouch(): self
     {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { minutes } from '@/shared/format';
 import { NButton } from 'naive-ui';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
 import { readHistory, type History } from './api';
 import { markWords } from './markWords';
 import type { OpenAttempt } from './useAttempt';
@@ -21,6 +21,8 @@ async function load(): Promise<void> {
     }
 }
 void load();
+// What was just sent is in the history then, and no longer among what waits.
+watch(props.walk.sheet, () => void load());
 
 const names = computed(() => new Map(props.walk.items.value.map((item) => [item.id, item.name])));
 const rows = computed(() => {

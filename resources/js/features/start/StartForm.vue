@@ -142,6 +142,7 @@ async function keepAll(): Promise<void> {
                     v-model:value="checklist"
                     :options="options(choices.checklists)"
                     size="large"
+                    data-test="checklist"
                     :input-props="{ id: 'checklist' }"
                 />
                 <p class="quiet">{{ about(choices.checklists, checklist) }}</p>

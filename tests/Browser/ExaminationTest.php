@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Browser;
+
+/** Signs with a few strokes on the pad of a party. */
+function signOn(Browser $browser, string $party): void
+{
+    $browser->run("document.querySelector('[data-test=pad-$party]').scrollIntoView({ block: 'center' })");
+    $pad = $browser->find("[data-test=pad-$party]");
+    $browser->driver->action()->clickAndHold($pad)->moveByOffset(40, -30)->moveByOffset(40, 30)->release()->perform();
+    $browser->click("[data-test=sign-$party]");
+}
+
+beforeEach(function (): void {
+    $this->browser = Browser::open();
+});
+
+afterEach(function (): void {
+    $this->browser->close();
+});
+
+it('is confirmed, silent, finished, signed by both, and amended only with a reason', function (): void {
+    $browser = $this->browser->signIn('ilse@ferrow-sound.example')->waitForText('Walks just finished');
+    $browser->visit('/start?student=4')->waitForText('items at', '.preview')->waitForText('Examination', '[data-test=mode]')->click('[data-test=start]');
+    $browser->waitForText('Before the examination begins');
+    expect($browser->find('[data-test=begin]')->isEnabled())->toBeFalse();
+    foreach (['student', 'vehicle', 'told'] as $confirm) {
+        $browser->click("[data-confirm=$confirm]");
+    }
+    $browser->click('[data-test=begin]')->find('.tile');
+    $browser->press('1', '2')->waitForText('all sent', '[data-test=keeping]');
+
+    // Nothing that a student could read over a shoulder: no totals, no words in the tiles, nothing left to say.
+    expect($browser->count('.count'))->toBe(0)->and($browser->count('.tile .word'))->toBe(0)->and($browser->text('.work'))->not->toContain('still to say')
+        ->and($browser->run("return getComputedStyle(document.querySelector('.tile[data-state=whole]')).backgroundColor === getComputedStyle(document.querySelector('.tile[data-state=not_reached]')).backgroundColor"))->toBeTrue();
+    $browser->click('[data-test=tools]')->choose('Show totals')->waitForText('2 of', '.count')->choose('Cover the screen')->waitForText('Covered', '.cover')->click('.cover')->gone('.cover');
+
+    $browser->click('[data-test=finish]')->click('[data-test=finish-now]')->waitForText('Not passed');
+    signOn($browser, 'scorer');
+    $browser->waitForText('Ilse Drumlin, scorer');
+    signOn($browser, 'student');
+    $browser->waitForText('Corin Ashgrove, student')->waitForText('Confirmed at the start: identity of Corin Ashgrove');
+
+});
+
+it('is amended with a reason, and stays readable as it was closed', function (): void {
+    $browser = $this->browser->signIn('paul@ferrow-sound.example')->waitForText('Walks just finished');
+    $browser->visit('/students/12')->waitForText('newest first')->click('.two section:last-child .row')->waitForText('What to say next time');
+    $browser->run("document.querySelectorAll('details').forEach((one) => (one.open = true))");
+    $browser->click('[data-test=amend-item]')->press('Voltmeter')->choose('Voltmeter');
+    $browser->type('[aria-label="Reason"]', 'It was said; the wind took it.')->choose('Amend');
+    $browser->waitForText('Amended since it was closed')->waitForText('It was said; the wind took it.');
+});
+
+it('is watched by the scorer\'s leave, two seconds behind at the most', function (): void {
+    $browser = $this->browser->signIn('anton@ferrow-sound.example')->waitForText('Walks just finished');
+    $browser->visit('/start?student=1')->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');
+    $walk = basename($browser->driver->getCurrentURL());
+    $browser->press('1')->click('[data-test=tools]')->click('[data-test=live]')->waitForText('can watch this walk', '.tools');
+
+    $student = Browser::open();
+    $student->signIn('mira@ferrow-sound.example')->waitForText('Mira Tallgrass');
+    $student->visit("/watch/$walk")->waitForText('heard whole', '[data-watched="safety.three_points"]');
+    $browser->press('2')->waitForText('all sent', '[data-test=keeping]');
+    $from = microtime(true);
+    $student->waitForText('heard whole', '[data-watched="cab.seat_belt"]');
+    expect(microtime(true) - $from)->toBeLessThan(2.5);
+    $browser->click('[data-test=live]')->waitForText('Let others watch', '.tools');
+    $student->waitForText('has not opened it for others to watch');
+    $student->close();
+});
+
+it('is scored by two, blind to each other, and compared afterwards', function (): void {
+    $browser = $this->browser->signIn('rosa@ferrow-sound.example')->waitForText('Walks just finished');
+    $browser->visit('/start?student=2')->waitForText('items at', '.preview')->click('[data-test=vehicle]')->choose('Pier 2')->waitForText('Pier 2', '[data-test=vehicle]')->click('[data-test=start]')->find('.tile');
+    $browser->press('1', '2', '3')->waitForText('all sent', '[data-test=keeping]');
+    $second = Browser::open();
+    $second->signIn('ilse@ferrow-sound.example')->waitForText('In the yard now');
+    $second->run("[...document.querySelectorAll('.row')].find((r) => r.textContent.includes('Odell') && r.textContent.includes('Rosa')).querySelector('[data-test=alongside]').click()");
+    $second->find('.tile');
+    $second->press('1', '2', '4')->waitForText('all sent', '[data-test=keeping]')->click('[data-test=finish]')->click('[data-test=finish-now]')->waitForText('What to say next time');
+    $browser->click('[data-test=finish]')->click('[data-test=finish-now]')->waitForText('Did both scorers see the same?')->waitForText('Ilse Drumlin');
+    $browser->waitForText('kappa', '[data-test=agreement]')->waitForText('of 139 items', '[data-test=agreement]');
+    $second->close();
+});
