@@ -30,6 +30,20 @@ final class Client
         ]);
     }
 
+    /** @return list<string> what another connection has to send to be the same signed-in page */
+    public function headers(): array
+    {
+        $cookies = [];
+        /** @var list<string> $lines */
+        $lines = curl_getinfo($this->curl, CURLINFO_COOKIELIST);
+        foreach ($lines as $line) {
+            $fields = explode("\t", $line);
+            $cookies[] = $fields[5].'='.$fields[6];
+        }
+
+        return ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$this->token, 'Cookie: '.implode('; ', $cookies)];
+    }
+
     /**
      * @param  array<string, mixed>|null  $body
      * @return array<mixed>

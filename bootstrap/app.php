@@ -7,12 +7,15 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/api.php')
     ->withMiddleware(function (Middleware $middleware): void {
         // Same origin only, and the package behind it is missing here: see compat/README.md.
         $middleware->remove(HandleCors::class);
+        // There are no pages of the server's to show errors on, so the view engine need not start.
+        $middleware->web(remove: [ShareErrorsFromSession::class]);
         // There is no sign-in page on the server to be sent to: the answer is 401 and the page shows its own.
         $middleware->redirectGuestsTo(static fn (): ?string => null);
     })

@@ -183,6 +183,7 @@ final class Browser
         if (mb_strlen($key) === 1) {
             return $this->press($digit);
         }
+
         return $this->chord(WebDriverKeys::SHIFT, $digit);
     }
 

@@ -54,11 +54,18 @@ final class FastWalk
                 'move' => $this->act(fn () => $this->browser->press('.')),
                 'whole' => $this->act(fn () => $this->browser->tile($this->key($step['item'] ?? ''))),
                 'burst' => array_map(fn (string $item) => $this->act(fn () => $this->browser->tile($this->key($item))), $step['items'] ?? []),
-                'part' => $this->part($step, fn () => $this->open($step['item'] ?? ''), fn (string $point) => $this->browser->press((string) $this->browser->run('return document.querySelector(arguments[0]).querySelector("kbd").textContent', ["[data-point=$point]"])), null),
+                'part' => $this->part($step, fn () => $this->open($step['item'] ?? ''), fn (string $point) => $this->browser->press($this->letter($point)), null),
                 default => null,
             };
             $this->expect($step);
         }
+    }
+
+    private function letter(string $point): string
+    {
+        $letter = $this->browser->run('return document.querySelector(arguments[0]).querySelector("kbd").textContent', ["[data-point=$point]"]);
+
+        return is_string($letter) ? $letter : '';
     }
 
     private function open(string $item): void

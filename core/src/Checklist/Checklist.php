@@ -19,7 +19,7 @@ final readonly class Checklist
     private PointSet $figurePoints;
 
     /**
-     * @param  non-empty-list<Section>  $sections  in walking order
+     * @param  list<Section>  $sections  in walking order
      * @param  list<Figure>  $figures
      */
     public function __construct(
@@ -39,6 +39,12 @@ final readonly class Checklist
         }
         $this->figuresByPoint = $byPoint;
         $this->figurePoints = PointSet::of(...array_map(static fn (Figure $figure): Point => $figure->point, $figures));
+    }
+
+    /** The same without what is asked where: an inspection has it laid out in its items, and is kept a third smaller. */
+    public function laidOut(): self
+    {
+        return new self($this->id, $this->version, $this->name, $this->reason, $this->rules, [], $this->figures, $this->forms);
     }
 
     /**

@@ -6,7 +6,7 @@ namespace Pasada\Core\Checklist;
 
 final readonly class Section
 {
-    /** @param  non-empty-list<Stop>  $stops  in walking order */
+    /** @param  list<Stop>  $stops  in walking order */
     public function __construct(
         public string $id,
         public string $name,
@@ -17,4 +17,10 @@ final readonly class Section
         public ?CreditRule $credit,
         public ?int $timeAllowedSeconds,
     ) {}
+
+    /** The same without its stops. */
+    public function laidOut(): self
+    {
+        return new self($this->id, $this->name, $this->short, [], $this->credit, $this->timeAllowedSeconds);
+    }
 }

@@ -19,7 +19,7 @@ const emit = defineEmits<{
     comfort: [change: Partial<Comfort>];
 }>();
 
-const live = ref(props.walk.attempt.value?.live ?? false);
+const live = computed(() => props.walk.attempt.value?.live ?? false);
 const why = ref('');
 const offList = computed(() => {
     const waiting = props.walk.waiting.value.filter(({ kind }) => kind.startsWith('off_list')).at(-1);
@@ -30,7 +30,7 @@ async function share(): Promise<void> {
     why.value = '';
     try {
         await shareAttempt(props.walk.id, !live.value);
-        live.value = !live.value;
+        props.walk.setLive(!live.value);
     } catch (error) {
         why.value = error instanceof Error ? error.message : String(error);
     }

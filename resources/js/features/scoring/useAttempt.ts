@@ -64,6 +64,7 @@ export function useAttempt(id: string) {
                 recorder.value,
                 (by, marks) => sendMarks(id, by, marks),
                 ensureStarted,
+                () => attempt.value?.live === true,
                 {
                     state: (state) => (sending.value = state),
                     confirmed: (ids, now) => {
@@ -106,6 +107,7 @@ export function useAttempt(id: string) {
         waiting.value = [...waiting.value, ...made];
         if (!made.some((mark) => mark.kind === 'undo')) stack.push({ label, marks: ids, ...move });
         // A mark that could not be kept is told of through `sending`; it is on the screen and in memory still.
+        if (sending.value.state === 'sent') sending.value = { state: 'sending', waiting: made.length };
         void outbox?.keep(...made).catch(() => undefined);
         return ids;
     }
@@ -164,6 +166,9 @@ export function useAttempt(id: string) {
         undo,
         redo,
         undoMark,
+        setLive: (live: boolean) => {
+            if (attempt.value !== undefined) attempt.value = { ...attempt.value, live };
+        },
         keepPhrases: (phrases: string[]) => {
             if (attempt.value !== undefined) attempt.value = { ...attempt.value, phrases };
         },

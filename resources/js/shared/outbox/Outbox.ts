@@ -19,6 +19,11 @@ type Send<T> = (recorder: string, marks: Mark[]) => Promise<T>;
 const BATCH = 400;
 const FIRST_WAIT_MS = 1000;
 const LONGEST_WAIT_MS = 20_000;
+/** Marks are gathered until the scorer rests so long, but no longer than that in all: one request for a burst. */
+const REST_MS = 1200;
+const GATHER_MS = 3000;
+/** While somebody watches, they want to see it at once. */
+const WATCHED_REST_MS = 150;
 
 /**
  * The marks of one attempt on their way to the server: kept on the device first, sent in order, dropped only when
@@ -32,6 +37,8 @@ export class Outbox<T> {
     #wake: (() => void) | undefined;
     #stopped = false;
     #waitMs = FIRST_WAIT_MS;
+    #resting: ReturnType<typeof setTimeout> | undefined;
+    #gatheringSince: number | undefined;
 
     constructor(
         private readonly attempt: string,
@@ -40,6 +47,7 @@ export class Outbox<T> {
         private readonly send: Send<T>,
         /** Must be done before the first mark can be sent, such as starting the attempt; does nothing once it is. */
         private readonly before: () => Promise<void>,
+        private readonly watched: () => boolean,
         private readonly told: {
             state: (state: OutboxState) => void;
             /** The server confirmed these marks and answered. */
@@ -47,6 +55,7 @@ export class Outbox<T> {
         },
     ) {
         addEventListener('online', this.nudge);
+        addEventListener('pagehide', this.nudge);
     }
 
     /** Marks of earlier visits to this page that were not confirmed, in order. */
@@ -70,11 +79,22 @@ export class Outbox<T> {
             this.told.state({ state: 'unkept', waiting: marks.length, why });
             throw error;
         }
-        this.nudge();
+        if (marks.some(({ kind }) => kind === 'finished')) this.nudge();
+        else this.#gather();
+    }
+
+    #gather(): void {
+        const now = performance.now();
+        this.#gatheringSince ??= now;
+        const left = this.#gatheringSince + GATHER_MS - now;
+        clearTimeout(this.#resting);
+        this.#resting = setTimeout(this.nudge, Math.max(0, Math.min(left, this.watched() ? WATCHED_REST_MS : REST_MS)));
     }
 
     /** Try now: something was kept, the network is back, or somebody signed in again. */
     nudge = (): void => {
+        clearTimeout(this.#resting);
+        this.#gatheringSince = undefined;
         this.#waitMs = FIRST_WAIT_MS;
         this.#asked = true;
         this.#wake?.();
@@ -83,7 +103,9 @@ export class Outbox<T> {
 
     stop(): void {
         this.#stopped = true;
+        clearTimeout(this.#resting);
         removeEventListener('online', this.nudge);
+        removeEventListener('pagehide', this.nudge);
         this.#wake?.();
     }
 
