@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Browser;
 
 require __DIR__.'/../../vendor/autoload.php';
@@ -21,8 +22,9 @@ $settle();
 $browser->shot($folder.'new-attempt.png');
 
 $browser->click('[data-test=start]')->find('.tile');
-foreach (str_split('1234.1235678.123456790.1234567890q.12345678.123456789.123456.12') as $key) {
-    $browser->press($key);
+// Keys in walking order: digits mark, with a ^ those from the eleventh on, a full stop goes on to the next place.
+foreach (explode(' ', '1 2 3 4 . 1 2 3 5 6 7 8 . 1 2 3 4 5 6 7 9 0 . 1 2 3 4 5 6 7 8 9 0 ^1 . 1 2 3 4 5 6 7 8 . 1 2 3 4 5 6 7 8 9 . 1 2 3 4 5 . 1 2') as $key) {
+    $key === '.' ? $browser->press('.') : $browser->tile($key);
 }
 $browser->click('.tile[data-item="steering.gearbox"] .points')->click('[data-point=mounted]')->waitForText('all sent', '[data-test=keeping]');
 $settle();
@@ -30,10 +32,13 @@ $browser->shot($folder.'scoring.png');
 $browser->resize(820, 1180);
 $settle();
 $browser->shot($folder.'scoring-tablet.png');
-$browser->resize(390, 844);
+$browser->press(WebDriverKeys::ESCAPE)->resize(390, 844);
 $settle();
 $browser->shot($folder.'scoring-phone.png');
-$browser->resize(1280, 800)->click('[data-test=finish]')->waitForText('not whole');
+$browser->resize(1280, 800)->press('d', 'r');
+$settle();
+$browser->shot($folder.'scoring-finder.png');
+$browser->press(WebDriverKeys::ESCAPE)->click('[data-test=finish]')->waitForText('not whole');
 $settle();
 $browser->shot($folder.'finish.png');
 
@@ -55,6 +60,33 @@ $browser->shot($folder.'result-order.png');
 $browser->choose('Dusk')->run('scrollTo(0, 0)');
 $settle();
 $browser->shot($folder.'result-dusk.png');
+$browser->choose('Day')->choose('Sign out')->find('#email');
+$browser->signIn('paul@ferrow-sound.example')->waitForText('Walks just finished');
+$browser->visit('/library')->waitForText('Vehicles')->click('.shelf .head');
+$settle();
+$browser->shot($folder.'library.png');
+$browser->choose('Every axle, every point')->run("document.querySelectorAll('.shelf .head')[3].click()");
+$browser->choose('Change it')->waitForText('Nothing changes for the recorded walks', 'aside');
+$browser->click('[data-test=rule-credit]')->choose('Every listed point')->waitForText('rules › credit', 'aside');
+$browser->run("document.querySelector('[data-test=rule-credit]').scrollIntoView({ block: 'center' })");
+usleep(2_500_000);
+$browser->shot($folder.'checklist-draft.png');
+$browser->visit('/library')->waitForText('Vehicles')->choose('Tide 5')->choose('Change it')->waitForText('Its own figures');
+$settle();
+$browser->shot($folder.'vehicle-draft.png');
+$browser->choose('Sign out')->find('#email');
+$browser->signIn('ilse@ferrow-sound.example')->waitForText('Walks just finished');
+$browser->visit('/start?student=5')->waitForText('items at', '.preview')->click('[data-test=start]')->waitForText('Before the examination begins');
+foreach (['student', 'vehicle', 'told'] as $confirm) {
+    $browser->click("[data-confirm=$confirm]");
+}
+$browser->click('[data-test=begin]')->find('.tile');
+foreach (['1', '2', '4'] as $key) {
+    $browser->tile($key);
+}
+$browser->waitForText('all sent', '[data-test=keeping]');
+$settle();
+$browser->shot($folder.'examination.png');
 $browser->close();
 
 fwrite(STDOUT, 'Pictures are in docs/screenshots/.'.PHP_EOL);

@@ -117,3 +117,64 @@ it('leaves items said by reference out of the order', function () use ($tandem):
 it('takes a reference back by an undo', function () use ($tandem): void {
     expect(Sample::sheetOf(carrying(['scopes' => ['tandem']]), null, ...[...$tandem, Mark::undo(Sample::id(3), 3000, Sample::id(2))])->outcomes['brake.hose@drive-2']->status)->toBe(ItemStatus::NotReached);
 });
+
+describe('what is carried', function (): void {
+    it('joins what was said at the target with what its source has', function (): void {
+        $sheet = Sample::sheetOf(carrying(['scopes' => ['tandem']]), null,
+            Sample::points(2, 'brake.hose@drive-1', Point::Sealed), Sample::points(4, 'brake.hose@drive-2', Point::Mounted), Sample::carry(7, 'drive-wheel-2', 'drive-1'));
+        $hearing = $sheet->outcomes['brake.hose@drive-2']->hearing;
+
+        expect($hearing?->inTime->points())->toBe([Point::Mounted, Point::Sealed, Point::Identified])->and($hearing?->firstAtMs)->toBe(4000)->and($hearing?->lastAtMs)->toBe(7000)->and($hearing?->turn)->toBe(1);
+    });
+
+    it('is first heard with the reference where nothing was said at the target', function (): void {
+        $hearing = Sample::sheetOf(carrying(['scopes' => ['tandem']]), null, Sample::whole(1, 'brake.hose@drive-1'), Sample::carry(2, 'drive-wheel-2', 'drive-1'))->outcomes['brake.hose@drive-2']->hearing;
+
+        expect($hearing?->firstAtMs)->toBe(2000)->and($hearing?->lastAtMs)->toBe(2000)->and($hearing?->late->isEmpty())->toBeTrue()->and($hearing?->notFitted)->toBeFalse();
+    });
+
+    it('keeps what was said wrong at the source, with its words', function (): void {
+        $sheet = Sample::sheetOf(carrying(['scopes' => ['tandem']]), null,
+            Mark::saidWrong(Sample::id(1), 1000, 'brake.hose@drive-1', Pasada\Core\Catalogue\PointSet::of(Point::Sealed), 'dripping'), Sample::carry(2, 'drive-wheel-2', 'drive-1'));
+
+        expect($sheet->outcomes['brake.hose@drive-2']->wrong()->points())->toBe([Point::Sealed])->and($sheet->outcomes['brake.hose@drive-2']->hearing?->wrongWords)->toBe(['sealed' => 'dripping']);
+    });
+
+    it('keeps each side of a two-sided item', function (): void {
+        $document = carrying(['scopes' => ['tandem']], ['sides' => 'both']);
+        $document['components'][6]['repeat'] = 'two-sided';
+        $left = Mark::heardWhole(Sample::id(1), 1000, 'brake.hose@drive-1', Pasada\Core\Inspection\Side::Left);
+        $right = Mark::heardWhole(Sample::id(3), 3000, 'brake.hose@drive-2', Pasada\Core\Inspection\Side::Right);
+        $carry = Sample::carry(2, 'drive-wheel-2', 'drive-1');
+
+        expect(Sample::sheetOf($document, null, $left, $carry)->outcomes['brake.hose@drive-2']->status)->toBe(ItemStatus::Partial)
+            ->and(Sample::sheetOf($document, null, $left, $carry, $right)->outcomes['brake.hose@drive-2']->status)->toBe(ItemStatus::Carried);
+    });
+
+    it('is late where the source was late', function (): void {
+        $sheet = Sample::sheetOf(carrying(['scopes' => ['tandem']], ['returns' => 'place']), null,
+            Sample::enter(1, 'drive-wheel-1'), Sample::enter(2, 'drive-wheel-2'), Sample::whole(3, 'brake.hose@drive-1'), Sample::carry(4, 'drive-wheel-2', 'drive-1'));
+
+        expect($sheet->outcomes['brake.hose@drive-2']->status)->toBe(ItemStatus::Late);
+    });
+
+    it('keeps the sides of items at an axle apart', function (): void {
+        $document = carrying(['scopes' => ['tandem']]);
+        $document['components'][6]['repeat'] = 'side';
+        $sheet = Sample::sheetOf($document, null, Sample::whole(1, 'brake.hose@drive-1.left'), Sample::carry(2, 'drive-wheel-2', 'drive-1'));
+
+        expect($sheet->outcomes['brake.hose@drive-2.left']->status)->toBe(ItemStatus::Carried)->and($sheet->outcomes['brake.hose@drive-2.right']->status)->toBe(ItemStatus::NotReached);
+    });
+
+    it('names itself at nothing: an axle is not the same as itself', function (): void {
+        $sheet = Sample::sheetOf(carrying(['scopes' => ['tandem', 'axle']]), null, Sample::whole(1, 'brake.hose@drive-2'), Sample::carry(2, 'drive-wheel-2', 'drive-2'), Sample::carry(3, 'cab', 'steer'));
+
+        expect($sheet->outcomes['brake.hose@drive-2']->hearing?->carriedFrom)->toBeNull()->and($sheet->outcomes['cab.seat_belt']->hearing)->toBeNull();
+    });
+
+    it('leaves a part waved at the target waved', function (): void {
+        $sheet = Sample::sheetOf(carrying(['scopes' => ['tandem']]), null, Sample::whole(1, 'brake.hose@drive-1'), Sample::wave(2, 'brake.hose@drive-2'), Sample::carry(3, 'drive-wheel-2', 'drive-1'));
+
+        expect($sheet->outcomes['brake.hose@drive-2']->status)->toBe(ItemStatus::NotFitted);
+    });
+});

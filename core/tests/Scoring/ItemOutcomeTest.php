@@ -201,3 +201,68 @@ it('follows the credit rule of its section, and its own before that', function (
         ->and($sheet->outcomes['engine.alternator']->status)->toBe(ItemStatus::Whole)
         ->and($sheet->outcomes['cab.seat_belt']->status)->toBe(ItemStatus::Partial);
 });
+
+describe('what can still be earned', function (): void {
+    it('is all while the place is open, and what it has once it is shut', function (array $marks, array $expected): void {
+        $outcome = Sample::sheet(['returns' => 'place', 'credit' => 'weighted'], ...$marks)->outcomes['cab.seat_belt'];
+
+        expect([$outcome->earned, $outcome->possible, $outcome->reachable, $outcome->bonus, $outcome->outOfPlace])->toBe([...array_map(static fn (int $fifths): int => intdiv(Credit::UNIT * $fifths, 5), $expected), 0, false]);
+    })->with([
+        'open, nothing said' => [[], [0, 5, 5]],
+        'open, said in part' => [[Sample::points(1, 'cab.seat_belt', Point::Works)], [2, 5, 5]],
+        'shut, nothing said' => [[Sample::enter(1, 'cab'), Sample::enter(2, 'engine')], [0, 5, 0]],
+        'shut, said in part' => [[Sample::enter(1, 'cab'), Sample::points(2, 'cab.seat_belt', Point::Works), Sample::enter(3, 'engine')], [2, 5, 2]],
+        'over, said in part' => [[Sample::points(1, 'cab.seat_belt', Point::Works), Sample::finish(2)], [2, 5, 2]],
+        'waved' => [[Sample::wave(1, 'cab.seat_belt')], [0, 0, 0]],
+        'ticked off' => [[Sample::enter(1, 'cab'), Sample::close(2, 'cab')], [0, 5, 0]],
+    ]);
+
+    it('is nothing for a part recited that is not there, once its place is shut', function (array $more, int $units): void {
+        $sheet = Sample::sheetOf(Sample::ruled(['not_fitted' => 'spoken', 'returns' => 'place']), [...Sample::vehicleDocument(), 'equipment' => []], Sample::enter(1, 'cab'), Sample::whole(2, 'cab.horn_air'), ...$more);
+
+        expect($sheet->outcomes['cab.horn_air']->reachable)->toBe($units * Credit::UNIT)->and($sheet->outcomes['cab.horn_air']->status)->toBe(ItemStatus::Wrong);
+    })->with(['open' => [[], 1], 'shut' => [[Sample::enter(3, 'engine')], 0]]);
+
+    it('is nothing of extra credit, which is counted apart', function (): void {
+        $document = Sample::checklistDocument();
+        $document['components'][4]['bonus'] = true;
+        $outcome = Sample::sheetOf($document, null, Sample::whole(1, 'engine.oil_level'))->outcomes['engine.oil_level'];
+
+        expect([$outcome->earned, $outcome->possible, $outcome->reachable, $outcome->bonus, $outcome->isEarned()])->toBe([0, 0, 0, Credit::UNIT, true]);
+    });
+});
+
+it('does not hold a defect against a part that was only named', function (): void {
+    $sheet = Sample::sheet(['defects' => ['recited_over' => 'nothing']], Mark::defectPlanted(Sample::id(1), 0, 'engine.oil_level', 'dry'), Sample::points(2, 'engine.oil_level'));
+
+    expect($sheet->outcomes['engine.oil_level']->status)->toBe(ItemStatus::Partial);
+});
+
+it('counts an item as earned by its state', function (array $rules, array $marks, bool $earned): void {
+    expect(Sample::sheet($rules, ...$marks)->outcomes['engine.oil_level']->isEarned())->toBe($earned);
+})->with([
+    'whole' => [[], [Sample::whole(1, 'engine.oil_level')], true],
+    'waved' => [[], [Sample::wave(1, 'engine.oil_level')], true],
+    'not reached' => [[], [], false],
+    'in part' => [['credit' => 'full'], [Sample::points(1, 'engine.oil_level', Point::Level)], false],
+    'missed' => [[], [Sample::finish(1)], false],
+    'wrong' => [[], [Sample::wrong(1, 'engine.oil_level', Point::Level)], false],
+    'over a defect, for nothing' => [['defects' => ['recited_over' => 'nothing']], [Mark::defectPlanted(Sample::id(1), 0, 'engine.oil_level', 'dry'), Sample::whole(2, 'engine.oil_level')], false],
+    'over a defect, in full' => [['defects' => ['recited_over' => 'full']], [Mark::defectPlanted(Sample::id(1), 0, 'engine.oil_level', 'dry'), Sample::whole(2, 'engine.oil_level')], true],
+]);
+
+it('lacks every listed point where nothing was said', function (): void {
+    expect(Sample::sheet([])->outcomes['cab.seat_belt']->missing()->points())->toBe([Point::Mounted, Point::Intact, Point::Works])
+        ->and(Sample::sheet([])->outcomes['cab.seat_belt']->wrong()->isEmpty())->toBeTrue()->and(Sample::sheet([])->outcomes['cab.seat_belt']->late()->isEmpty())->toBeTrue();
+});
+
+it('sees one side of a two-sided item as said, where one is enough', function (): void {
+    $document = Sample::ruled(['sides' => 'one']);
+    $document['components'][2]['repeat'] = 'two-sided';
+
+    expect(Sample::sheetOf($document, null, Mark::heardWhole(Sample::id(1), 1000, 'side.mirror', Side::Left))->outcomes['side.mirror']->missing()->isEmpty())->toBeTrue();
+});
+
+it('ignores the side of an item that has none', function (): void {
+    expect(Sample::sheet(['sides' => 'both'], Mark::heardWhole(Sample::id(1), 1000, 'cab.seat_belt', Side::Left))->outcomes['cab.seat_belt']->status)->toBe(ItemStatus::Whole);
+});

@@ -55,3 +55,39 @@ it('needs no share of a section in which nothing counts', function (): void {
 
     expect(Sample::sheetOf($document, null, ...array_slice(Sample::all(), 4))->verdict->standing)->toBe(Standing::Passed);
 });
+
+it('says nothing about what would have been enough where a rule is met', function (array $pass): void {
+    $checks = Sample::sheet(['pass' => [...$pass, 'note' => 'x']], ...[...Sample::all(), Sample::finish(20)])->verdict->checks;
+
+    expect(array_map(static fn (PassCheck $check): string => $check->enough, $checks))->toBe(array_fill(0, count($checks), ''));
+})->with([
+    'share' => [['overall_percent' => 100]], 'every section' => [['section_percent' => 100]], 'misses' => [['misses_allowed' => 0]],
+    'order' => [['overall_percent' => 1, 'out_of_place_allowed' => 0]], 'critical' => [['overall_percent' => 1, 'critical_sections' => ['cab', 'outside'], 'critical_components' => ['wheel.tyre']]],
+]);
+
+it('needs the dearest items first to make up for what lacks', function (): void {
+    $document = Sample::with(Sample::ruled(['pass' => ['overall_percent' => 30, 'note' => 'x']]), ['components', 4, 'weight'], 5);
+
+    expect(Sample::sheetOf($document, null, Sample::finish(1))->verdict->checks[0]->enough)->toBe('1 more item earned whole would have been enough.');
+});
+
+it('counts exactly as many misses as cannot be mended while the walk goes on', function (int $allowed, bool $reachable): void {
+    // The cab is shut with its four items; the other four can still be said.
+    $check = Sample::sheet(['returns' => 'place', 'pass' => ['misses_allowed' => $allowed, 'note' => 'x']], Sample::enter(1, 'cab'), Sample::enter(2, 'engine'))->verdict->checks[0];
+
+    expect($check->reachable)->toBe($reachable)->and($check->met)->toBeFalse()->and($check->enough)->toBe(sprintf('%d more earned whole would be enough.', 8 - $allowed));
+})->with(['three' => [3, false], 'four' => [4, true]]);
+
+it('leaves extra credit out of misses and of what is critical', function (): void {
+    $document = Sample::ruled(['pass' => ['misses_allowed' => 0, 'critical_sections' => ['outside'], 'note' => 'x']]);
+    $document['components'][4]['bonus'] = true;
+    $marks = array_values(array_filter(Sample::all(), static fn (Pasada\Core\Attempt\Mark $mark): bool => $mark->item !== 'engine.oil_level'));
+
+    expect(Sample::sheetOf($document, null, ...$marks)->verdict->standing)->toBe(Standing::Passed);
+});
+
+it('takes the first of a critical component\'s names', function (): void {
+    $checks = Sample::sheet(['pass' => ['overall_percent' => 1, 'critical_components' => ['side.mirror'], 'note' => 'x']], Sample::whole(1, 'side.mirror@left'), Sample::finish(2))->verdict->checks;
+
+    expect($checks[1]->said)->toBe('All 2 of "Mirror" must be earned; 1 were not.')->and($checks[1]->enough)->toBe('Needed: Mirror, right side.')->and($checks[1]->reachable)->toBeFalse();
+});
