@@ -28,7 +28,7 @@ final readonly class ReadAgreement
             $theirs = $this->sheets->handle($other);
             $agreement = Agreement::between($mine, $theirs);
             $all[] = new AgreementResource(
-                AttemptCardResource::of($other), $agreement->items, $agreement->agreed, $agreement->agreedPermille(), $agreement->kappaPermille,
+                AttemptCardResource::of($other), $agreement->items, $agreement->agreed, $agreement->agreedPermille(), $agreement->kappaPermille, $agreement->said(),
                 array_map(static fn (string $id): ItemChangeResource => new ItemChangeResource(
                     $mine->outcomes[$id]->item->fullName(), $mine->outcomes[$id]->status, $theirs->outcomes[$id]->status), $agreement->differing),
             );

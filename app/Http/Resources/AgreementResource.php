@@ -25,6 +25,8 @@ final readonly class AgreementResource implements Responsable
         public int $agreed_permille,
         #[OA\Property(nullable: true, description: 'Cohen\'s kappa in thousandths; null where chance alone agrees in everything')]
         public ?int $kappa_permille,
+        #[OA\Property(description: 'kappa in words')]
+        public string $said,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ItemChangeResource::class))]
         public array $items,
     ) {}

@@ -56,6 +56,26 @@ final readonly class Agreement
         return $this->items === 0 ? 0 : intdiv(1000 * $this->agreed, $this->items);
     }
 
+    /**
+     * Kappa in words, after J. R. Landis and G. G. Koch, "The measurement of observer agreement for categorical data",
+     * Biometrics 33 (1977).
+     */
+    public function said(): string
+    {
+        if ($this->kappaPermille === null) {
+            return 'chance alone would agree as well, so there is no more to say';
+        }
+
+        return sprintf('%s (kappa %s%d.%02d)', match (true) {
+            $this->kappaPermille > 800 => 'almost perfect',
+            $this->kappaPermille > 600 => 'substantial',
+            $this->kappaPermille > 400 => 'moderate',
+            $this->kappaPermille > 200 => 'fair',
+            $this->kappaPermille >= 0 => 'slight',
+            default => 'less than chance',
+        }, $this->kappaPermille < 0 ? '-' : '', intdiv(abs($this->kappaPermille), 1000), intdiv(abs($this->kappaPermille) % 1000, 10));
+    }
+
     private static function class(ItemOutcome $outcome): string
     {
         return match (true) {

@@ -32,6 +32,18 @@ it('measures agreement, and how much of it is more than chance', function (Score
     'both all in one class, where chance agrees as well' => [heardOnly(), heardOnly(), 8, null],
 ]);
 
+it('says how much that is', function (ScoreSheet $one, ScoreSheet $other, string $said): void {
+    expect(Agreement::between($one, $other)->said())->toBe($said);
+})->with([
+    'all' => [heardOnly(0, 1, 2, 3), heardOnly(0, 1, 2, 3), 'almost perfect (kappa 1.00)'],
+    'seven of eight' => [heardOnly(0, 1, 2, 3), heardOnly(0, 1, 2, 3, 4), 'substantial (kappa 0.75)'],
+    'six of eight' => [heardOnly(0, 1, 2, 3), heardOnly(1, 2, 3, 4), 'moderate (kappa 0.50)'],
+    'five of eight' => [heardOnly(0, 1, 2, 3), heardOnly(1, 2, 3, 4, 5), 'fair (kappa 0.25)'],
+    'half' => [heardOnly(0, 1, 2, 3), heardOnly(0, 1, 4, 5), 'slight (kappa 0.00)'],
+    'none' => [heardOnly(0, 1, 2, 3), heardOnly(4, 5, 6, 7), 'less than chance (kappa -1.00)'],
+    'one class only' => [heardOnly(), heardOnly(), 'chance alone would agree as well, so there is no more to say'],
+]);
+
 it('names the items judged differently in walking order', function (): void {
     expect(Agreement::between(heardOnly(4, 1), heardOnly(0, 1))->differing)->toBe(['cab.seat_belt', 'engine.alternator']);
 });

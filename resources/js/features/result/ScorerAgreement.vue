@@ -12,19 +12,6 @@ const all = shallowRef<Schemas['AgreementResource'][]>([]);
 void readAgreement(props.result.card.id)
     .then((found) => (all.value = found))
     .catch(() => undefined);
-
-/** Landis and Koch, "The measurement of observer agreement for categorical data", Biometrics 33 (1977). */
-function worth(kappa: number | null): string {
-    if (kappa === null) return 'chance alone would agree as well, so there is no more to say';
-    const words = [
-        [810, 'almost perfect'],
-        [610, 'substantial'],
-        [410, 'moderate'],
-        [210, 'fair'],
-        [0, 'slight'],
-    ] as const;
-    return `${words.find(([from]) => kappa >= from)?.[1] ?? 'less than chance'} (kappa ${(kappa / 1000).toFixed(2)})`;
-}
 </script>
 
 <template>
@@ -37,7 +24,7 @@ function worth(kappa: number | null): string {
             {{ result.card.scorer }} and
             <RouterLink :to="{ name: 'result', params: { id: one.other.id } }">{{ one.other.scorer }}</RouterLink>
             scored this walk without seeing each other's sheet. Beyond chance their agreement is
-            {{ worth(one.kappa_permille) }}.
+            {{ one.said }}.
         </p>
         <ul>
             <li v-for="item in one.items" :key="item.name">

@@ -7,7 +7,8 @@ import VehiclePlan from '@/shared/plan/VehiclePlan.vue';
 import { NButton, NSelect } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { prepareWalk } from './api';
+import { keyOfPrepared, prepareWalk } from './api';
+import KeepAll from './KeepAll.vue';
 import { useStart } from './useStart';
 
 const props = defineProps<{ choices: Schemas['ChoicesResource'] }>();
@@ -23,12 +24,10 @@ const inspection = computed(() => prepared.value?.inspection);
 const { user } = useSession();
 const device = new Device(user.value?.id ?? 0);
 const mode = ref<'practice' | 'exam'>(user.value?.role === 'examiner' ? 'exam' : 'practice');
-const keeping = ref('');
 const form = ref('draw');
 const why = ref('');
 const busy = ref(false);
 const { begin } = useStart(device);
-const keyOf = (v: number, c: number, f: string | undefined): string => `prepared-${v}-${c}-${f ?? ''}`;
 
 const students = computed(() =>
     props.choices.students.map((one) => ({
@@ -56,7 +55,7 @@ watch(
         if (v === null || c === null) return;
         try {
             const set = forms.value.some(({ id }) => id === f) ? f : undefined;
-            prepared.value = await device.fresh(keyOf(v, c, set), () => prepareWalk(v, c, set));
+            prepared.value = await device.fresh(keyOfPrepared(v, c, set), () => prepareWalk(v, c, set));
         } catch (error) {
             prepared.value = undefined;
             why.value = error instanceof Error ? error.message : String(error);
@@ -88,23 +87,6 @@ async function start(): Promise<void> {
         why.value = error instanceof Error ? error.message : String(error);
     } finally {
         busy.value = false;
-    }
-}
-
-/** For a yard without network: every vehicle under this checklist, with each of its forms. */
-async function keepAll(): Promise<void> {
-    const c = checklist.value;
-    if (c === null) return;
-    let done = 0;
-    try {
-        for (const { id: v } of props.choices.vehicles) {
-            for (const f of [undefined, ...forms.value.map((one) => one.id)]) {
-                await device.fresh(keyOf(v, c, f), () => prepareWalk(v, c, f));
-            }
-            keeping.value = `${++done} of ${props.choices.vehicles.length} vehicles are on this device`;
-        }
-    } catch (error) {
-        why.value = error instanceof Error ? error.message : String(error);
     }
 }
 </script>
@@ -199,10 +181,13 @@ async function keepAll(): Promise<void> {
             <NButton type="primary" size="large" :loading="busy" data-test="start" @click="start"
                 >Start the walk</NButton
             >
-            <NButton size="large" data-test="keep-all" @click="keepAll"
-                >Keep all vehicles for a yard without network</NButton
-            >
-            <span v-if="keeping" role="status" class="quiet">{{ keeping }}</span>
+            <KeepAll
+                v-if="checklist !== null"
+                :choices="choices"
+                :checklist="checklist"
+                :forms="forms"
+                :device="device"
+            />
         </div>
     </main>
 </template>

@@ -17,3 +17,7 @@ export const prepareWalk = (
 
 export const startAttempt = (body: Schemas['StartAttemptRequest']): Promise<Schemas['AttemptResource']> =>
     answer(api.POST('/attempts', { body }));
+
+/** Under what a prepared walk is kept on the device. */
+export const keyOfPrepared = (vehicle: number, checklist: number, form: string | undefined): string =>
+    `prepared-${vehicle}-${checklist}-${form ?? ''}`;

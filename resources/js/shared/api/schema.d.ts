@@ -634,6 +634,8 @@ export interface components {
             agreed_permille: number;
             /** @description Cohen's kappa in thousandths; null where chance alone agrees in everything */
             kappa_permille: number | null;
+            /** @description kappa in words */
+            said: string;
             items: components["schemas"]["ItemChangeResource"][];
         };
         AmendmentResource: {
