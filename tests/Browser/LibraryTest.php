@@ -60,15 +60,15 @@ it('tells every fault of a file that is brought in', function (): void {
 });
 
 it('scores a finished walk under another checklist', function (): void {
-    $this->browser->visit('/students/4')->waitForText('newest first')->click('.two section:last-child .row')->waitForText('What to say next time');
+    $this->browser->visit('/students/12')->waitForText('newest first')->click('.two section:last-child .row')->waitForText('What to say next time');
     $this->browser->click('[data-test=what-if]')->choose('Every axle, every point')->waitForText('items fare differently', '.card');
 });
 
 it('starts a walk under a drawn form', function (): void {
     $this->browser->choose('Sign out')->find('#email');
-    $this->browser->signIn('ilse@ferrow-sound.example')->waitForText('Walks just finished');
+    $this->browser->signIn('rosa@ferrow-sound.example')->waitForText('Walks just finished');
     $this->browser->visit('/start?student=5')->waitForText('items at', '.preview');
-    $this->browser->waitForText('Up to', '.preview')->click('[data-test=form]')->choose('Form C, trailer');
+    $this->browser->click('[data-test=checklist]')->choose('Cab, brakes, coupling and one drawn form')->waitForText('Up to', '.preview')->click('[data-test=form]')->choose('Form C, trailer');
     $this->browser->waitForText('Form C, trailer', '[data-test=form]')->gone('.preview .up-to')->click('[data-test=start]')->find('.tile');
     // The tractor's front is not asked by this form, the trailer's axles are.
     expect($this->browser->count('[data-place="engine-left"]'))->toBe(0)->and($this->browser->count('[data-place="trailer-wheel-1"]'))->toBe(1);

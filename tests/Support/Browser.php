@@ -130,12 +130,17 @@ final class Browser
         assert(is_array($points));
         $tools = new ChromeDevToolsDriver($this->driver);
         $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchStart', 'touchPoints' => [$points[0]]]);
+        // As long as a thumb rests on the glass.
+        usleep(45_000);
         foreach (array_slice($points, 1) as $point) {
             $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchMove', 'touchPoints' => [$point]]);
             // No thumb is faster; without it the browser takes the next tap for the end of a fling.
             usleep(30_000);
         }
         $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
+        if (count($points) > 1) {
+            usleep(120_000);
+        }
 
         return $this;
     }

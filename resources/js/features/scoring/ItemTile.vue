@@ -42,7 +42,9 @@ const word = computed(() => {
             :aria-label="`${item.name}: ${word || states.not_reached.word}`"
             @click="$emit('tap')"
         >
-            <span class="rail" @pointerdown="$emit('sweep', $event)"><StateGlyph :state="shown.state" /></span>
+            <span class="rail" @pointerdown="$emit('sweep', $event)" @touchmove.prevent
+                ><StateGlyph :state="shown.state"
+            /></span>
             <span class="text">
                 <span class="name"
                     >{{ item.name
