@@ -27,7 +27,9 @@ const answer = computed(() => {
         </p>
         <p v-for="check in unmet" :key="check.said">{{ check.said }} {{ check.enough }}</p>
         <details v-if="rescore.item_changes > 0">
-            <summary>{{ rescore.item_changes }} items fare differently</summary>
+            <summary>
+                {{ rescore.item_changes }} {{ rescore.item_changes === 1 ? 'item fares' : 'items fare' }} differently
+            </summary>
             <ul>
                 <li v-for="(item, index) in rescore.items" :key="index">
                     <StateGlyph v-if="item.before" :state="item.before" :size="20" />

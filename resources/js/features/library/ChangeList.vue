@@ -48,5 +48,6 @@ del::before {
     content: 'was ';
     color: var(--quiet);
     display: inline-block;
+    margin-right: 0.3em;
 }
 </style>
