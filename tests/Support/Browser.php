@@ -261,6 +261,21 @@ final class Browser
         return $this;
     }
 
+    /** @return list<string> what axe-core calls serious or critical on the page as it stands */
+    public function accessibilityFaults(): array
+    {
+        usleep(500_000);
+        $this->run((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
+        $faults = $this->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            axe.run({ resultTypes: ['violations'] }).then(({ violations }) =>
+                done(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')
+                    .map(({ id, nodes }) => id + ': ' + nodes.slice(0, 3).map((node) => node.target.join(' ')).join(' | '))));
+            JS);
+
+        return is_array($faults) ? array_values(array_filter($faults, is_string(...))) : [];
+    }
+
     public function close(): void
     {
         $this->driver->quit();

@@ -47,6 +47,7 @@ const set = (id: string, key: Ends, value: number | null): void =>
                 <label v-for="end in ends" :key="end.key">
                     <span>{{ end.label }}</span>
                     <NInputNumber
+                        :show-button="false"
                         :value="figure[end.key] ?? null"
                         clearable
                         placeholder="none"

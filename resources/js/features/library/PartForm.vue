@@ -85,6 +85,7 @@ function say(code: string, words: string): void {
         <div class="grid">
             <label :for="`weight-${part.id}`">Worth</label>
             <NInputNumber
+                :show-button="false"
                 :value="part.weight ?? 1"
                 :min="0"
                 :max="100"

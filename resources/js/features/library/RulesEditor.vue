@@ -44,6 +44,7 @@ const draws = computed(() => props.document.forms?.draw ?? []);
             <div v-for="number in figures" :key="number.path.join()" class="field">
                 <label :for="number.path.join('-')">{{ number.question }}</label>
                 <NInputNumber
+                    :show-button="false"
                     :value="shown(number)"
                     :min="number.low"
                     :max="number.high"
@@ -108,6 +109,7 @@ const draws = computed(() => props.document.forms?.draw ?? []);
             <div v-for="(form, index) in draws" :key="form.id" class="question">
                 <label :for="`form-${form.id}`">{{ form.name }}</label>
                 <NInputNumber
+                    :show-button="false"
                     :value="form.weight ?? 1"
                     :min="0"
                     :max="1000"

@@ -43,12 +43,14 @@ const facts = ['suspension', 'brakes', 'wheels', 'hub'] as const;
                 @update:value="(value: Unit['body']) => $emit('change', (one) => (one.body = value))"
             />
             <NInputNumber
+                :show-button="false"
                 :value="unit.from_ft"
                 :input-props="{ 'aria-label': 'Front end' }"
                 @update:value="(value) => $emit('change', (one) => (one.from_ft = value ?? 0))"
                 ><template #prefix>from</template><template #suffix>ft</template></NInputNumber
             >
             <NInputNumber
+                :show-button="false"
                 :value="unit.to_ft"
                 :input-props="{ 'aria-label': 'Rear end' }"
                 @update:value="(value) => $emit('change', (one) => (one.to_ft = value ?? 0))"
@@ -63,8 +65,8 @@ const facts = ['suspension', 'brakes', 'wheels', 'hub'] as const;
                 @update:value="(value: Axle['group']) => axle(index, (each) => (each.group = value))"
             />
             <NInputNumber
-                :value="one.at_ft"
                 :show-button="false"
+                :value="one.at_ft"
                 :input-props="{ 'aria-label': `Axle ${index + 1} at` }"
                 @update:value="(value) => axle(index, (each) => (each.at_ft = value ?? 0))"
                 ><template #suffix>ft</template></NInputNumber

@@ -61,6 +61,7 @@ const defect = (index: number, key: 'component' | 'axle' | 'what', value: string
                 "
             />
             <NInputNumber
+                :show-button="false"
                 :value="figure.low ?? null"
                 clearable
                 placeholder="at least"
@@ -68,6 +69,7 @@ const defect = (index: number, key: 'component' | 'axle' | 'what', value: string
                 @update:value="(value) => end(index, 'low', value)"
             />
             <NInputNumber
+                :show-button="false"
                 :value="figure.high ?? null"
                 clearable
                 placeholder="at most"

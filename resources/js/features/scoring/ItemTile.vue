@@ -36,12 +36,7 @@ const word = computed(() => {
         :data-state="shown.state"
         :data-key="hotkey"
     >
-        <button
-            class="main"
-            type="button"
-            :aria-label="`${item.name}: ${word || states.not_reached.word}`"
-            @click="$emit('tap')"
-        >
+        <button class="main" type="button" @click="$emit('tap')">
             <span class="rail" @pointerdown="$emit('sweep', $event)" @touchmove.prevent
                 ><StateGlyph :state="shown.state"
             /></span>
@@ -50,9 +45,11 @@ const word = computed(() => {
                     >{{ item.name
                     }}<span v-if="item.where.includes('side')" class="where">, {{ item.where }}</span></span
                 >
-                <span v-if="!silent" class="word">{{ word }}</span>
+                <span :class="silent || word === '' ? 'visually-hidden' : 'word'">{{
+                    word || states.not_reached.word
+                }}</span>
             </span>
-            <kbd v-if="hotkey">{{ hotkey }}</kbd>
+            <kbd v-if="hotkey" aria-hidden="true">{{ hotkey }}</kbd>
         </button>
         <button
             class="points"

@@ -64,7 +64,7 @@ defineExpose({
     <section class="panel" :aria-label="`Points of ${item.name}`">
         <header>
             <h2>{{ item.name }}</h2>
-            <NButton quaternary aria-label="Close the points" @click="emit('close')">Close&nbsp;<kbd>Esc</kbd></NButton>
+            <NButton quaternary @click="emit('close')">Close&nbsp;<kbd>Esc</kbd></NButton>
         </header>
         <p v-if="item.where" class="quiet">{{ item.where }}</p>
         <p v-if="item.parts.length > 0" class="quiet">Stands for {{ item.parts.join(', ') }}</p>
