@@ -7,6 +7,7 @@ namespace Tests\Support;
 use App\Demo\DemoSchool;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -162,7 +163,13 @@ final class Browser
 
     public function signIn(string $email): self
     {
-        return $this->visit('/sign-in')->type('#email', $email)->type('#password', DemoSchool::PASSWORD)->click('button[type=submit]')->gone('#password');
+        $this->visit('/sign-in')->type('#email', $email)->type('#password', DemoSchool::PASSWORD)->click('button[type=submit]');
+        try {
+            return $this->gone('#password');
+        } catch (TimeoutException $fault) {
+            // What the form itself says tells a refused sign-in from a slow machine.
+            throw new RuntimeException('Not signed in. The form reads: '.$this->driver->findElement(WebDriverBy::cssSelector('form'))->getText(), previous: $fault);
+        }
     }
 
     public function type(string $css, string $text): self
