@@ -63,4 +63,26 @@ final class Client
 
         return is_array($read) ? $read : [];
     }
+
+    /**
+     * The stored ids of a checklist and a vehicle by how their names start: what has which id is the database's affair.
+     *
+     * @return array{checklist_id: int, vehicle_id: int}
+     */
+    public function choice(string $checklist, string $vehicle): array
+    {
+        $choices = $this->send('GET', '/choices');
+
+        return ['checklist_id' => self::named($choices['checklists'] ?? null, $checklist), 'vehicle_id' => self::named($choices['vehicles'] ?? null, $vehicle)];
+    }
+
+    private static function named(mixed $of, string $start): int
+    {
+        foreach (is_array($of) ? $of : [] as $one) {
+            if (is_array($one) && is_string($one['name']) && is_int($one['id']) && str_starts_with($one['name'], $start)) {
+                return $one['id'];
+            }
+        }
+        throw new RuntimeException("There is no $start.");
+    }
 }

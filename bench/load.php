@@ -30,17 +30,7 @@ for ($n = 0; $n < 30; $n++) {
     $clients[$n]->send('GET', '/session', null, 401);
     $clients[$n]->send('POST', '/session', ['email' => $scorers[$n % count($scorers)][1], 'password' => DemoSchool::PASSWORD]);
 }
-$choices = $clients[0]->send('GET', '/choices');
-assert(is_array($choices['checklists']) && is_array($choices['vehicles']));
-$named = static function (array $of, string $start): int {
-    foreach ($of as $one) {
-        if (is_array($one) && is_string($one['name']) && is_int($one['id']) && str_starts_with($one['name'], $start)) {
-            return $one['id'];
-        }
-    }
-    throw new RuntimeException("There is no $start.");
-};
-$with = ['checklist_id' => $named($choices['checklists'], 'Whole walk-round'), 'vehicle_id' => $named($choices['vehicles'], 'Dock 4')];
+$with = $clients[0]->choice('Whole walk-round', 'Dock 4');
 $ids = $headers = [];
 for ($n = 0; $n < $attempts; $n++) {
     $client = $clients[$n % count($clients)];

@@ -59,7 +59,7 @@ $client->send('POST', '/session', ['email' => DemoSchool::staff()[0][1], 'passwo
 $uuid = static fn (): string => preg_replace('/^(.{8})(.{4})(.{4})(.{4})(.{12})$/', '$1-$2-$3-$4-$5', substr_replace(substr_replace(bin2hex(random_bytes(16)), '7', 12, 1), '8', 16, 1)) ?? '';
 $attempt = $uuid();
 $recorder = $uuid();
-$client->send('POST', '/attempts', ['id' => $attempt, 'student_id' => 1, 'vehicle_id' => 1, 'checklist_id' => 1]);
+$client->send('POST', '/attempts', ['id' => $attempt, 'student_id' => 1, ...$client->choice('Whole walk-round', 'Dock 4')]);
 
 fwrite(STDOUT, "\nHTTP through nginx and php-fpm, one after the other, in one run\n");
 $one = static function (int $n) use ($client, $attempt, $recorder, $uuid, $items): float {
