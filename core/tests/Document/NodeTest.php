@@ -13,6 +13,13 @@ function faultsOf(mixed $value, callable $read): array
 {
     $faults = new Faults;
     $read(Node::root($value, $faults));
+
+    return faultsLeft($faults);
+}
+
+/** @return list<string> */
+function faultsLeft(Faults $faults): array
+{
     try {
         $faults->stopIfAny('document');
     } catch (DocumentHasFaults $caught) {
@@ -60,6 +67,18 @@ it('names the place of a value that is wrong', function (mixed $value, callable 
     'a list for an object' => [['a' => [1]], fn (Node $n) => $n->entries('a'), 'a: asks for an object'],
     'a place deep inside' => [['a' => [['b' => [1]]]], fn (Node $n) => $n->nodes('a')[0]->strings('b'), 'a[0].b[0]: asks for a text that is not empty'],
     'a number for a word' => [['a' => 7], fn (Node $n) => $n->enum('a', CreditRule::class), 'a: asks for a text; it may be named, essential, weighted, full'],
+    'no number at all for a figure' => [['a' => 'x'], fn (Node $n) => $n->thousandths('a'), 'a: asks for a number'],
+    'four decimals' => [['a' => 0.1234], fn (Node $n) => $n->thousandths('a'), 'a: has more than three decimals or is too large'],
+    'a figure beyond all measure' => [['a' => 1e10], fn (Node $n) => $n->thousandths('a'), 'a: has more than three decimals or is too large'],
+    'an empty list where one entry is needed' => [['a' => []], fn (Node $n) => $n->nodes('a'), 'a: asks for a list with at least one entry'],
+    'no list where one is needed' => [[], fn (Node $n) => $n->nodes('a'), 'a: asks for a list with at least one entry'],
+    'one of a few words, another' => [['a' => 'up'], fn (Node $n) => $n->choiceOr('a', ['left', 'right'], 'left'), 'a: "up" is not known; it may be left, right'],
+    'a word one slip away' => [['a' => 'fulll'], fn (Node $n) => $n->enum('a', CreditRule::class), 'a: "fulll" is not known; did you mean "full"?'],
+    'a word two slips away' => [['a' => 'wheigted'], fn (Node $n) => $n->enum('a', CreditRule::class), 'a: "wheigted" is not known; did you mean "weighted"?'],
+    'a word too far from any' => [['a' => 'everything'], fn (Node $n) => $n->enum('a', CreditRule::class), 'a: "everything" is not known; it may be named, essential, weighted, full'],
+    'a wrong word in a list' => [['a' => ['full', 'ful']], fn (Node $n) => $n->enums('a', CreditRule::class), 'a[1]: "ful" is not known; did you mean "full"?'],
+    'a misspelt key' => [['nmae' => 1], fn (Node $n) => $n->only('name'), 'nmae: is not known here; did you mean "name"?'],
+    'a list where keys are asked' => [['a' => [1]], fn (Node $n) => $n->child('a')->only('x'), 'a: asks for an object'],
     'a key too many' => [['a' => 1, 'bb' => 2], fn (Node $n) => $n->only('a'), 'bb: is not known here'],
 ]);
 
@@ -76,3 +95,31 @@ it('stops nobody where there is no fault', function (): void {
 
     expect($faults->none())->toBeTrue();
 });
+
+it('takes an id in small letters, digits and single hyphens, once', function (string $id, array $seen, array $faults): void {
+    expect(faultsOf(['id' => $id], static fn (Node $node): string => $node->uniqueId($seen)))->toBe($faults);
+})->with([
+    'a word' => ['cab', [], []],
+    'words and digits' => ['axle-2-left', [], []],
+    'beside another' => ['cab', ['cabin' => true], []],
+    'used before' => ['cab', ['cab' => true], ['id: "cab" is used twice']],
+    'a capital' => ['Cab', [], ['id: is written in small letters, digits and single hyphens']],
+    'two hyphens' => ['a--b', [], ['id: is written in small letters, digits and single hyphens']],
+    'a hyphen at the end' => ['a-', [], ['id: is written in small letters, digits and single hyphens']],
+    'a hyphen in front' => ['-a', [], ['id: is written in small letters, digits and single hyphens']],
+]);
+
+it('parses a text, or says why it is none of ours', function (string $text, bool $read, string $fault): void {
+    $faults = new Faults;
+    $node = Node::parse($text, $faults);
+
+    $left = implode("\n", faultsLeft($faults));
+    expect($node->has('a'))->toBe($read)->and($fault === '' ? $left === '' : str_contains($left, $fault))->toBeTrue($left);
+})->with([
+    'an object' => ['{"a": 1}', true, ''],
+    'with a byte-order mark' => ["\u{FEFF}{\"a\": 1}", true, ''],
+    'cut off' => ['{"a": 1', false, 'this is not JSON'],
+    'nothing' => ['', false, 'check for a missing comma, quote or bracket'],
+    'a byte too large' => ['{"a": "'.str_repeat('x', Node::LARGEST_BYTES - 8).'"}', false, 'is larger than 2 MB'],
+    'as large as may be' => ['{"a": "'.str_repeat('x', Node::LARGEST_BYTES - 9).'"}', true, ''],
+]);
