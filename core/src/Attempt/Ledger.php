@@ -116,6 +116,10 @@ final class Ledger
         if ($left === 0) {
             $this->forget($id);
         }
+        // A figure or words of a point that was not said were not said either.
+        foreach ($mark->points->points() as $point) {
+            unset($this->figures[$id][$point->value], $this->words[$id][$point->value]);
+        }
     }
 
     public function wave(Mark $mark): void
