@@ -42,13 +42,13 @@ final readonly class RecordMarks
 
         $sheet = $this->database->transaction(function () use ($attempt, $by, $recorder, $document, $inspection): ScoreSheet {
             // Locked, so that two devices' batches are checked one after the other.
-            $status = Attempt::query()->whereKey($attempt->id)->lockForUpdate()->value('status');
+            $status = $this->database->table('attempts')->where('id', $attempt->id)->lockForUpdate()->value('status');
             [$before, $clocks] = $this->store->read($attempt->id);
             $known = array_fill_keys(array_map(static fn (Mark $mark): string => $mark->id, $before->marks), true);
             $sent = (new MarkReader($inspection))->read($document, $clocks[$recorder] ?? 0, static fn (string $id): bool => isset($known[$id]));
             $all = $before->with(...$sent);
             $new = array_values(array_filter(MarkList::of(...$sent)->marks, static fn (Mark $mark): bool => ! isset($known[$mark->id])));
-            if ($new !== [] && $status === AttemptStatus::Finished) {
+            if ($new !== [] && $status === AttemptStatus::Finished->value) {
                 throw AttemptIsFinished::of($attempt->id);
             }
             $this->store->append($attempt->id, $new, $recorder, $by->id, Carbon::now());

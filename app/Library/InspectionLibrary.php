@@ -8,7 +8,7 @@ use App\Models\Attempt;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use Illuminate\Contracts\Cache\Repository;
-use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\ConnectionInterface;
 use LogicException;
 use Pasada\Core\Checklist\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
@@ -26,7 +26,7 @@ final class InspectionLibrary
     private array $atHand = [];
 
     /** @param  string  $build  changes with the code: kept lists of an older build are laid out anew */
-    public function __construct(private readonly Repository $cache, private readonly string $build) {}
+    public function __construct(private readonly Repository $cache, private readonly ConnectionInterface $database, private readonly string $build) {}
 
     public function forAttempt(Attempt $attempt): Inspection
     {
@@ -47,7 +47,7 @@ final class InspectionLibrary
     private function kept(int $checklistId, int $vehicleId, ?string $form): Inspection
     {
         // By the digests of the documents and not by the ids of the rows, which mean something else after a reload.
-        $key = implode(':', ['inspection', $this->build, $this->digest(StoredChecklist::query(), $checklistId), $this->digest(StoredVehicle::query(), $vehicleId), $form ?? '']);
+        $key = implode(':', ['inspection', $this->build, $this->digest('checklists', $checklistId), $this->digest('vehicles', $vehicleId), $form ?? '']);
 
         return $this->cache->rememberForever($key, static function () use ($checklistId, $vehicleId, $form): Inspection {
             $stored = StoredChecklist::query()->findOrFail($checklistId);
@@ -58,10 +58,9 @@ final class InspectionLibrary
         });
     }
 
-    /** @param  Builder<StoredChecklist>|Builder<StoredVehicle>  $rows */
-    private function digest(Builder $rows, int $id): string
+    private function digest(string $table, int $id): string
     {
-        $digest = $rows->toBase()->where('id', $id)->value('digest');
+        $digest = $this->database->table($table)->where('id', $id)->value('digest');
 
         return is_string($digest) ? $digest : throw new LogicException('An attempt names a checklist or vehicle that is gone.');
     }

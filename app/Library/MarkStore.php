@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Library;
 
-use App\Models\StoredMark;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Pasada\Core\Attempt\Mark;
@@ -24,6 +24,8 @@ final readonly class MarkStore
 {
     private const COLUMNS = ['id', 'at_ms', 'kind', 'item', 'points', 'place', 'text', 'undoes', 'details', 'recorder'];
 
+    public function __construct(private ConnectionInterface $database) {}
+
     /**
      * @param  bool  $amended  with the marks of amendments; without them, the record as it was closed
      * @return array{MarkList, array<string, int>} the marks in order, and the time of each recorder's last one in ms
@@ -33,7 +35,7 @@ final readonly class MarkStore
         $marks = [];
         $clocks = [];
         /** @var stdClass&object{id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string, undoes: ?string, details: ?string, recorder: string} $row */
-        foreach (StoredMark::query()->toBase()->where('attempt_id', $attemptId)->when(! $amended, static fn (Builder $query) => $query->whereNull('amendment_id'))->orderBy('at_ms')->orderBy('id')->get(self::COLUMNS) as $row) {
+        foreach ($this->database->table('marks')->where('attempt_id', $attemptId)->when(! $amended, static fn (Builder $query) => $query->whereNull('amendment_id'))->orderBy('at_ms')->orderBy('id')->get(self::COLUMNS) as $row) {
             $marks[] = $this->mark($row);
             $clocks[$row->recorder] = $row->at_ms;
         }
@@ -45,7 +47,7 @@ final readonly class MarkStore
     public function version(string $attemptId): string
     {
         /** @var stdClass&object{marks: int, last: ?string} $row */
-        $row = StoredMark::query()->toBase()->where('attempt_id', $attemptId)->selectRaw('count(*) as marks, max(received_at) as last')->first();
+        $row = $this->database->table('marks')->where('attempt_id', $attemptId)->selectRaw('count(*) as marks, max(received_at) as last')->first();
 
         return $row->marks.'-'.preg_replace('/\D/', '', (string) $row->last);
     }
@@ -53,7 +55,7 @@ final readonly class MarkStore
     /** @return list<array{mark: Mark, by: string, recorder: string, received_at: string, amendment_id: ?string}> everything ever marked, in order of the walk */
     public function history(string $attemptId): array
     {
-        $rows = StoredMark::query()->toBase()->join('users', 'users.id', '=', 'marks.user_id')->where('attempt_id', $attemptId)
+        $rows = $this->database->table('marks')->join('users', 'users.id', '=', 'marks.user_id')->where('attempt_id', $attemptId)
             ->orderBy('at_ms')->orderBy('marks.id')->get([...array_map(static fn (string $column): string => 'marks.'.$column, self::COLUMNS), 'users.name as by', 'received_at', 'amendment_id']);
         $history = [];
         /** @var stdClass&object{id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string, undoes: ?string, details: ?string, recorder: string, by: string, received_at: string, amendment_id: ?string} $row */
@@ -84,7 +86,7 @@ final readonly class MarkStore
             'amendment_id' => $amendmentId,
         ], $marks);
         foreach (array_chunk($rows, 500) as $chunk) {
-            StoredMark::query()->insert($chunk);
+            $this->database->table('marks')->insert($chunk);
         }
     }
 

@@ -16,6 +16,7 @@ use Illuminate\Config\Repository as Settings;
 use Illuminate\Contracts\Auth\Factory as Auth;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Contracts\Cache\Factory as Cache;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -32,8 +33,9 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind(StatefulGuard::class, fn (): StatefulGuard => $this->guard());
         $this->app->scoped(InspectionLibrary::class, fn (): InspectionLibrary => new InspectionLibrary(
-            // The local disk, not the shared store: a laid-out list is large, never changes and can be made anew.
-            $this->app->make(Cache::class)->store('file'),
+            // This machine's memory, not the shared store: a laid-out list is large, never changes and can be made anew.
+            $this->app->make(Cache::class)->store('machine'),
+            $this->app->make(ConnectionInterface::class),
             $this->settings()->string('pasada.build'),
         ));
         $this->app->when([LoadDemoSchool::class, Documents::class])->needs('$folder')->give($this->app->basePath());

@@ -79,15 +79,10 @@ final readonly class PointSet
     /** @return list<Point> in the order of the catalogue */
     public function points(): array
     {
-        $points = [];
-        $cases = Point::cases();
-        for ($place = 0, $bits = $this->bits; $bits !== 0; $place++, $bits >>= 1) {
-            if (($bits & 1) !== 0) {
-                $points[] = $cases[$place];
-            }
-        }
+        /** @var array<int, list<Point>> $lists of the sets met before: a sheet names the same few hundreds of times */
+        static $lists = [];
 
-        return $points;
+        return $lists[$this->bits] ??= array_values(array_filter(Point::cases(), $this->has(...)));
     }
 
     private static function bit(Point $point): int

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+// Only what differs from the framework's own settings, which fill in the rest.
+return [
+    'stores' => [
+        // Memory shared by the workers of one machine; see App\Library\InspectionLibrary. Absent on the command line.
+        'machine' => ['driver' => function_exists('apcu_enabled') ? 'apc' : 'file', 'path' => storage_path('framework/cache/data')],
+    ],
+];
