@@ -14,7 +14,7 @@ beforeEach(function (): void {
     $this->yard = new Yard;
     // Serialized, as the real one on disk is.
     $this->cache = new Repository(new ArrayStore(serializesValues: true));
-    $this->library = fn (string $build = '1'): InspectionLibrary => new InspectionLibrary($this->cache, $build);
+    $this->library = fn (string $build = '1'): InspectionLibrary => new InspectionLibrary($this->cache, DB::connection(), $build);
 });
 
 it('gives out a kept list that equals the one laid out', function (): void {

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Listening;
+
+/** One name, statement word or place word of the lexicon. */
+final readonly class Entry
+{
+    public function __construct(
+        public EntryKind $kind,
+        /** Component id, index of the statement or name of the place. */
+        public string $means,
+        public string $words,
+        public string $sound,
+    ) {}
+}

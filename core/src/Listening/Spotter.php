@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Listening;
+
+/** Finds the names and statement words in a run of words: of all that overlap, those that explain most of it. */
+final readonly class Spotter
+{
+    private const LONGEST = 6;
+
+    /** A name that shares its first and last word with nothing is not found by one of these alone. */
+    private const STOPS = ['the', 'and', 'is', 'are', 'it', 'my', 'of', 'that', 'they', 'with', 'at', 'be', 'has', 'have', 'we', 'so', 'or', 'them', 'this', 'these', 'those', 'our', 'your', 'for', 'as', 'but', 'then', 'uh', 'um', 'there', 'am', 'would', 'i', 'either', 'their', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'twelve', 'fifteen', 'eighteen', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'hundred', 'second', 'seconds', 'inch', 'inches', 'quarter', 'half', 'degrees', 'psi', 'percent', 'good'];
+
+    /** Words that captions get right: a run with one of them inside is a name only as it is spelled. */
+    private const PLAIN = ['no', 'not', 'none', 'nothing', 'nobody', 'never', 'can', 'will', 'from', 'than', 'more', 'less', 'be', 'been', 'let', 'lets', 'what', 'who', 'when', 'if', 'because', 'all', 'same', 'any', 'each', 'every', 'least', 'going', 'make', 'sure', 'check', 'checking', 'see', 'look', 'looking', 'got', 'get', 'want', 'back', 'front', 'rear', 'left', 'right', 'side', 'other', 'you'];
+
+    public function __construct(private Lexicon $lexicon) {}
+
+    /** @return list<Span> in order, none overlapping */
+    public function spot(Words $words): array
+    {
+        $count = $words->count();
+        $stops = array_fill_keys(self::STOPS, true);
+        $plain = array_fill_keys(self::PLAIN, true);
+        $memo = [];
+        // Best value of the words from each place on, and the span that begins there, from the end backwards.
+        $best = array_fill(0, $count + self::LONGEST + 1, 0.0);
+        $chosen = array_fill(0, $count + 1, null);
+        for ($i = $count - 1; $i >= 0; $i--) {
+            $best[$i] = $best[$i + 1];
+            $first = $words->text[$i];
+            if (isset($stops[$first])) {
+                continue;
+            }
+            $letters = $sound = '';
+            $everyday = true;
+            $asSpelled = false;
+            for ($k = 0; $k < self::LONGEST && $i + $k < $count; $k++) {
+                $word = $words->text[$i + $k];
+                if ($k > 0 && $words->break[$i + $k] >= Words::SENTENCE) {
+                    break;
+                }
+                $filler = $k > 0 && isset(Lexicon::FILLERS[$word]) && $word !== 'a';
+                if (! $filler) {
+                    $letters .= $word;
+                    $sound .= $words->sound[$i + $k];
+                }
+                $everyday = $everyday && isset($this->lexicon->everyday[$word]);
+                // "You bolts" is the one trade word that begins with a plain one.
+                $asSpelled = $asSpelled || (isset($plain[$word]) && ! ($word === 'you' && $k === 0));
+                if ($filler || ($k > 0 && isset($stops[$word]))) {
+                    continue;
+                }
+                if (! array_key_exists($letters, $memo)) {
+                    $memo[$letters] = $this->reading($letters, $sound, $everyday, $asSpelled);
+                }
+                $read = $memo[$letters];
+                if ($read === null) {
+                    continue;
+                }
+                $value = $read[5] + $best[$i + $k + 1];
+                if ($value > $best[$i]) {
+                    $best[$i] = $value;
+                    $chosen[$i] = [$k + 1, $read];
+                }
+            }
+        }
+        $spans = [];
+        for ($i = 0; $i < $count;) {
+            if ($chosen[$i] === null) {
+                $i++;
+
+                continue;
+            }
+            [$long, [$parts, $fitting, $saying, $statement, $place, , $cost]] = $chosen[$i];
+            $spans[] = new Span($i, $i + $long, $parts, $fitting, $saying, $statement, $place, $cost);
+            $i += $long;
+        }
+
+        return $spans;
+    }
+
+    /** @return array{array<string, float>, array<string, float>, array<string, float>, int|null, string|null, float, float}|null */
+    private function reading(string $letters, string $sound, bool $everyday, bool $asSpelled): ?array
+    {
+        if (strlen($sound) < 2) {
+            return null;
+        }
+        $parts = $fitting = $saying = [];
+        $statement = $place = null;
+        $least = $leastStatement = $leastPlace = 1.0;
+        $long = 0;
+        foreach ($this->lexicon->matches($letters, $sound, $everyday, $asSpelled) as $number => $cost) {
+            $entry = $this->lexicon->entries[$number];
+            switch ($entry->kind) {
+                case EntryKind::Part: $parts[$entry->means] = min($parts[$entry->means] ?? 1.0, $cost);
+                    break;
+                case EntryKind::PartWhereFitting: $fitting[$entry->means] = min($fitting[$entry->means] ?? 1.0, $cost);
+                    break;
+                case EntryKind::PartSaying: $saying[$entry->means] = min($saying[$entry->means] ?? 1.0, $cost);
+                    break;
+                case EntryKind::Statement:
+                    if ($cost < $leastStatement) {
+                        [$leastStatement, $statement] = [$cost, (int) $entry->means];
+                    }
+                    break;
+                case EntryKind::Place:
+                    if ($cost < $leastPlace) {
+                        [$leastPlace, $place] = [$cost, $entry->means];
+                    }
+                    break;
+            }
+            if ($cost < $least) {
+                $least = $cost;
+                $long = strlen($entry->sound);
+            }
+        }
+        if ($least >= 1.0) {
+            return null;
+        }
+
+        // Long names explain more than the short ones inside them; every span costs a little, so that one beats two.
+        return [$parts, $fitting, $saying, $statement, $place, max(0.3, $long * (1 - 3 * $least) - 1.5), $least];
+    }
+}
