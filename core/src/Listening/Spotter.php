@@ -13,7 +13,7 @@ final readonly class Spotter
     private const STOPS = ['the', 'and', 'is', 'are', 'it', 'my', 'of', 'that', 'they', 'with', 'at', 'be', 'has', 'have', 'we', 'so', 'or', 'them', 'this', 'these', 'those', 'our', 'your', 'for', 'as', 'but', 'then', 'uh', 'um', 'there', 'am', 'would', 'i', 'either', 'their', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'twelve', 'fifteen', 'eighteen', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'hundred', 'second', 'seconds', 'inch', 'inches', 'quarter', 'half', 'degrees', 'psi', 'percent', 'good'];
 
     /** Words that captions get right: a run with one of them inside is a name only as it is spelled. */
-    private const PLAIN = ['no', 'not', 'none', 'nothing', 'nobody', 'never', 'can', 'will', 'from', 'than', 'more', 'less', 'be', 'been', 'let', 'lets', 'what', 'who', 'when', 'if', 'because', 'all', 'same', 'any', 'each', 'every', 'least', 'going', 'make', 'sure', 'check', 'checking', 'see', 'look', 'looking', 'got', 'get', 'want', 'back', 'front', 'rear', 'left', 'right', 'side', 'other', 'you'];
+    private const PLAIN = ['no', 'not', 'none', 'nothing', 'nobody', 'never', 'can', 'from', 'than', 'more', 'less', 'be', 'been', 'let', 'lets', 'what', 'who', 'when', 'if', 'because', 'all', 'same', 'any', 'each', 'every', 'least', 'going', 'make', 'sure', 'check', 'checking', 'see', 'look', 'looking', 'got', 'get', 'want', 'back', 'front', 'rear', 'left', 'right', 'side', 'other', 'you'];
 
     public function __construct(private Lexicon $lexicon) {}
 

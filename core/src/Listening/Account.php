@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Listening;
+
+/** What was heard in a transcript. */
+final readonly class Account
+{
+    /**
+     * @param  list<Proposal>  $heard  in walking order
+     * @param  list<array{float, SaidReference}>  $references  with the second at which each was said
+     * @param  list<WrongFigure>  $wrong
+     * @param  list<array{float, float, string}>  $offList  from, to in seconds, and the words
+     * @param  list<array{float, Standing}>  $route  second and place
+     */
+    public function __construct(public Words $words, public array $heard, public array $references, public array $wrong, public array $offList, public array $route) {}
+}

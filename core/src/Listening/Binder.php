@@ -1,0 +1,486 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Listening;
+
+use Pasada\Core\Catalogue\Point;
+
+/**
+ * Binds statements and figures to the parts they are about, in one pass over the words.
+ *
+ * Most statements follow the name. They stand before it in "no leaks on the water pump"; a list of names shares what
+ * follows it; a statement that is none of the part's at hand may belong to one named shortly before.
+ */
+final class Binder
+{
+    /** Words between two names of one list. */
+    private const LIST_WORDS = ['and' => true, 'the' => true, 'my' => true, 'or' => true, 'with' => true, 'a' => true, 'your' => true, 'our' => true, 'plus' => true, 'also' => true, 'both' => true, 'upper' => true, 'lower' => true, 'front' => true, 'rear' => true, 'left' => true, 'right' => true, 'inner' => true, 'outer' => true, 'then' => true, 'as' => true, 'well' => true, 'an' => true, 'uh' => true, 'um' => true, 'all' => true, 'of' => true, 'these' => true, 'its' => true];
+
+    private const PREPOSITIONS = ['on' => true, 'in' => true, 'at' => true, 'from' => true, 'around' => true, 'of' => true, 'inside' => true, 'under' => true, 'for' => true, 'with' => true, 'to' => true, 'along' => true];
+
+    private const BETWEEN = ['the' => true, 'my' => true, 'any' => true, 'this' => true, 'these' => true, 'both' => true, 'all' => true, 'your' => true, 'our' => true, 'a' => true, 'an' => true, 'either' => true, 'here' => true, 'that' => true, 'those' => true, 'two' => true, 'three' => true, 'five' => true, 'four' => true];
+
+    /** Before a name: it is where something is fastened or happens, and not what is spoken of. */
+    private const OBJECT_OF = ['to' => true, 'against' => true, 'off' => true, 'from' => true, 'onto' => true, 'hit' => true, 'hits' => true, 'under' => true, 'behind' => true, 'near' => true, 'by' => true, 'on' => true, 'in' => true, 'of' => true, 'at' => true, 'with' => true, 'between' => true, 'around' => true, 'into' => true];
+
+    private const MOVES = ['on' => true, 'over' => true, 'down' => true, 'move' => true, 'moving' => true, 'go' => true, 'going' => true, 'back' => true, 'come' => true, 'coming' => true, 'get' => true, 'next' => true, 'up' => true];
+
+    private const JOINT = ['are' => true, 'all' => true, 'both' => true, 'none' => true, 'everything' => true, 'they' => true, 'them' => true, 'each' => true, 'these' => true, 'every' => true, 'those' => true];
+
+    private const ATTENTION = ['hey' => true, 'look' => true, 'see' => true, 'found' => true, 'find' => true, 'fail' => true, 'replace' => true, 'replaced' => true, 'report' => true, 'problem' => true, 'defect' => true, 'defective' => true, 'actually' => true, 'uh' => true, 'oh' => true, 'note' => true, 'noticed' => true, 'notice' => true, 'wrong' => true, 'bad' => true, 'fixed' => true, 'repaired' => true, 'mechanic' => true, 'service' => true, 'write' => true, 'tell' => true, 'hold' => true, 'wait' => true];
+
+    /** Said of almost anything, and so believed even where the catalogue does not list it. */
+    private const ANYWHERE = [Point::Mounted, Point::Intact, Point::Complete, Point::Locked, Point::NoWelds, Point::Clean, Point::Sealed, Point::RubberOk, Point::Works, Point::NoContaminant];
+
+    /** Fault words that only mean something when denied: oil is no fault of a dipstick. */
+    private const ONLY_DENIED = [Point::NoContaminant, Point::NoGap, Point::NoWelds, Point::Clean, Point::Works, Point::NotDragging];
+
+    /** Words after which a statement no longer belongs to a name. */
+    private const FORGET_AFTER = 34;
+
+    /** @var list<Finding> */
+    private array $findings = [];
+
+    /** @var list<int> the names that are spoken of now */
+    private array $group = [];
+
+    /** @var list<list<int>> the groups before, the latest last */
+    private array $history = [];
+
+    private int $stated = -1;
+
+    private int $lastFault = -100;
+
+    private int $lastBackward = -100;
+
+    /** @var array<int, true> findings that a statement before their name was given to */
+    private array $ahead = [];
+
+    private readonly Denial $denial;
+
+    /**
+     * @param  list<Span>  $spans
+     * @param  list<Placed>  $placed
+     * @param  list<Quantity>  $quantities
+     */
+    public function __construct(private readonly Words $words, private readonly Lexicon $lexicon, private readonly array $spans, array $placed, private readonly array $quantities)
+    {
+        $this->findings = array_map(static fn (Placed $one): Finding => new Finding($one), $placed);
+        $this->denial = new Denial;
+    }
+
+    /** @return list<Finding> one for each mention, with what was said of it */
+    public function bind(): array
+    {
+        $spanAt = $findingAt = $quantityAt = [];
+        foreach ($this->spans as $span) {
+            $spanAt[$span->from] = $span;
+        }
+        foreach ($this->findings as $n => $finding) {
+            $findingAt[$finding->placed->mention->from] = $n;
+        }
+        foreach ($this->quantities as $quantity) {
+            $quantityAt[$quantity->from] = $quantity;
+        }
+        $count = $this->words->count();
+        for ($i = 0; $i < $count; $i++) {
+            $this->denial->hear($this->words, $i);
+            if (isset($quantityAt[$i])) {
+                $this->measure($quantityAt[$i]);
+            }
+            $span = $spanAt[$i] ?? null;
+            if ($span === null) {
+                continue;
+            }
+            $finding = $findingAt[$i] ?? null;
+            if ($span->statement !== null && ($finding === null || $this->isStatementHere($finding, $this->lexicon->statements[$span->statement], $i))) {
+                $this->state($span, $this->lexicon->statements[$span->statement]);
+            } elseif ($finding !== null) {
+                $this->name($finding, $span);
+            }
+            for ($i++; $i < $span->to; $i++) {
+                $this->denial->hear($this->words, $i);
+            }
+            $i--;
+        }
+
+        return $this->findings;
+    }
+
+    /** A run of words may name a part and state something: "turn signal" names a lamp or tells what another one does. */
+    private function isStatementHere(int $finding, Statement $statement, int $at): bool
+    {
+        $part = $this->findings[$finding]->placed->part;
+        if ($this->group === [] || $this->words->break[$at] >= Words::SENTENCE) {
+            return false;
+        }
+        $topic = $this->findings[$this->group[count($this->group) - 1]];
+        if ($at - $topic->to > 14 || self::own($topic->placed->part, $statement) === null) {
+            return false;
+        }
+
+        return $this->findings[$finding]->placed->kind === EntryKind::PartWhereFitting || ($statement->points[0] === Point::Functions && ($part->id === $topic->placed->part->id || $part->zone !== $topic->placed->part->zone || $topic->points !== []));
+    }
+
+    private function name(int $n, Span $span): void
+    {
+        $finding = $this->findings[$n];
+        $this->denial->isAt($span->from - 1) || $this->denial->end();
+        if ($finding->placed->kind === EntryKind::PartSaying) {
+            foreach ($finding->placed->part->essential->points() as $point) {
+                $finding->add($point, true, $span->from, $span->to);
+            }
+        }
+        if (! isset($this->ahead[$n]) && $this->isObject($span->from)) {
+            return;
+        }
+        $finding->notFitted = $this->isWaved($span);
+        $last = $this->group === [] ? null : $this->findings[$this->group[count($this->group) - 1]];
+        if ($last !== null && $this->stated < $last->placed->mention->from && $this->isList($last->placed->mention->to, $span->from)) {
+            $this->group[] = $n;
+        } else {
+            if ($this->group !== []) {
+                $this->history[] = $this->group;
+                $this->history = array_slice($this->history, -6);
+            }
+            $this->group = [$n];
+        }
+        $lends = $finding->placed->part->lends;
+        if ($lends !== null) {
+            $this->lend($n, $lends, $span);
+        }
+    }
+
+    private function lend(int $n, Point $point, Span $span): void
+    {
+        $family = $this->findings[$n]->placed->part->family();
+        foreach ([...array_merge(...$this->history, ...[$this->group])] as $other) {
+            $finding = $this->findings[$other];
+            if ($other !== $n && $span->from - $finding->to < 40 && $finding->placed->part->family() === $family && $finding->placed->part->points->has($point)) {
+                $finding->points[$point->value] = true;
+            }
+        }
+    }
+
+    private function isList(int $from, int $to): bool
+    {
+        if ($to - $from > 6) {
+            return false;
+        }
+        for ($i = $from; $i < $to; $i++) {
+            if (! isset(self::LIST_WORDS[$this->words->text[$i]]) || $this->words->break[$i] >= Words::SENTENCE) {
+                return false;
+            }
+        }
+
+        return $this->words->break[$to] < Words::SENTENCE;
+    }
+
+    private function isObject(int $at): bool
+    {
+        $before = $at - 1;
+        while ($before > 0 && isset(self::BETWEEN[$this->words->text[$before]])) {
+            $before--;
+        }
+        $word = $this->words->text[$before] ?? '';
+
+        return isset(self::OBJECT_OF[$word]) && ! isset(self::MOVES[$this->words->text[$before - 1] ?? '']) && $before - $this->lastBackward < 4 && ! $this->isBrokenBetween($this->lastBackward, $at);
+    }
+
+    /** "I do not have a ...", "no air horn on this one", "... is not fitted". */
+    private function isWaved(Span $span): bool
+    {
+        $before = implode(' ', array_slice($this->words->text, max(0, $span->from - 5), min(5, $span->from)));
+        $after = implode(' ', array_slice($this->words->text, $span->to, 6));
+
+        return preg_match('/\b(not? (have|got|equipped|fitted)|no|not equipped with|without)( (a|an|any|with|the|with a|one))*$/', $before) === 1 && (preg_match('/\bnot? (have|got|equipped|fitted)/', $before) === 1 || preg_match('/^(on (this|that|the|my)|here|fitted|for this|on it)/', $after) === 1)
+            || preg_match('/^(is|are)? ?(not (fitted|equipped|applicable|on this|present|installed)|not have|n a\b)/', $after) === 1;
+    }
+
+    private function isBrokenBetween(int $from, int $to): bool
+    {
+        for ($i = max(0, $from); $i <= $to && $i < $this->words->count(); $i++) {
+            if ($this->words->break[$i] >= Words::SENTENCE) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function state(Span $span, Statement $statement): void
+    {
+        $at = $span->from;
+        $statement = $this->greaseIsGood($statement, $at);
+        if ($statement->isFault && $statement->points[0] !== Point::Retread) {
+            $denied = $this->denial->denies($at);
+            $list = $at - $this->lastFault <= 3;
+            if (! $denied && ! $list) {
+                if (in_array($statement->points[0], self::ONLY_DENIED, true)) {
+                    return;
+                }
+                if ($this->isDefect($span)) {
+                    $this->defect($span);
+
+                    return;
+                }
+            }
+            $this->denial->goOn($span->to - 1);
+            $this->lastFault = $span->to;
+        } elseif ($this->denial->isAt($at - 1) && ! $statement->isFault && ($this->words->text[$at - 1] ?? '') === 'not') {
+            return;
+        } else {
+            $this->denial->end();
+        }
+        $this->give($span, $statement);
+    }
+
+    /** Grease on a U-joint or a skid plate is as it should be; on a drum it is not. */
+    private function greaseIsGood(Statement $statement, int $at): Statement
+    {
+        if (! $statement->isFault || $statement->points[0] !== Point::NoContaminant || $this->group === [] || $this->denial->denies($at) || ! str_starts_with($this->words->text[$at], 'greas')) {
+            return $statement;
+        }
+        $topic = $this->findings[$this->group[count($this->group) - 1]];
+
+        return $topic->placed->part->points->has(Point::Greased) ? new Statement([Point::Greased], false) : $statement;
+    }
+
+    private function isDefect(Span $span): bool
+    {
+        $text = $this->words->text;
+        $before = $text[$span->from - 1] ?? '';
+        if (! in_array($before, ['is', 'are', 'a', 'has', 'got', 'was', 'badly', 'little', 'slightly', 'some', 'big'], true)) {
+            return false;
+        }
+        for ($i = max(0, $span->from - 12); $i < min($this->words->count(), $span->to + 12); $i++) {
+            if (isset(self::ATTENTION[$text[$i]]) && ! (in_array($text[$i], ['see', 'look', 'find'], true) && in_array($text[$i - 1] ?? '', ['not', 'i', 'to', 'would', 'can'], true) && ! in_array($text[$i + 1] ?? '', ['that', 'a', 'here', 'at'], true))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function defect(Span $span): void
+    {
+        $group = $this->group;
+        if ($group === [] || $span->from - $this->findings[$group[count($group) - 1]]->to > self::FORGET_AFTER) {
+            return;
+        }
+        $finding = $this->findings[$group[count($group) - 1]];
+        $finding->defects[] = implode(' ', array_slice($this->words->text, $span->from, $span->to - $span->from));
+        $finding->reach($span->from, $span->to);
+        $this->stated = $span->from;
+    }
+
+    private function give(Span $span, Statement $statement): void
+    {
+        $ahead = $this->ahead($span, $statement);
+        if ($ahead !== null) {
+            $part = $this->findings[$ahead]->placed->part;
+            $point = self::own($part, $statement) ?? $statement->points[0];
+            $this->findings[$ahead]->add($point, $part->points->has($point), $span->from, $span->to);
+            $this->ahead[$ahead] = true;
+
+            return;
+        }
+        $this->lastBackward = $span->to - 1;
+        $given = false;
+        foreach ($this->spokenOf($span) as $n) {
+            $given = $this->giveTo($n, $span, $statement) || $given;
+        }
+        if (! $given) {
+            $this->giveToEarlier($span, $statement);
+        }
+    }
+
+    /** @return list<int> the findings that a statement here is about */
+    private function spokenOf(Span $span): array
+    {
+        if ($this->group === []) {
+            return [];
+        }
+        $last = $this->findings[$this->group[count($this->group) - 1]];
+        if ($span->from - $last->to > self::FORGET_AFTER) {
+            return [];
+        }
+        $this->stated = $span->from;
+        if (count($this->group) === 1) {
+            return $this->group;
+        }
+        // "X and Y is tight" speaks of Y; "are", "all", "none" or no verb at all speak of both.
+        $between = array_slice($this->words->text, $last->placed->mention->to, $span->from - $last->placed->mention->to);
+        $joint = array_filter($between, static fn (string $word): bool => isset(self::JOINT[$word])) !== [];
+
+        return ! $joint && in_array('is', array_slice($between, 0, 2), true) ? [$this->group[count($this->group) - 1]] : $this->group;
+    }
+
+    private function giveTo(int $n, Span $span, Statement $statement): bool
+    {
+        $finding = $this->findings[$n];
+        $point = self::own($finding->placed->part, $statement);
+        if ($point === null) {
+            return false;
+        }
+        $finding->add($point, true, $span->from, $span->to);
+
+        return true;
+    }
+
+    private function giveToEarlier(Span $span, Statement $statement): void
+    {
+        foreach (array_reverse($this->history) as $back => $group) {
+            foreach (array_reverse($group) as $n) {
+                if ($back < 2 && $span->from - $this->findings[$n]->to < 16 && $statement->points[0] !== Point::Mounted && $statement->points[0] !== Point::Intact && $this->giveTo($n, $span, $statement)) {
+                    return;
+                }
+            }
+        }
+        foreach ($this->group === [] ? [] : [$this->group[count($this->group) - 1]] as $n) {
+            $finding = $this->findings[$n];
+            if ($span->from - $finding->to <= 6 && in_array($statement->points[0], self::ANYWHERE, true)) {
+                $finding->add($statement->points[0], false, $span->from, $span->to);
+            }
+        }
+    }
+
+    /** The name right after a statement that is about it; null where the statement is about what was named before. */
+    private function ahead(Span $span, Statement $statement): ?int
+    {
+        $next = null;
+        foreach ($this->findings as $n => $finding) {
+            if ($finding->placed->mention->from >= $span->to) {
+                $next = $n;
+                break;
+            }
+        }
+        if ($next === null) {
+            return null;
+        }
+        $from = $this->findings[$next]->placed->mention->from;
+        if ($from - $span->to > 4) {
+            return null;
+        }
+        $preposition = null;
+        for ($i = $span->to; $i < $from; $i++) {
+            $word = $this->words->text[$i];
+            if (isset(self::PREPOSITIONS[$word])) {
+                $preposition = $word;
+            } elseif (! isset(self::BETWEEN[$word])) {
+                return null;
+            }
+            if ($this->words->break[$i] >= Words::SENTENCE) {
+                return null;
+            }
+        }
+        if ($this->words->break[$from] >= Words::COMMA && $preposition === null) {
+            return null;
+        }
+        $topic = $this->group === [] ? null : $this->findings[$this->group[count($this->group) - 1]];
+        $own = self::own($this->findings[$next]->placed->part, $statement) !== null;
+        $ofTopic = $topic !== null && self::own($topic->placed->part, $statement) !== null;
+        $isNear = $topic !== null && $span->from - $topic->to <= 3 && ! $this->isBrokenBetween($topic->to, $span->from);
+        if ($preposition !== null) {
+            // "Bolted to the frame": the frame is only where it is fastened.
+            $isFastened = $statement->points[0] === Point::Mounted && in_array($preposition, ['to', 'on', 'in', 'with', 'at'], true);
+
+            return $own && ! $isFastened && (! $isNear || ! $ofTopic || $this->words->break[$span->from] >= Words::COMMA) ? $next : null;
+        }
+        $before = $this->words->text[$span->from - 1] ?? '';
+        $begins = $this->words->break[$span->from] >= Words::SENTENCE || $this->group === [];
+
+        return $own && ! in_array($before, ['is', 'are', 'be', 'in', 'not', 'was', 'them', 'and', 'has', 'looks'], true) && ($begins || ($statement->points[0] === Point::Colour && ($topic === null || $topic->points !== []))) ? $next : null;
+    }
+
+    private function measure(Quantity $quantity): void
+    {
+        if (in_array($this->words->text[$quantity->from - 1] ?? '', ['not'], true)) {
+            return;
+        }
+        $bound = $this->bound($quantity);
+        $taken = false;
+        foreach ($this->near($quantity) as $n) {
+            $finding = $this->findings[$n];
+            $point = Measure::pointOf($quantity, $finding->placed->part);
+            if ($point === null || ($taken && ! in_array($point, [Point::RodPlay, Point::BeltPlay], true))) {
+                continue;
+            }
+            $finding->add($point, true, $quantity->from, $quantity->to);
+            $finding->figures = [...$finding->figures, ...Measure::figures($quantity, $point, $finding->placed->part)];
+            $finding->said[$point->value] = [$quantity, $bound];
+            $this->stated = $quantity->from;
+            $taken = true;
+        }
+        if (! $taken) {
+            $this->count($quantity);
+        }
+    }
+
+    /** "Four of them", "all ten": how many of the part at hand. */
+    private function count(Quantity $quantity): void
+    {
+        $text = $this->words->text;
+        $counts = $quantity->unit === QuantityUnit::None && $quantity->value < 40 && ($text[$quantity->from - 1] ?? '') !== 'one'
+            && ((in_array($text[$quantity->to] ?? '', ['of'], true) && in_array($text[$quantity->to + 1] ?? '', ['them', 'these', 'those'], true)) || ($text[$quantity->from - 1] ?? '') === 'all');
+        if ($counts && $this->group !== [] && $quantity->value > 1) {
+            $finding = $this->findings[$this->group[count($this->group) - 1]];
+            if ($quantity->from - $finding->to < 8) {
+                $finding->figures['count'] = $quantity->value;
+            }
+        }
+    }
+
+    /** @return list<int> findings that a figure may belong to, the nearest first */
+    private function near(Quantity $quantity): array
+    {
+        $near = array_reverse($this->group);
+        foreach (array_reverse($this->history) as $group) {
+            $near = [...$near, ...array_reverse($group)];
+        }
+        $near = array_values(array_filter($near, fn (int $n): bool => $quantity->from - $this->findings[$n]->to < 22));
+        // "Three triangles", "a quarter inch of lining": the name may follow.
+        foreach ($this->findings as $n => $finding) {
+            $away = $finding->placed->mention->from - $quantity->to;
+            if ($away > 4) {
+                break;
+            }
+            if ($away >= 0) {
+                $isNext = $near === [] || Measure::pointOf($quantity, $this->findings[$near[0]]->placed->part) === null;
+                $near = $isNext && $away <= 2 ? [$n, ...$near] : [...$near, $n];
+            }
+        }
+
+        return $near;
+    }
+
+    private function bound(Quantity $quantity): Bound
+    {
+        $before = implode(' ', array_slice($this->words->text, max(0, $quantity->from - 5), min(5, $quantity->from)));
+        $after = implode(' ', array_slice($this->words->text, $quantity->to, 4));
+        if (preg_match('/(no|not|never) (\w+ )?(more|over|greater|exceed)|at most|maximum|less than$|up to|max|within|can not|can only/', $before) === 1 && preg_match('/(no|not) (\w+ )?less/', $before) !== 1) {
+            return Bound::AtMost;
+        }
+        if (preg_match('/at least|minimum|(no|not) (\w+ )?less|more than|over|above/', $before) === 1) {
+            return Bound::AtLeast;
+        }
+
+        return match (true) {
+            preg_match('/^(or (more|better|greater|above)|minimum|at least|and up)/', $after) === 1 => Bound::AtLeast,
+            preg_match('/^(or less|at (the )?most|is the most|maximum|tops|max)/', $after) === 1 => Bound::AtMost,
+            default => Bound::Plain,
+        };
+    }
+
+    private static function own(Part $part, Statement $statement): ?Point
+    {
+        foreach ($statement->points as $point) {
+            if ($part->points->has($point)) {
+                return $point;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Listening;
+
+/** The stretch of words that a proposal rests on. */
+final readonly class Evidence
+{
+    public function __construct(
+        /** Seconds: when the cue begins in which the stretch begins. */
+        public float $at,
+        public string $text,
+        /** Index of the first word. */
+        public int $from,
+        /** Index after the last word. */
+        public int $to,
+    ) {}
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Listening;
+
+use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Catalogue\PointSet;
+
+/** Brings the findings of one component at one axle together, and says how sure they are. */
+final readonly class Gatherer
+{
+    /** Below this a proposal is more often wrong than right and is not made. */
+    private const LEAST = 0.35;
+
+    private const NAMING = '/(this is|here is|here we have|i have|we have|got|that is|next is|is)( (my|the|your|our|a|an))?$|\bmy$/';
+
+    public function __construct(private Transcript $transcript, private Words $words) {}
+
+    /**
+     * @param  list<Finding>  $findings
+     * @param  list<array{int, int, string}>  $references
+     * @return list<Proposal>
+     */
+    public function gather(array $findings, array $references): array
+    {
+        $this->repeatStatements($findings, $references);
+        $byKey = [];
+        foreach ($findings as $finding) {
+            if ($finding->points !== [] || $finding->defects !== [] || $finding->notFitted || $this->isNamed($finding)) {
+                $byKey[$finding->placed->key()][] = $finding;
+            }
+        }
+        $proposals = [];
+        foreach ($byKey as $same) {
+            $proposal = $this->proposal($same);
+            if ($proposal->confidence >= self::LEAST) {
+                $proposals[] = $proposal;
+            }
+        }
+        usort($proposals, static fn (Proposal $a, Proposal $b): int => $a->evidence[0]->from <=> $b->evidence[0]->from);
+
+        return $proposals;
+    }
+
+    /**
+     * "Turn signals, same deal": what was said of the parts before is said of these.
+     *
+     * @param  list<Finding>  $findings
+     * @param  list<array{int, int, string}>  $references
+     */
+    private function repeatStatements(array $findings, array $references): void
+    {
+        foreach ($references as [$from, , $kind]) {
+            if ($kind !== 'same_as_before') {
+                continue;
+            }
+            $target = $source = null;
+            foreach ($findings as $finding) {
+                if ($finding->placed->mention->to <= $from && $from - $finding->to < 6) {
+                    [$source, $target] = [$target ?? $source, $finding];
+                } elseif ($finding->placed->mention->to <= $from && $finding->points !== []) {
+                    $source = $finding;
+                }
+            }
+            foreach ($target === null || $source === null || $source === $target ? [] : array_keys($source->points) as $code) {
+                if ($target->placed->part->points->has(Point::from($code))) {
+                    $target->add(Point::from($code), true, $from, $from + 1);
+                }
+            }
+        }
+    }
+
+    private function isNamed(Finding $finding): bool
+    {
+        $mention = $finding->placed->mention;
+        if ($finding->placed->kind !== EntryKind::Part || $finding->placed->cost > 80) {
+            return false;
+        }
+        $before = implode(' ', array_slice($this->words->text, max(0, $mention->from - 4), min(4, $mention->from)));
+
+        return preg_match(self::NAMING, $before) === 1;
+    }
+
+    /** @param  non-empty-list<Finding>  $same */
+    private function proposal(array $same): Proposal
+    {
+        $points = $figures = $evidence = $defects = $said = [];
+        $own = 0;
+        $doubt = 1.0;
+        $notFitted = false;
+        foreach ($same as $finding) {
+            foreach ($finding->points as $code => $isOwn) {
+                $points[$code] = true;
+                $own += $isOwn ? 1 : 0;
+            }
+            $figures = [...$figures, ...$finding->figures];
+            $said = [...$said, ...$finding->said];
+            $defects = [...$defects, ...$finding->defects];
+            $notFitted = $notFitted || $finding->notFitted;
+            $doubt *= 1 - $this->sureness($finding);
+            $evidence[] = new Evidence($this->transcript->cues[$this->words->cue[$finding->from]]->from, Excerpt::of($this->transcript, $this->words, $finding->from, $finding->to), $finding->from, $finding->to);
+        }
+        usort($evidence, static fn (Evidence $a, Evidence $b): int => $a->from <=> $b->from);
+        $set = $points === [] && $defects === [] && ! $notFitted ? PointSet::identified() : PointSet::of(...array_map(Point::from(...), array_keys($points)));
+        $placed = $same[0]->placed;
+
+        return new Proposal($placed->part->id, $placed->axle(), $set, $figures, round(1 - $doubt, 2), $evidence, array_values(array_unique($defects)), $said, $notFitted && $points === [], $placed->runnerUp);
+    }
+
+    private function sureness(Finding $finding): float
+    {
+        $own = count(array_filter($finding->points));
+        $sure = match (true) {
+            $finding->defects !== [] || $finding->notFitted => 0.75,
+            $own >= 2 => 0.95,
+            $own === 1 => 0.88,
+            $finding->points !== [] => 0.6,
+            default => 0.45,
+        };
+        $sure -= $finding->placed->cost / 600;
+        $sure -= $finding->placed->kind === EntryKind::PartWhereFitting ? 0.08 : 0.0;
+
+        return max(0.05, min(0.97, $sure));
+    }
+}

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Listening;
+
+use Pasada\Core\Checklist\Figure;
+
+/**
+ * From the words of a walk to proposals: names and statement words are spotted, mentions are placed on the walk,
+ * statements and figures bound to them, references and talk told apart.
+ */
+final readonly class Listener
+{
+    /** A stretch without a name, statement or figure that lasts so many words is talk about something else. */
+    private const TALK_WORDS = 16;
+
+    /** Words before a tread figure within which its tyre was named; without one the figure names it. */
+    private const TYRE_BEFORE_WORDS = 30;
+
+    /**
+     * @param  list<Figure>  $figures  what the checklist accepts
+     * @param  list<string>|null  $only  ids of the components that can be meant; null for all
+     */
+    public function __construct(private Lexicon $lexicon, private array $figures, private ?array $only = null) {}
+
+    public function listen(Transcript $transcript): Account
+    {
+        $words = Words::of($transcript);
+        $quantities = (new NumberGrammar)->find($words);
+        $spans = $this->withImpliedTyres($this->clearOf((new Spotter($this->lexicon))->spot($words), $quantities), $quantities);
+        $references = (new ReferenceFinder)->find($words);
+        $mentions = $this->mentions($spans);
+        [$placed, $route] = (new PlaceTracker($this->lexicon->parts))->place($mentions, $this->placeWords($spans, $references));
+        $findings = (new Binder($words, $this->lexicon, $spans, $placed, $quantities))->bind();
+        $heard = (new Gatherer($transcript, $words))->gather($findings, $references);
+        $check = new FigureCheck($this->figures);
+
+        return new Account(
+            $words, $heard, (new ReferenceScope($words, $spans, $findings, $route))->of($references, $transcript),
+            array_merge([], ...array_map($check->of(...), $heard)),
+            $this->talk($transcript, $words, $spans, $quantities, $references),
+            array_map(static fn (array $stop): array => [$transcript->cues[$words->cue[$stop[0]]]->from, $stop[1]], $route),
+        );
+    }
+
+    /**
+     * @param  list<Span>  $spans
+     * @param  list<Quantity>  $quantities
+     * @return list<Span> those that do not lie on a figure
+     */
+    private function clearOf(array $spans, array $quantities): array
+    {
+        $taken = [];
+        foreach ($quantities as $quantity) {
+            for ($i = $quantity->from; $quantity->unit !== QuantityUnit::None && $i < $quantity->to; $i++) {
+                $taken[$i] = true;
+            }
+        }
+
+        return array_values(array_filter($spans, static fn (Span $span): bool => ! isset($taken[$span->from]) && ! isset($taken[$span->to - 1])));
+    }
+
+    /**
+     * @param  list<Span>  $spans
+     * @param  list<Quantity>  $quantities
+     * @return list<Span>
+     */
+    private function withImpliedTyres(array $spans, array $quantities): array
+    {
+        foreach ($quantities as $quantity) {
+            if ($quantity->unit !== QuantityUnit::ThirtySeconds) {
+                continue;
+            }
+            $named = false;
+            foreach ($spans as $span) {
+                $named = $named || (isset($span->parts['wheel.tyre']) && $span->from <= $quantity->to + 6 && $quantity->from - $span->to < self::TYRE_BEFORE_WORDS);
+            }
+            if (! $named) {
+                $spans[] = new Span($quantity->from, $quantity->to, ['wheel.tyre' => 0.02], [], [], null, null, 0.02);
+            }
+        }
+        usort($spans, static fn (Span $a, Span $b): int => $a->from <=> $b->from);
+
+        return $spans;
+    }
+
+    /**
+     * @param  list<Span>  $spans
+     * @return list<Mention>
+     */
+    private function mentions(array $spans): array
+    {
+        $only = $this->only === null ? null : array_fill_keys($this->only, true);
+        $mentions = [];
+        foreach ($spans as $span) {
+            $candidates = [];
+            foreach ([[$span->fitting, EntryKind::PartWhereFitting], [$span->parts, EntryKind::Part], [$span->saying, EntryKind::PartSaying]] as [$costs, $kind]) {
+                foreach ($costs as $id => $cost) {
+                    if ($only === null || isset($only[$id])) {
+                        $candidates[$id] = [$cost, $kind];
+                    }
+                }
+            }
+            if ($candidates !== []) {
+                $mentions[] = new Mention($span->from, $span->to, $candidates, $span->statement);
+            }
+        }
+
+        return $mentions;
+    }
+
+    /**
+     * @param  list<Span>  $spans
+     * @param  list<array{int, int, string}>  $references
+     * @return array<int, string> places by word; "as on the front one" tells where the speaker was, not where he is
+     */
+    private function placeWords(array $spans, array $references): array
+    {
+        $places = [];
+        foreach ($spans as $span) {
+            $inReference = array_filter($references, static fn (array $one): bool => $span->from > $one[0] && $span->from < $one[1]) !== [];
+            if ($span->place !== null && ! $inReference && ! str_starts_with($span->place, 'group:')) {
+                $places[$span->from] = $span->place;
+            }
+        }
+
+        return $places;
+    }
+
+    /**
+     * @param  list<Span>  $spans
+     * @param  list<Quantity>  $quantities
+     * @param  list<array{int, int, string}>  $references
+     * @return list<array{float, float, string}>
+     */
+    private function talk(Transcript $transcript, Words $words, array $spans, array $quantities, array $references): array
+    {
+        $busy = [];
+        foreach ([...$spans, ...$quantities] as $one) {
+            $busy[] = [$one->from, $one->to];
+        }
+        foreach ($references as [$from, $to]) {
+            $busy[] = [$from, $to];
+        }
+        $busy[] = [$words->count(), $words->count()];
+        sort($busy);
+        $talk = [];
+        $end = 0;
+        foreach ($busy as [$from, $to]) {
+            if ($from - $end >= self::TALK_WORDS) {
+                $last = $words->cue[$from - 1];
+                $talk[] = [$transcript->cues[$words->cue[$end]]->from, isset($words->cue[$from]) ? $transcript->cues[$words->cue[$from]]->from : $transcript->cues[$last]->from, Excerpt::of($transcript, $words, $end, $from)];
+            }
+            $end = max($end, $to);
+        }
+
+        return $talk;
+    }
+}

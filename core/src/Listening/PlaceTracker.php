@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Listening;
+
+use Pasada\Core\Checklist\Zone;
+use Pasada\Core\Vehicle\AxleGroup;
+
+/**
+ * Where the speaker stands at every mention: the path over the whole walk that explains best what was named, found by
+ * the Viterbi recursion. A part named anew at an axle that was left behind in talk is a sign of the next axle, so each
+ * path carries what it has heard at its axles.
+ */
+final readonly class PlaceTracker
+{
+    /** Cost in hundredths of naming a part again at the same axle after others, by axle: a tandem is often said twice. */
+    private const AGAIN = ['steer' => 230, 'drive' => 110, 'trailer' => 60];
+
+    /** Words after which a part named again is another part and not a repetition. */
+    private const AGAIN_AFTER_WORDS = 28;
+
+    private const PLACE_WORD = 190;
+
+    /** Cost in hundredths of a name that other parts share. */
+    private const SHARED_NAME = 25;
+
+    /** @param  array<string, Part>  $parts */
+    public function __construct(private array $parts) {}
+
+    /**
+     * @param  list<Mention>  $mentions
+     * @param  array<int, string>  $placeWords  name of a place by index of the word where it is said
+     * @return array{list<Placed>, list<array{int, Standing}>} what was placed, and the route: word index and place, where it changes
+     */
+    public function place(array $mentions, array $placeWords): array
+    {
+        $events = [];
+        foreach ($mentions as $mention) {
+            $events[] = [$mention->from, $mention];
+        }
+        foreach ($placeWords as $at => $name) {
+            $events[] = [$at, Standing::from($name)];
+        }
+        usort($events, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $standings = Standing::cases();
+        $moves = [];
+        foreach ($standings as $a => $from) {
+            foreach ($standings as $b => $to) {
+                $moves[$a][$b] = $from->costTo($to);
+            }
+        }
+        // Most walks begin at the cab or the front, but a recording may begin anywhere.
+        $costs = array_map(static fn (int $rank): int => 8 * $rank, array_keys($standings));
+        $heard = array_fill(0, count($standings), []);
+        $back = [];
+        foreach ($events as $n => [$at, $event]) {
+            $fit = $choice = [];
+            foreach ($standings as $s => $standing) {
+                [$fit[$s], $choice[$s]] = $event instanceof Standing
+                    ? [$event === $standing ? 0 : self::PLACE_WORD, null]
+                    : $this->fit($event, $standing);
+            }
+            $next = $nextHeard = $from = [];
+            foreach ($standings as $s => $standing) {
+                $best = PHP_INT_MAX;
+                $bestFrom = $s;
+                foreach ($costs as $r => $cost) {
+                    $total = $cost + $moves[$r][$s];
+                    if ($total < $best) {
+                        $best = $total;
+                        $bestFrom = $r;
+                    }
+                }
+                // A part heard before on this path at this axle: staying costs, moving on does not.
+                $group = $standing->axle();
+                $id = $choice[$s]['id'] ?? null;
+                if ($group !== null && $id !== null && $this->parts[$id]->zone === Zone::Axle) {
+                    $stay = $this->again($heard[$bestFrom], $group, $id, $at);
+                    $best += $stay;
+                }
+                $next[$s] = $best + $fit[$s];
+                $from[$s] = $bestFrom;
+                $nextHeard[$s] = $heard[$bestFrom];
+                if ($group !== null && $id !== null && $this->parts[$id]->zone === Zone::Axle) {
+                    $nextHeard[$s][$group->value][$id] = $at;
+                }
+            }
+            $costs = $next;
+            $heard = $nextHeard;
+            $back[$n] = [$from, $choice];
+        }
+
+        return $this->readBack($events, $standings, $costs, $back);
+    }
+
+    /** @param  array<string, array<string, int>>  $heard */
+    private function again(array $heard, AxleGroup $group, string $id, int $at): int
+    {
+        $last = $heard[$group->value][$id] ?? null;
+        if ($last === null || $at - $last < self::AGAIN_AFTER_WORDS) {
+            return 0;
+        }
+        $since = 0;
+        foreach ($heard[$group->value] as $other => $when) {
+            $since += $other !== $id && $when > $last ? 1 : 0;
+        }
+
+        return $since >= 2 ? self::AGAIN[$group->value] : 0;
+    }
+
+    /** @return array{int, array{id: string, cost: int, kind: EntryKind, next: ?string}|null} */
+    private function fit(Mention $mention, Standing $standing): array
+    {
+        $best = null;
+        $least = PHP_INT_MAX;
+        $second = null;
+        $secondLeast = PHP_INT_MAX;
+        foreach ($mention->candidates as $id => [$cost, $kind]) {
+            $total = (int) ($cost * 600) + $standing->costOf($this->parts[$id]->zone) + ($kind === EntryKind::PartWhereFitting ? self::SHARED_NAME : 0);
+            if ($total < $least) {
+                [$second, $secondLeast] = [$best, $least];
+                [$least, $best] = [$total, ['id' => $id, 'cost' => $total, 'kind' => $kind, 'next' => null]];
+            } elseif ($total < $secondLeast) {
+                [$second, $secondLeast] = [['id' => $id], $total];
+            }
+        }
+        if ($best !== null && $second !== null && $secondLeast - $least < 60) {
+            $best['next'] = $second['id'];
+        }
+
+        return [$least, $best];
+    }
+
+    /**
+     * @param  list<array{int, Mention|Standing}>  $events
+     * @param  list<Standing>  $standings
+     * @param  array<int, int>  $costs
+     * @param  array<int, array{array<int, int>, array<int, array{id: string, cost: int, kind: EntryKind, next: ?string}|null>}>  $back
+     * @return array{list<Placed>, list<array{int, Standing}>}
+     */
+    private function readBack(array $events, array $standings, array $costs, array $back): array
+    {
+        if ($events === []) {
+            return [[], []];
+        }
+        $at = array_keys($costs, min($costs), true)[0];
+        $placed = $route = [];
+        for ($n = count($events) - 1; $n >= 0; $n--) {
+            [$word, $event] = $events[$n];
+            $choice = $back[$n][1][$at];
+            if ($event instanceof Mention && $choice !== null) {
+                $placed[] = new Placed($event, $this->parts[$choice['id']], $standings[$at], $choice['cost'], $choice['kind'], $choice['next']);
+            }
+            $before = $back[$n][0][$at];
+            if ($n === 0 || $before !== $at) {
+                $route[] = [$word, $standings[$at]];
+            }
+            $at = $before;
+        }
+
+        return [array_reverse($placed), array_reverse($route)];
+    }
+}

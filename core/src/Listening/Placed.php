@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Listening;
+
+/** A mention that was given its part and its place on the walk. */
+final readonly class Placed
+{
+    public function __construct(
+        public Mention $mention,
+        public Part $part,
+        public Standing $standing,
+        /** What it costs to take it so, in hundredths: the name's and the place's. */
+        public int $cost,
+        public EntryKind $kind,
+        /** The next best part, where it is nearly as good. */
+        public ?string $runnerUp,
+    ) {}
+
+    public function axle(): ?string
+    {
+        return $this->part->zone === \Pasada\Core\Checklist\Zone::Axle ? ($this->standing->axle()?->value ?? 'steer') : null;
+    }
+
+    public function key(): string
+    {
+        return $this->part->id.'@'.($this->axle() ?? '');
+    }
+}

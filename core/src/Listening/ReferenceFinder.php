@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Listening;
+
+/** Finds references to what was said before: another axle, the other side, or "same deal". */
+final readonly class ReferenceFinder
+{
+    private const AXLE_WORDS = ['front' => true, 'axle' => true, 'axles' => true, 'steer' => true, 'steers' => true, 'last' => true, 'previous' => true, 'first' => true, 'behind' => true, 'drive' => true, 'drives' => true, 'tandem' => true, 'tandems' => true, 'ahead' => true, 'other' => true];
+
+    private const SIDES = ['side' => true, 'sides' => true];
+
+    /** What follows "same" where it compares two parts and refers to nothing said before. */
+    private const NO_REFERENCE = ['size' => true, 'height' => true, 'type' => true, 'time' => true, 'brand' => true, 'kind' => true, 'length' => true, 'make' => true, 'level' => true, 'tread' => true, 'color' => true];
+
+    private const BEFORE = 9;
+
+    private const AFTER = 11;
+
+    /** @return list<array{int, int, string}> first word, word after the last, and kind */
+    public function find(Words $words): array
+    {
+        $found = [];
+        $count = $words->count();
+        for ($i = 0; $i < $count; $i++) {
+            if (! $this->isTrigger($words, $i)) {
+                continue;
+            }
+            $to = min($count, $i + self::AFTER);
+            for ($end = $i + 1; $end < $to && $words->break[$end] < Words::SENTENCE && ! in_array($words->text[$end], ['except', 'but', 'only'], true); $end++) {
+            }
+            $from = $i;
+            while ($from > 0 && $i - $from < self::BEFORE && $words->break[$from] < Words::SENTENCE) {
+                $from--;
+            }
+            $kind = $this->kind($words, $from, $i, $end);
+            if ($found === [] || $i >= $found[count($found) - 1][1]) {
+                $found[] = [$i, $end, $kind];
+            }
+        }
+
+        return $found;
+    }
+
+    private function isTrigger(Words $words, int $i): bool
+    {
+        $text = $words->text;
+        $next = $text[$i + 1] ?? '';
+
+        return match ($text[$i]) {
+            'same' => ! isset(self::NO_REFERENCE[$next]),
+            'exactly', 'just' => in_array($next, ['like', 'as'], true) && in_array($text[$i + 2] ?? '', ['the', 'i', 'my', 'we', 'on', 'before', 'this', 'that', 'them', 'those'], true),
+            'identical', 'repeat', 'likewise', 'ditto' => true,
+            'like', 'as' => $next === 'i' && in_array($text[$i + 2] ?? '', ['did', 'checked', 'said', 'have', 'inspected'], true),
+            'way' => $next === 'i' && in_array($text[$i + 2] ?? '', ['did', 'checked'], true),
+            default => false,
+        };
+    }
+
+    private function kind(Words $words, int $from, int $at, int $end): string
+    {
+        $around = array_slice($words->text, $from, $end - $from);
+        $after = array_slice($words->text, $at, $end - $at);
+        foreach ($around as $n => $word) {
+            if (isset(self::SIDES[$word]) && in_array($around[$n - 1] ?? '', ['other', 'passenger', 'driver', 'drivers', 'opposite', 'left', 'right', 'both', 'far', 'that'], true)) {
+                return 'other_side';
+            }
+        }
+        foreach ([...$after, ...array_slice($around, 0, $at - $from)] as $word) {
+            if (isset(self::AXLE_WORDS[$word])) {
+                return 'other_axle';
+            }
+        }
+
+        return 'same_as_before';
+    }
+}

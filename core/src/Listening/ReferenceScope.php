@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Listening;
+
+use Pasada\Core\Checklist\Zone;
+
+/** What a reference covers, and for which axle it was said. */
+final readonly class ReferenceScope
+{
+    private const BEFORE_WORDS = 8;
+
+    private const FAMILIES = ['susp', 'brake', 'wheel'];
+
+    /**
+     * @param  list<Span>  $spans
+     * @param  list<Finding>  $findings
+     * @param  list<array{int, Standing}>  $route
+     */
+    public function __construct(private Words $words, private array $spans, private array $findings, private array $route) {}
+
+    /**
+     * @param  list<array{int, int, string}>  $references
+     * @return list<array{float, SaidReference}>
+     */
+    public function of(array $references, Transcript $transcript): array
+    {
+        $said = [];
+        foreach ($references as [$from, $to, $kind]) {
+            $covers = $this->covers($from, $to, $kind);
+            $axle = $kind === 'other_side' && $covers === [] ? null : $this->axle($from, $to);
+            if ($kind === 'same_as_before' && $covers === []) {
+                continue;
+            }
+            $said[] = [$transcript->cues[$this->words->cue[$from]]->from, new SaidReference($from, $to, $axle, $covers, $kind)];
+        }
+
+        return $said;
+    }
+
+    /** @return list<string> */
+    private function covers(int $from, int $to, string $kind): array
+    {
+        $groups = [];
+        foreach ($this->spans as $span) {
+            $isNear = $span->to > $from - self::BEFORE_WORDS && $span->from < $to + 4 && ! $this->isApart($span->from, $from);
+            if ($isNear && $span->place !== null && str_starts_with($span->place, 'group:') && $span->place !== 'group:detail') {
+                $groups[] = substr($span->place, 6);
+            }
+        }
+        if ($groups !== []) {
+            return array_values(array_intersect(self::FAMILIES, $groups));
+        }
+        $parts = [];
+        foreach ($this->findings as $finding) {
+            $mention = $finding->placed->mention;
+            if ($mention->to <= $from && $from - $mention->to < 5 && $finding->placed->kind === EntryKind::Part && ! $this->isApart($mention->from, $from)) {
+                $parts[] = $finding->placed->part->id;
+            }
+        }
+
+        return match (true) {
+            $kind === 'other_side' => [],
+            $parts !== [] => array_values(array_unique($parts)),
+            $kind === 'other_axle' => self::FAMILIES,
+            default => [],
+        };
+    }
+
+    private function isApart(int $from, int $to): bool
+    {
+        for ($i = min($from, $to) + 1; $i <= max($from, $to); $i++) {
+            if ($this->words->break[$i] >= Words::SENTENCE) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function axle(int $from, int $to): ?string
+    {
+        $before = null;
+        foreach ($this->route as [$at, $standing]) {
+            if ($at <= $from) {
+                $before = $standing->axle()?->value;
+            }
+        }
+        if ($before !== null && ! ($before === 'steer' && $this->speaksOf($from, $to, ['front', 'steer', 'steers']))) {
+            return $before;
+        }
+        foreach ($this->findings as $finding) {
+            if ($finding->placed->mention->from >= $from && $finding->placed->part->zone === Zone::Axle && $finding->placed->axle() !== 'steer') {
+                return $finding->placed->axle();
+            }
+        }
+
+        return $before === null ? 'drive' : ($before === 'steer' ? 'drive' : $before);
+    }
+
+    /** @param  list<string>  $any */
+    private function speaksOf(int $from, int $to, array $any): bool
+    {
+        return array_intersect($any, array_slice($this->words->text, $from, $to - $from)) !== [];
+    }
+}
