@@ -86,18 +86,26 @@ final class Binder
         $count = $this->words->count();
         for ($i = 0; $i < $count; $i++) {
             $this->denial->hear($this->words, $i);
-            if (isset($quantityAt[$i])) {
-                $this->measure($quantityAt[$i]);
-            }
             $span = $spanAt[$i] ?? null;
+            $finding = $findingAt[$i] ?? null;
+            $quantity = $quantityAt[$i] ?? null;
+            if ($quantity !== null && $span === null) {
+                $this->measure($quantity);
+            }
             if ($span === null) {
                 continue;
             }
-            $finding = $findingAt[$i] ?? null;
             if ($span->statement !== null && ($finding === null || $this->isStatementHere($finding, $this->lexicon->statements[$span->statement], $i))) {
+                if ($finding !== null) {
+                    $this->findings[$finding]->isNoName = true;
+                }
                 $this->state($span, $this->lexicon->statements[$span->statement]);
             } elseif ($finding !== null) {
                 $this->name($finding, $span);
+            }
+            // A tread figure that names its tyre by itself.
+            if ($quantity !== null) {
+                $this->measure($quantity);
             }
             for ($i++; $i < $span->to; $i++) {
                 $this->denial->hear($this->words, $i);
@@ -132,7 +140,9 @@ final class Binder
                 $finding->add($point, true, $span->from, $span->to);
             }
         }
-        if (! isset($this->ahead[$n]) && $this->isObject($span->from)) {
+        if (! isset($this->ahead[$n]) && ($this->isObject($n) || $this->isDetail($n))) {
+            $finding->isNoName = true;
+
             return;
         }
         $finding->notFitted = $this->isWaved($span);
@@ -155,7 +165,9 @@ final class Binder
     private function lend(int $n, Point $point, Span $span): void
     {
         $family = $this->findings[$n]->placed->part->family();
-        foreach ([...array_merge(...$this->history, ...[$this->group])] as $other) {
+        // Nuts are those of the list at hand; a gap is one between all that meet there.
+        $groups = array_slice([...$this->history, $this->group], $point === Point::NoGap ? -4 : -2);
+        foreach (array_merge(...$groups) as $other) {
             $finding = $this->findings[$other];
             if ($other !== $n && $span->from - $finding->to < 40 && $finding->placed->part->family() === $family && $finding->placed->part->points->has($point)) {
                 $finding->points[$point->value] = true;
@@ -177,15 +189,40 @@ final class Binder
         return $this->words->break[$to] < Words::SENTENCE;
     }
 
-    private function isObject(int $at): bool
+    private function isObject(int $n): bool
     {
+        $placed = $this->findings[$n]->placed;
+        $at = $placed->mention->from;
         $before = $at - 1;
         while ($before > 0 && isset(self::BETWEEN[$this->words->text[$before]])) {
             $before--;
         }
         $word = $this->words->text[$before] ?? '';
 
-        return isset(self::OBJECT_OF[$word]) && ! isset(self::MOVES[$this->words->text[$before - 1] ?? '']) && $before - $this->lastBackward < 4 && ! $this->isBrokenBetween($this->lastBackward, $at);
+        if (! isset(self::OBJECT_OF[$word]) || isset(self::MOVES[$this->words->text[$before - 1] ?? '']) || $this->group === []) {
+            return false;
+        }
+
+        return $placed->kind === EntryKind::PartWhereFitting || ($before - $this->lastBackward <= 2 && ! $this->isBrokenBetween($this->lastBackward, $at));
+    }
+
+    /**
+     * A shared name that is part of what is spoken of ("all four nuts" of a U-bolt), another word for it ("that's the
+     * plate"), or far from where the speaker stands.
+     */
+    private function isDetail(int $n): bool
+    {
+        $placed = $this->findings[$n]->placed;
+        if ($placed->kind !== EntryKind::PartWhereFitting || $this->group === []) {
+            return false;
+        }
+        $topic = $this->findings[$this->group[count($this->group) - 1]];
+        $away = $placed->mention->from - $topic->to;
+        $before = implode(' ', array_slice($this->words->text, max(0, $placed->mention->from - 3), min(3, $placed->mention->from)));
+
+        return $placed->cost >= 150
+            || ($away <= 4 && preg_match('/(that is|which is|called) (the|your|my|a|an)$/', $before) === 1)
+            || ($away < 9 && $placed->part->goesWith === [] && $topic->placed->part->points->includes($placed->part->essential) && $topic->placed->standing === $placed->standing && ! $this->isBrokenBetween($topic->to, $placed->mention->from));
     }
 
     /** "I do not have a ...", "no air horn on this one", "... is not fitted". */
@@ -212,6 +249,9 @@ final class Binder
     private function state(Span $span, Statement $statement): void
     {
         $at = $span->from;
+        if ($this->isHalfAPhrase($span)) {
+            return;
+        }
         $statement = $this->greaseIsGood($statement, $at);
         if ($statement->isFault && $statement->points[0] !== Point::Retread) {
             $denied = $this->denial->denies($at);
@@ -234,6 +274,20 @@ final class Binder
             $this->denial->end();
         }
         $this->give($span, $statement);
+    }
+
+    /** "Bolted on good" says nothing of its shape; "is in good shape" nothing of a pin. */
+    private function isHalfAPhrase(Span $span): bool
+    {
+        $words = implode(' ', array_slice($this->words->text, $span->from, $span->to - $span->from));
+        $next = $this->words->text[$span->to] ?? '';
+
+        return match ($words) {
+            'good' => $this->words->break[$span->from] === Words::NO_BREAK && ($span->from - $this->lastBackward === 1 || ($span->from - $this->lastBackward === 2 && in_array($this->words->text[$span->from - 1], ['on', 'up', 'down', 'in'], true))),
+            'is in', 'are in' => in_array($next, ['good', 'great', 'place', 'the', 'a', 'my', 'between', 'this', 'its', 'proper', 'working', 'fine', 'okay', 'perfect', 'there'], true),
+            'is there', 'are there' => in_array($next, ['any', 'a', 'no', 'anything'], true),
+            default => false,
+        };
     }
 
     /** Grease on a U-joint or a skid plate is as it should be; on a drum it is not. */
@@ -288,10 +342,13 @@ final class Binder
         }
         $this->lastBackward = $span->to - 1;
         $given = false;
-        foreach ($this->spokenOf($span) as $n) {
+        $spokenOf = $this->spokenOf($span);
+        foreach ($spokenOf as $n) {
             $given = $this->giveTo($n, $span, $statement) || $given;
         }
-        if (! $given) {
+        if ($given && count($spokenOf) > 1) {
+            $this->giveToRest($spokenOf, $span, $statement);
+        } elseif (! $given) {
             $this->giveToEarlier($span, $statement);
         }
     }
@@ -324,9 +381,30 @@ final class Binder
         if ($point === null) {
             return false;
         }
+        if ($finding->defects !== [] && $span->from - $finding->to < 16) {
+            return true;
+        }
         $finding->add($point, true, $span->from, $span->to);
+        if ($point === Point::Coverage && ! isset($finding->figures['percent'])) {
+            $finding->figures['percent'] = 100.0;
+        }
 
         return true;
+    }
+
+    /**
+     * What is said of a list is said of all in it, listed for them or not.
+     *
+     * @param  list<int>  $spokenOf
+     */
+    private function giveToRest(array $spokenOf, Span $span, Statement $statement): void
+    {
+        foreach ($spokenOf as $n) {
+            $finding = $this->findings[$n];
+            if (self::own($finding->placed->part, $statement) === null && in_array($statement->points[0], self::ANYWHERE, true)) {
+                $finding->add($statement->points[0], false, $span->from, $span->to);
+            }
+        }
     }
 
     private function giveToEarlier(Span $span, Statement $statement): void
@@ -363,7 +441,7 @@ final class Binder
         if ($from - $span->to > 4) {
             return null;
         }
-        $preposition = null;
+        $preposition = $this->words->text[$from] === 'between' ? 'between' : null;
         for ($i = $span->to; $i < $from; $i++) {
             $word = $this->words->text[$i];
             if (isset(self::PREPOSITIONS[$word])) {
@@ -400,20 +478,22 @@ final class Binder
             return;
         }
         $bound = $this->bound($quantity);
-        $taken = false;
+        $taken = null;
         foreach ($this->near($quantity) as $n) {
             $finding = $this->findings[$n];
             $point = Measure::pointOf($quantity, $finding->placed->part);
-            if ($point === null || ($taken && ! in_array($point, [Point::RodPlay, Point::BeltPlay], true))) {
+            $spreads = $taken !== null && $point === $taken && in_array($point, [Point::RodPlay, Point::BeltPlay], true) && $finding->from < $quantity->from;
+            $isCut = in_array($quantity->unit, [QuantityUnit::Fraction, QuantityUnit::None], true) && $finding->to < $quantity->from && $this->isBrokenBetween($finding->to, $quantity->from);
+            if ($point === null || ($taken !== null && ! $spreads) || $isCut) {
                 continue;
             }
             $finding->add($point, true, $quantity->from, $quantity->to);
             $finding->figures = [...$finding->figures, ...Measure::figures($quantity, $point, $finding->placed->part)];
             $finding->said[$point->value] = [$quantity, $bound];
             $this->stated = $quantity->from;
-            $taken = true;
+            $taken = $point;
         }
-        if (! $taken) {
+        if ($taken === null) {
             $this->count($quantity);
         }
     }
@@ -428,6 +508,10 @@ final class Binder
             $finding = $this->findings[$this->group[count($this->group) - 1]];
             if ($quantity->from - $finding->to < 8) {
                 $finding->figures['count'] = $quantity->value;
+                // "All ten there": none is missing.
+                if (($text[$quantity->to] ?? '') !== 'of' && $finding->placed->part->points->has(Point::Complete)) {
+                    $finding->add(Point::Complete, true, $quantity->from, $quantity->to);
+                }
             }
         }
     }

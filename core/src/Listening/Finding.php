@@ -29,6 +29,9 @@ final class Finding
 
     public bool $notFitted = false;
 
+    /** The words were no name here but told something of another part. */
+    public bool $isNoName = false;
+
     /** How many of its statements lay away from its name. */
     public int $far = 0;
 

@@ -74,7 +74,7 @@ final readonly class Gatherer
     private function isNamed(Finding $finding): bool
     {
         $mention = $finding->placed->mention;
-        if ($finding->placed->kind !== EntryKind::Part || $finding->placed->cost > 80) {
+        if ($finding->isNoName || $finding->placed->kind !== EntryKind::Part || $finding->placed->cost > 80) {
             return false;
         }
         $before = implode(' ', array_slice($this->words->text, max(0, $mention->from - 4), min(4, $mention->from)));

@@ -77,6 +77,17 @@ final readonly class Lexicon
         return $found;
     }
 
+    public function isStatementWord(string $word): bool
+    {
+        foreach ($this->bySpelling[self::singular($word)] ?? [] as $number) {
+            if ($this->entries[$number]->kind === EntryKind::Statement) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private function cost(Entry $entry, string $sound, int $length, bool $everyday): ?float
     {
         $size = strlen($entry->sound);
@@ -120,7 +131,8 @@ final readonly class Lexicon
         $length = strlen($skeleton);
         $keys = [$skeleton];
         for ($at = 0; $length > 3 && $at < $length; $at++) {
-            $keys[] = substr($skeleton, 0, $at).substr($skeleton, $at + 1);
+            // Leaving one out may bring two alike together, which are heard as one.
+            $keys[] = ($skeleton[$at - 1] ?? '') === ($skeleton[$at + 1] ?? ' ') ? substr($skeleton, 0, $at).substr($skeleton, $at + 2) : substr($skeleton, 0, $at).substr($skeleton, $at + 1);
         }
 
         return array_values(array_unique($keys));

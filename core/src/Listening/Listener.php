@@ -18,6 +18,12 @@ final readonly class Listener
     /** Words before a tread figure within which its tyre was named; without one the figure names it. */
     private const TYRE_BEFORE_WORDS = 30;
 
+    /** Words after a part within which a shared name means what goes with it. */
+    private const COMPANION_WORDS = 26;
+
+    /** What such a name gains over others. */
+    private const COMPANION = 0.08;
+
     /**
      * @param  list<Figure>  $figures  what the checklist accepts
      * @param  list<string>|null  $only  ids of the components that can be meant; null for all
@@ -30,7 +36,7 @@ final readonly class Listener
         $quantities = (new NumberGrammar)->find($words);
         $spans = $this->withImpliedTyres($this->clearOf((new Spotter($this->lexicon))->spot($words), $quantities), $quantities);
         $references = (new ReferenceFinder)->find($words);
-        $mentions = $this->mentions($spans);
+        $mentions = $this->mentions($spans, $words);
         [$placed, $route] = (new PlaceTracker($this->lexicon->parts))->place($mentions, $this->placeWords($spans, $references));
         $findings = (new Binder($words, $this->lexicon, $spans, $placed, $quantities))->bind();
         $heard = (new Gatherer($transcript, $words))->gather($findings, $references);
@@ -89,21 +95,34 @@ final readonly class Listener
      * @param  list<Span>  $spans
      * @return list<Mention>
      */
-    private function mentions(array $spans): array
+    private function mentions(array $spans, Words $words): array
     {
+        $recent = [];
         $only = $this->only === null ? null : array_fill_keys($this->only, true);
         $mentions = [];
         foreach ($spans as $span) {
             $candidates = [];
             foreach ([[$span->fitting, EntryKind::PartWhereFitting], [$span->parts, EntryKind::Part], [$span->saying, EntryKind::PartSaying]] as [$costs, $kind]) {
                 foreach ($costs as $id => $cost) {
-                    if ($only === null || isset($only[$id])) {
-                        $candidates[$id] = [$cost, $kind];
+                    if ($only !== null && ! isset($only[$id])) {
+                        continue;
                     }
+                    $with = $this->lexicon->parts[$id]->goesWith;
+                    if ($kind === EntryKind::PartWhereFitting && $with !== []) {
+                        // "Cap", "straps", "hoses": those of what was named just before.
+                        if (array_filter($with, static fn (string $other): bool => $span->from - ($recent[$other] ?? -100) < self::COMPANION_WORDS) === []) {
+                            continue;
+                        }
+                        $cost -= self::COMPANION;
+                    }
+                    $candidates[$id] = [$cost, $kind];
                 }
             }
             if ($candidates !== []) {
-                $mentions[] = new Mention($span->from, $span->to, $candidates, $span->statement);
+                $mentions[] = new Mention($span->from, $span->to, $candidates, $span->statement, in_array($words->text[$span->from - 1] ?? '', ['to', 'off', 'against', 'from', 'of'], true) || in_array($words->text[$span->from - 2] ?? '', ['to', 'off', 'against', 'from', 'hit'], true));
+            }
+            foreach (array_keys($span->parts) as $id) {
+                $recent[$id] = $span->to;
             }
         }
 

@@ -11,7 +11,16 @@ use Pasada\Core\Checklist\Zone;
 /** A component of the catalogue as the listener knows it. */
 final readonly class Part
 {
-    public function __construct(public string $id, public Zone $zone, public PointSet $essential, public PointSet $points, public ?Point $lends = null) {}
+    public function __construct(
+        public string $id,
+        public Zone $zone,
+        public PointSet $essential,
+        public PointSet $points, 
+        /** A statement that naming this part makes of those around it: "castle nuts in there". */
+        public ?Point $lends = null,
+        /** @var list<string> parts with which its shared names go */
+        public array $goesWith = [],
+    ) {}
 
     /** The part of the id before the dot: "brake" of "brake.drum". */
     public function family(): string

@@ -18,7 +18,7 @@ final readonly class PlaceTracker
     private const AGAIN = ['steer' => 230, 'drive' => 110, 'trailer' => 60];
 
     /** Words after which a part named again is another part and not a repetition. */
-    private const AGAIN_AFTER_WORDS = 28;
+    private const AGAIN_AFTER_WORDS = 35;
 
     private const PLACE_WORD = 190;
 
@@ -60,6 +60,7 @@ final readonly class PlaceTracker
                 [$fit[$s], $choice[$s]] = $event instanceof Standing
                     ? [$event === $standing ? 0 : self::PLACE_WORD, null]
                     : $this->fit($event, $standing);
+                $fit[$s] = $event instanceof Mention && $event->isPassing ? intdiv($fit[$s], 4) : $fit[$s];
             }
             $next = $nextHeard = $from = [];
             foreach ($standings as $s => $standing) {
@@ -75,14 +76,14 @@ final readonly class PlaceTracker
                 // A part heard before on this path at this axle: staying costs, moving on does not.
                 $group = $standing->axle();
                 $id = $choice[$s]['id'] ?? null;
-                if ($group !== null && $id !== null && $this->parts[$id]->zone === Zone::Axle) {
-                    $stay = $this->again($heard[$bestFrom], $group, $id, $at);
-                    $best += $stay;
+                $counts = $group !== null && $id !== null && $choice[$s]['kind'] === EntryKind::Part && $this->parts[$id]->zone === Zone::Axle;
+                if ($counts) {
+                    $best += $this->again($heard[$bestFrom], $group, $id, $at);
                 }
                 $next[$s] = $best + $fit[$s];
                 $from[$s] = $bestFrom;
                 $nextHeard[$s] = $heard[$bestFrom];
-                if ($group !== null && $id !== null && $this->parts[$id]->zone === Zone::Axle) {
+                if ($counts) {
                     $nextHeard[$s][$group->value][$id] = $at;
                 }
             }
@@ -106,7 +107,13 @@ final readonly class PlaceTracker
             $since += $other !== $id && $when > $last ? 1 : 0;
         }
 
-        return $since >= 2 ? self::AGAIN[$group->value] : 0;
+        return $since >= 3 ? self::AGAIN[$group->value] : 0;
+    }
+
+    /** Chocks and points of contact are spoken of anywhere. */
+    private function costOf(Part $part, Standing $standing): int
+    {
+        return $part->family() === 'safety' ? 0 : $standing->costOf($part->zone);
     }
 
     /** @return array{int, array{id: string, cost: int, kind: EntryKind, next: ?string}|null} */
@@ -117,7 +124,7 @@ final readonly class PlaceTracker
         $second = null;
         $secondLeast = PHP_INT_MAX;
         foreach ($mention->candidates as $id => [$cost, $kind]) {
-            $total = (int) ($cost * 600) + $standing->costOf($this->parts[$id]->zone) + ($kind === EntryKind::PartWhereFitting ? self::SHARED_NAME : 0);
+            $total = (int) ($cost * 600) + $this->costOf($this->parts[$id], $standing) + ($kind === EntryKind::PartWhereFitting ? self::SHARED_NAME : 0);
             if ($total < $least) {
                 [$second, $secondLeast] = [$best, $least];
                 [$least, $best] = [$total, ['id' => $id, 'cost' => $total, 'kind' => $kind, 'next' => null]];

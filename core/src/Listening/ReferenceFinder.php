@@ -60,10 +60,13 @@ final readonly class ReferenceFinder
 
     private function kind(Words $words, int $from, int $at, int $end): string
     {
+        if (in_array($words->text[$at + 1] ?? '', ['deal', 'thing', 'story', 'here', 'there', 'again', 'way'], true) && array_intersect(array_slice($words->text, $at + 2, max(0, $end - $at - 2)), ['as', 'on', 'for', 'with', 'like', 'axle', 'side']) === [] && $words->text[$at + 1] !== 'way') {
+            return 'same_as_before';
+        }
         $around = array_slice($words->text, $from, $end - $from);
         $after = array_slice($words->text, $at, $end - $at);
         foreach ($around as $n => $word) {
-            if (isset(self::SIDES[$word]) && in_array($around[$n - 1] ?? '', ['other', 'passenger', 'driver', 'drivers', 'opposite', 'left', 'right', 'both', 'far', 'that'], true)) {
+            if (isset(self::SIDES[$word]) && in_array($around[$n - 1] ?? '', ['other', 'passenger', 'driver', 'drivers', 'opposite', 'left', 'right', 'far', 'that'], true)) {
                 return 'other_side';
             }
         }

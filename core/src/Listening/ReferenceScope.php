@@ -56,13 +56,13 @@ final readonly class ReferenceScope
         foreach ($this->findings as $finding) {
             $mention = $finding->placed->mention;
             if ($mention->to <= $from && $from - $mention->to < 5 && $finding->placed->kind === EntryKind::Part && ! $this->isApart($mention->from, $from)) {
-                $parts[] = $finding->placed->part->id;
+                $parts = [$finding->placed->part->id];
             }
         }
 
         return match (true) {
             $kind === 'other_side' => [],
-            $parts !== [] => array_values(array_unique($parts)),
+            $parts !== [] => $parts,
             $kind === 'other_axle' => self::FAMILIES,
             default => [],
         };

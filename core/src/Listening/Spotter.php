@@ -10,10 +10,13 @@ final readonly class Spotter
     private const LONGEST = 6;
 
     /** A name that shares its first and last word with nothing is not found by one of these alone. */
-    private const STOPS = ['the', 'and', 'is', 'are', 'it', 'my', 'of', 'that', 'they', 'with', 'at', 'be', 'has', 'have', 'we', 'so', 'or', 'them', 'this', 'these', 'those', 'our', 'your', 'for', 'as', 'but', 'then', 'uh', 'um', 'there', 'am', 'would', 'i', 'either', 'their', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'twelve', 'fifteen', 'eighteen', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'hundred', 'second', 'seconds', 'inch', 'inches', 'quarter', 'half', 'degrees', 'psi', 'percent', 'good'];
+    private const STOPS = ['the', 'and', 'is', 'are', 'it', 'my', 'of', 'that', 'they', 'with', 'at', 'be', 'has', 'have', 'we', 'so', 'or', 'them', 'this', 'these', 'those', 'our', 'your', 'for', 'as', 'but', 'then', 'uh', 'um', 'there', 'am', 'would', 'i', 'either', 'their', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'twelve', 'fifteen', 'eighteen', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'hundred', 'second', 'seconds', 'inch', 'inches', 'quarter', 'half', 'degrees', 'psi', 'percent'];
 
     /** Words that captions get right: a run with one of them inside is a name only as it is spelled. */
-    private const PLAIN = ['no', 'not', 'none', 'nothing', 'nobody', 'never', 'can', 'from', 'than', 'more', 'less', 'be', 'been', 'let', 'lets', 'what', 'who', 'when', 'if', 'because', 'all', 'same', 'any', 'each', 'every', 'least', 'going', 'make', 'sure', 'check', 'checking', 'see', 'look', 'looking', 'got', 'get', 'want', 'back', 'front', 'rear', 'left', 'right', 'side', 'other', 'you'];
+    private const PLAIN = ['no', 'not', 'none', 'nothing', 'nobody', 'never', 'can', 'from', 'than', 'more', 'less', 'be', 'been', 'let', 'lets', 'what', 'who', 'when', 'if', 'because', 'all', 'same', 'any', 'each', 'every', 'least', 'going', 'make', 'sure', 'check', 'checking', 'see', 'look', 'looking', 'got', 'get', 'want', 'back', 'front', 'rear', 'left', 'right', 'side', 'other', 'you', 'behind', 'underneath'];
+
+    /** What a statement word inside a run adds to the cost of taking the run for a name. */
+    private const STATING = 0.05;
 
     public function __construct(private Lexicon $lexicon) {}
 
@@ -23,19 +26,18 @@ final readonly class Spotter
         $count = $words->count();
         $stops = array_fill_keys(self::STOPS, true);
         $plain = array_fill_keys(self::PLAIN, true);
-        $memo = [];
+        $memo = $statementWords = [];
         // Best value of the words from each place on, and the span that begins there, from the end backwards.
         $best = array_fill(0, $count + self::LONGEST + 1, 0.0);
         $chosen = array_fill(0, $count + 1, null);
         for ($i = $count - 1; $i >= 0; $i--) {
             $best[$i] = $best[$i + 1];
             $first = $words->text[$i];
-            if (isset($stops[$first])) {
-                continue;
-            }
             $letters = $sound = '';
             $everyday = true;
-            $asSpelled = false;
+            // What begins or ends with a word like "is" is only an entry as it is spelled: "is there".
+            $asSpelled = isset($stops[$first]);
+            $stating = 0;
             for ($k = 0; $k < self::LONGEST && $i + $k < $count; $k++) {
                 $word = $words->text[$i + $k];
                 if ($k > 0 && $words->break[$i + $k] >= Words::SENTENCE) {
@@ -49,13 +51,16 @@ final readonly class Spotter
                 $everyday = $everyday && isset($this->lexicon->everyday[$word]);
                 // "You bolts" is the one trade word that begins with a plain one.
                 $asSpelled = $asSpelled || (isset($plain[$word]) && ! ($word === 'you' && $k === 0));
-                if ($filler || ($k > 0 && isset($stops[$word]))) {
+                if ($filler) {
                     continue;
                 }
-                if (! array_key_exists($letters, $memo)) {
-                    $memo[$letters] = $this->reading($letters, $sound, $everyday, $asSpelled);
+                $stating += $statementWords[$word] ??= $this->lexicon->isStatementWord($word) ? 1 : 0;
+                $spelled = $asSpelled || isset($stops[$word]);
+                $key = $spelled ? '='.$letters : ($k > 0 ? '+' : '').$letters;
+                if (! array_key_exists($key, $memo)) {
+                    $memo[$key] = $this->reading($letters, $sound, $everyday, $spelled, $k > 0, $stating);
                 }
-                $read = $memo[$letters];
+                $read = $memo[$key];
                 if ($read === null) {
                     continue;
                 }
@@ -82,7 +87,7 @@ final readonly class Spotter
     }
 
     /** @return array{array<string, float>, array<string, float>, array<string, float>, int|null, string|null, float, float}|null */
-    private function reading(string $letters, string $sound, bool $everyday, bool $asSpelled): ?array
+    private function reading(string $letters, string $sound, bool $everyday, bool $asSpelled, bool $isRun, int $stating): ?array
     {
         if (strlen($sound) < 2) {
             return null;
@@ -93,6 +98,12 @@ final readonly class Spotter
         $long = 0;
         foreach ($this->lexicon->matches($letters, $sound, $everyday, $asSpelled) as $number => $cost) {
             $entry = $this->lexicon->entries[$number];
+            // A word that states something is seldom a piece of a name: "dry tires" are no drive tires.
+            $cost += $isRun && $cost > 0 ? self::STATING * $stating : 0.0;
+            // Statements of several words are told from talk by their spelling alone.
+            if ($isRun && $cost > 0 && ($entry->kind === EntryKind::Statement || $entry->kind === EntryKind::Place)) {
+                continue;
+            }
             switch ($entry->kind) {
                 case EntryKind::Part: $parts[$entry->means] = min($parts[$entry->means] ?? 1.0, $cost);
                     break;
@@ -121,6 +132,6 @@ final readonly class Spotter
         }
 
         // Long names explain more than the short ones inside them; every span costs a little, so that one beats two.
-        return [$parts, $fitting, $saying, $statement, $place, max(0.3, $long * (1 - 3 * $least) - 1.5), $least];
+        return [$parts, $fitting, $saying, $statement, $place, max(0.3, $long * (1 - 2.2 * $least) - 1.5), $least];
     }
 }

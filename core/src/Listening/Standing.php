@@ -34,7 +34,7 @@ enum Standing: string
         'axle:trailer trailer-rear' => 70, 'trailer-side trailer-rear' => 90, 'cab brakes' => 50,
     ];
 
-    private const FAR = 260;
+    private const FAR = 180;
 
     public function axle(): ?AxleGroup
     {
