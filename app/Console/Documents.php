@@ -12,6 +12,8 @@ use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\NothingToInspect;
+use Pasada\Core\Listening\Transcript;
+use Pasada\Core\Listening\TranscriptReader;
 use Pasada\Core\Vehicle\Vehicle;
 use Pasada\Core\Vehicle\VehicleReader;
 
@@ -73,6 +75,12 @@ final readonly class Documents
         }
 
         return MarkList::of(...(new MarkReader($inspection))->read($document, null, static fn (): bool => false));
+    }
+
+    /** @throws DocumentHasFaults if it is no caption file */
+    public function transcript(string $file): Transcript
+    {
+        return (new TranscriptReader)->read($this->text($file, null, 'FILE'), basename($file));
     }
 
     private function text(string $named, ?string $shippedIn, string $option): string

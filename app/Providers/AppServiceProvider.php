@@ -8,6 +8,7 @@ use App\Actions\LoadDemoSchool;
 use App\Actions\ReadToday;
 use App\Console\Documents;
 use App\Library\InspectionLibrary;
+use App\Library\ListeningLibrary;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Policies\StoredDocumentPolicy;
@@ -38,6 +39,7 @@ final class AppServiceProvider extends ServiceProvider
             $this->app->make(ConnectionInterface::class),
             $this->settings()->string('pasada.build'),
         ));
+        $this->app->singleton(ListeningLibrary::class, fn (): ListeningLibrary => new ListeningLibrary($this->app->make(Cache::class)->store('machine'), $this->app->basePath()));
         $this->app->when([LoadDemoSchool::class, Documents::class])->needs('$folder')->give($this->app->basePath());
         $this->app->when(ReadToday::class)->needs('$dueAfterDays')->giveConfig('pasada.due_after_days');
         $this->app->singleton(Phrasebook::class, fn (): Phrasebook => Phrasebook::read((string) file_get_contents($this->app->basePath('catalogue/points.json'))));

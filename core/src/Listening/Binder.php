@@ -199,7 +199,7 @@ final class Binder
         }
         $word = $this->words->text[$before] ?? '';
 
-        if (! isset(self::OBJECT_OF[$word]) || isset(self::MOVES[$this->words->text[$before - 1] ?? '']) || $this->group === []) {
+        if (! isset(self::OBJECT_OF[$word]) || $this->words->break[$at] >= Words::COMMA || in_array($this->words->text[$before - 1] ?? '', ['is', 'are'], true) || isset(self::MOVES[$this->words->text[$before - 1] ?? '']) || $this->group === []) {
             return false;
         }
 

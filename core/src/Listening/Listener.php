@@ -26,7 +26,7 @@ final readonly class Listener
 
     /**
      * @param  list<Figure>  $figures  what the checklist accepts
-     * @param  list<string>|null  $only  ids of the components that can be meant; null for all
+     * @param  list<string>|null  $only  ids of the components that are asked; talk about others is off the list. Null asks all
      */
     public function __construct(private Lexicon $lexicon, private array $figures, private ?array $only = null) {}
 
@@ -39,15 +39,38 @@ final readonly class Listener
         $mentions = $this->mentions($spans, $words);
         [$placed, $route] = (new PlaceTracker($this->lexicon->parts))->place($mentions, $this->placeWords($spans, $references));
         $findings = (new Binder($words, $this->lexicon, $spans, $placed, $quantities))->bind();
-        $heard = (new Gatherer($transcript, $words))->gather($findings, $references);
+        [$heard, $off] = $this->sorted((new Gatherer($transcript, $words))->gather($findings, $references));
         $check = new FigureCheck($this->figures);
 
         return new Account(
             $words, $heard, (new ReferenceScope($words, $spans, $findings, $route))->of($references, $transcript),
             array_merge([], ...array_map($check->of(...), $heard)),
-            $this->talk($transcript, $words, $spans, $quantities, $references),
+            [...$off, ...$this->talk($transcript, $words, $spans, $quantities, $references)],
             array_map(static fn (array $stop): array => [$transcript->cues[$words->cue[$stop[0]]]->from, $stop[1]], $route),
         );
+    }
+
+    /**
+     * @param  list<Proposal>  $heard
+     * @return array{list<Proposal>, list<array{float, float, string}>} what is asked, and the words about what is not
+     */
+    private function sorted(array $heard): array
+    {
+        if ($this->only === null) {
+            return [$heard, []];
+        }
+        $asked = $off = [];
+        foreach ($heard as $proposal) {
+            if (in_array($proposal->component, $this->only, true)) {
+                $asked[] = $proposal;
+            } else {
+                foreach ($proposal->evidence as $one) {
+                    $off[] = [$one->at, $one->at, $one->text];
+                }
+            }
+        }
+
+        return [$asked, $off];
     }
 
     /**
@@ -98,15 +121,11 @@ final readonly class Listener
     private function mentions(array $spans, Words $words): array
     {
         $recent = [];
-        $only = $this->only === null ? null : array_fill_keys($this->only, true);
         $mentions = [];
         foreach ($spans as $span) {
             $candidates = [];
             foreach ([[$span->fitting, EntryKind::PartWhereFitting], [$span->parts, EntryKind::Part], [$span->saying, EntryKind::PartSaying]] as [$costs, $kind]) {
                 foreach ($costs as $id => $cost) {
-                    if ($only !== null && ! isset($only[$id])) {
-                        continue;
-                    }
                     $with = $this->lexicon->parts[$id]->goesWith;
                     if ($kind === EntryKind::PartWhereFitting && $with !== []) {
                         // "Cap", "straps", "hoses": those of what was named just before.

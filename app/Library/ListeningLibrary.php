@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use Illuminate\Contracts\Cache\Repository;
+use Pasada\Core\Checklist\Checklist;
+use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Figure;
+use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Listening\Lexicon;
+use Pasada\Core\Listening\LexiconReader;
+use Pasada\Core\Listening\Listener;
+
+/** Hands out listeners with the school's lexicon, which is read once and kept. */
+final readonly class ListeningLibrary
+{
+    private const FILES = ['parts.json', 'statements.json', 'talk.json'];
+
+    /** Where nothing else is said, figures are compared with those of this shipped checklist. */
+    private const USUAL_FIGURES = 'checklists/whole-walk-round.json';
+
+    /** @param  string  $folder  of the project */
+    public function __construct(private Repository $cache, private string $folder) {}
+
+    public function lexicon(): Lexicon
+    {
+        $files = [];
+        foreach (self::FILES as $name) {
+            $files[$name] = (string) file_get_contents($this->folder.'/catalogue/listening/'.$name);
+        }
+        $kept = $this->cache->rememberForever('lexicon:'.hash('xxh128', implode('', $files)), static fn (): Lexicon => (new LexiconReader)->read($files));
+
+        return $kept;
+    }
+
+    /** Listens for every component of the catalogue, at every axle. */
+    public function forAnything(): Listener
+    {
+        return $this->withFigures((new ChecklistReader)->read((string) file_get_contents($this->folder.'/'.self::USUAL_FIGURES))->figures);
+    }
+
+    /** @param  list<Figure>  $figures  what is accepted */
+    public function withFigures(array $figures): Listener
+    {
+        return new Listener($this->lexicon(), $figures);
+    }
+
+    /** Listens for what is asked; talk about other parts is off the list. */
+    public function forInspection(Checklist $checklist, Inspection $inspection): Listener
+    {
+        $asked = [];
+        foreach ($inspection->items as $item) {
+            $asked[$item->component] = true;
+        }
+        foreach ($checklist->components as $component) {
+            if (isset($asked[$component->id])) {
+                foreach ($component->parts as $part) {
+                    $asked[$part->id] = true;
+                }
+            }
+        }
+
+        return new Listener($this->lexicon(), $checklist->figures, array_keys($asked));
+    }
+}
