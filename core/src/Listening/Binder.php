@@ -22,7 +22,7 @@ final class Binder
     private const BETWEEN = ['the' => true, 'my' => true, 'any' => true, 'this' => true, 'these' => true, 'both' => true, 'all' => true, 'your' => true, 'our' => true, 'a' => true, 'an' => true, 'either' => true, 'here' => true, 'that' => true, 'those' => true, 'two' => true, 'three' => true, 'five' => true, 'four' => true];
 
     /** Before a name: it is where something is fastened or happens, and not what is spoken of. */
-    private const OBJECT_OF = ['to' => true, 'against' => true, 'off' => true, 'from' => true, 'onto' => true, 'hit' => true, 'hits' => true, 'under' => true, 'behind' => true, 'near' => true, 'by' => true, 'on' => true, 'in' => true, 'of' => true, 'at' => true, 'with' => true, 'between' => true, 'around' => true, 'into' => true];
+    private const OBJECT_OF = ['to' => true, 'against' => true, 'off' => true, 'from' => true, 'hit' => true, 'hits' => true, 'under' => true, 'behind' => true, 'near' => true, 'by' => true, 'on' => true, 'in' => true, 'of' => true, 'at' => true, 'with' => true, 'between' => true, 'around' => true];
 
     private const MOVES = ['on' => true, 'over' => true, 'down' => true, 'move' => true, 'moving' => true, 'go' => true, 'going' => true, 'back' => true, 'come' => true, 'coming' => true, 'get' => true, 'next' => true, 'up' => true];
 
@@ -54,6 +54,19 @@ final class Binder
 
     private int $lastBackward = -100;
 
+    /** @var list<array{Span, Statement}> statements that wait for the name they belong to */
+    private array $waiting = [];
+
+    /** @var list<Quantity> figures that wait likewise */
+    private array $waitingFigures = [];
+
+    private bool $named = false;
+
+    /** Statements of which no part at hand is asked. */
+    private int $misfits = 0;
+
+    private int $fits = 0;
+
     /** @var array<int, true> findings that a statement before their name was given to */
     private array $ahead = [];
 
@@ -63,8 +76,9 @@ final class Binder
      * @param  list<Span>  $spans
      * @param  list<Placed>  $placed
      * @param  list<Quantity>  $quantities
+     * @param  bool  $namesLast  whether this speaker states first and names then: "tight, not leaking: water pump"
      */
-    public function __construct(private readonly Words $words, private readonly Lexicon $lexicon, private readonly array $spans, array $placed, private readonly array $quantities)
+    public function __construct(private readonly Words $words, private readonly Lexicon $lexicon, private readonly array $spans, array $placed, private readonly array $quantities, private readonly bool $namesLast = false)
     {
         $this->findings = array_map(static fn (Placed $one): Finding => new Finding($one), $placed);
         $this->denial = new Denial;
@@ -93,6 +107,8 @@ final class Binder
                 $this->measure($quantity);
             }
             if ($span === null) {
+                $this->pushedIn($i);
+
                 continue;
             }
             if ($span->statement !== null && ($finding === null || $this->isStatementHere($finding, $this->lexicon->statements[$span->statement], $i))) {
@@ -114,6 +130,27 @@ final class Binder
         }
 
         return $this->findings;
+    }
+
+    /** "Release handle in", "sliding pins in": the one word tells that it is locked. */
+    private function pushedIn(int $at): void
+    {
+        if ($this->words->text[$at] !== 'in' || $this->group === []) {
+            return;
+        }
+        $finding = $this->findings[$this->group[count($this->group) - 1]];
+        $isNext = $finding->placed->mention->to === $at;
+        $next = $this->words->text[$at + 1] ?? '';
+        if ($isNext && $finding->placed->part->points->has(Point::Locked) && ! in_array($next, ['the', 'a', 'my', 'good', 'place', 'its', 'it', 'this', 'line', 'proper', 'locked'], true)) {
+            $finding->add(Point::Locked, true, $at, $at + 1);
+            $this->stated = $at;
+        }
+    }
+
+    /** Share of the statements that no part at hand is asked for; high where statements are given to the wrong side. */
+    public function misfitShare(): float
+    {
+        return $this->misfits / max(1, $this->misfits + $this->fits);
     }
 
     /** A run of words may name a part and state something: "turn signal" names a lamp or tells what another one does. */
@@ -140,14 +177,26 @@ final class Binder
                 $finding->add($point, true, $span->from, $span->to);
             }
         }
+        if ($this->isSideOfGap($n)) {
+            $finding->add(Point::NoGap, true, $span->from, $span->to);
+
+            return;
+        }
         if (! isset($this->ahead[$n]) && ($this->isObject($n) || $this->isDetail($n))) {
             $finding->isNoName = true;
 
             return;
         }
         $finding->notFitted = $this->isWaved($span);
+        // "Cap is on": the name says what is said of it.
+        if ($span->statement !== null && $finding->placed->kind === EntryKind::PartWhereFitting) {
+            $this->giveTo($n, $span, $this->lexicon->statements[$span->statement]);
+        }
         $last = $this->group === [] ? null : $this->findings[$this->group[count($this->group) - 1]];
-        if ($last !== null && $this->stated < $last->placed->mention->from && $this->isList($last->placed->mention->to, $span->from)) {
+        if ($last !== null && $this->isKnown($n)) {
+            // Named again by another word: "turn signals, which are also my four ways".
+            $this->findings[$this->group[count($this->group) - 1]]->reach($span->from, $span->to);
+        } elseif ($last !== null && $last->placed->kind !== EntryKind::PartSaying && $this->stated < $last->placed->mention->from && $this->isList($last->to, $span->from)) {
             $this->group[] = $n;
         } else {
             if ($this->group !== []) {
@@ -160,6 +209,23 @@ final class Binder
         if ($lends !== null) {
             $this->lend($n, $lends, $span);
         }
+        if ($this->namesLast) {
+            $this->giveWaiting($span);
+        }
+    }
+
+    /** What was stated before is said of this name, and of those that follow in the same list. */
+    private function giveWaiting(Span $name): void
+    {
+        foreach ($this->waiting as [$span, $statement]) {
+            if ($name->from - $span->to < self::FORGET_AFTER) {
+                $this->giveTo($this->group[count($this->group) - 1], $span, $statement) ? $this->fits++ : $this->misfits++;
+            }
+        }
+        foreach ($this->waitingFigures as $quantity) {
+            $this->giveFigure($this->group[count($this->group) - 1], $quantity, $this->bound($quantity));
+        }
+        $this->named = true;
     }
 
     private function lend(int $n, Point $point, Span $span): void
@@ -173,6 +239,50 @@ final class Binder
                 $finding->points[$point->value] = true;
             }
         }
+    }
+
+    /** "No gap between the skid plate and the apron" */
+    private function isSideOfGap(int $n): bool
+    {
+        $topic = $this->group === [] ? null : $this->findings[$this->group[count($this->group) - 1]];
+        $placed = $this->findings[$n]->placed;
+        $away = $topic === null ? 100 : $placed->mention->from - $topic->placed->mention->to;
+
+        return $topic !== null && $topic->placed->part->lends === Point::NoGap && $placed->part->points->has(Point::NoGap) && $placed->part->id !== $topic->placed->part->id && $away <= 7
+            && in_array($this->wordBefore($placed->mention->from), ['between', 'and'], true);
+    }
+
+    private function wordBefore(int $at): string
+    {
+        return $this->words->text[$this->before($at)] ?? '';
+    }
+
+    /** Index of the word before, articles and the like passed over. */
+    private function before(int $at): int
+    {
+        $before = $at - 1;
+        while ($before > 0 && isset(self::BETWEEN[$this->words->text[$before]])) {
+            $before--;
+        }
+
+        return $before;
+    }
+
+    /** Whether the same part is among those that are spoken of and nothing was said of them yet. */
+    private function isKnown(int $n): bool
+    {
+        if ($this->stated >= $this->findings[$this->group[0]]->placed->mention->from || $this->findings[$n]->placed->mention->from - $this->findings[$this->group[count($this->group) - 1]]->to > 8) {
+            return false;
+        }
+        foreach ($this->group as $one) {
+            if ($this->findings[$one]->placed->key() === $this->findings[$n]->placed->key()) {
+                $this->findings[$n]->isNoName = true;
+
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function isList(int $from, int $to): bool
@@ -193,12 +303,17 @@ final class Binder
     {
         $placed = $this->findings[$n]->placed;
         $at = $placed->mention->from;
-        $before = $at - 1;
-        while ($before > 0 && isset(self::BETWEEN[$this->words->text[$before]])) {
-            $before--;
-        }
+        $before = $this->before($at);
         $word = $this->words->text[$before] ?? '';
 
+        $previous = $this->group === [] ? null : $this->findings[$this->group[count($this->group) - 1]]->placed->mention;
+        // "Hoses leading to the steering box", "gap between the plate and the apron".
+        if ($previous !== null && $before >= $previous->to && $before - $previous->to <= 1 && in_array($word, ['to', 'from', 'of'], true) && in_array($this->words->text[$before - 1] ?? '', ['leading', 'leads', 'going', 'goes', 'coming', 'comes', 'connected', 'running', 'runs', 'off', 'attached'], true)) {
+            return true;
+        }
+        if ($previous !== null && $before < $previous->to) {
+            return false;
+        }
         if (! isset(self::OBJECT_OF[$word]) || $this->words->break[$at] >= Words::COMMA || in_array($this->words->text[$before - 1] ?? '', ['is', 'are'], true) || isset(self::MOVES[$this->words->text[$before - 1] ?? '']) || $this->group === []) {
             return false;
         }
@@ -222,7 +337,7 @@ final class Binder
 
         return $placed->cost >= 150
             || ($away <= 4 && preg_match('/(that is|which is|called) (the|your|my|a|an)$/', $before) === 1)
-            || ($away < 9 && $placed->part->goesWith === [] && $topic->placed->part->points->includes($placed->part->essential) && $topic->placed->standing === $placed->standing && ! $this->isBrokenBetween($topic->to, $placed->mention->from));
+            || ($away < 9 && $placed->part->isHardware && $topic->placed->part->points->includes($placed->part->essential) && $topic->placed->standing === $placed->standing && ! $this->isBrokenBetween($topic->to, $placed->mention->from));
     }
 
     /** "I do not have a ...", "no air horn on this one", "... is not fitted". */
@@ -284,7 +399,7 @@ final class Binder
 
         return match ($words) {
             'good' => $this->words->break[$span->from] === Words::NO_BREAK && ($span->from - $this->lastBackward === 1 || ($span->from - $this->lastBackward === 2 && in_array($this->words->text[$span->from - 1], ['on', 'up', 'down', 'in'], true))),
-            'is in', 'are in' => in_array($next, ['good', 'great', 'place', 'the', 'a', 'my', 'between', 'this', 'its', 'proper', 'working', 'fine', 'okay', 'perfect', 'there'], true),
+            'is in', 'are in', 'is on', 'are on' => in_array($next, ['good', 'great', 'place', 'the', 'a', 'my', 'between', 'this', 'its', 'proper', 'working', 'fine', 'okay', 'perfect', 'there'], true),
             'is there', 'are there' => in_array($next, ['any', 'a', 'no', 'anything'], true),
             default => false,
         };
@@ -331,6 +446,13 @@ final class Binder
 
     private function give(Span $span, Statement $statement): void
     {
+        if ($this->namesLast) {
+            $this->forgetWaiting();
+            $this->waiting[] = [$span, $statement];
+            $this->stated = $span->from;
+
+            return;
+        }
         $ahead = $this->ahead($span, $statement);
         if ($ahead !== null) {
             $part = $this->findings[$ahead]->placed->part;
@@ -346,6 +468,7 @@ final class Binder
         foreach ($spokenOf as $n) {
             $given = $this->giveTo($n, $span, $statement) || $given;
         }
+        $given ? $this->fits++ : $this->misfits++;
         if ($given && count($spokenOf) > 1) {
             $this->giveToRest($spokenOf, $span, $statement);
         } elseif (! $given) {
@@ -472,8 +595,23 @@ final class Binder
         return $own && ! in_array($before, ['is', 'are', 'be', 'in', 'not', 'was', 'them', 'and', 'has', 'looks'], true) && ($begins || ($statement->points[0] === Point::Colour && ($topic === null || $topic->points !== []))) ? $next : null;
     }
 
+    /** The first statement after a name is about the next one. */
+    private function forgetWaiting(): void
+    {
+        if ($this->named) {
+            [$this->waiting, $this->waitingFigures, $this->named] = [[], [], false];
+        }
+    }
+
     private function measure(Quantity $quantity): void
     {
+        if ($this->namesLast) {
+            $this->forgetWaiting();
+            $this->waitingFigures[] = $quantity;
+            $this->stated = $quantity->from;
+
+            return;
+        }
         if (in_array($this->words->text[$quantity->from - 1] ?? '', ['not'], true)) {
             return;
         }
@@ -487,15 +625,25 @@ final class Binder
             if ($point === null || ($taken !== null && ! $spreads) || $isCut) {
                 continue;
             }
-            $finding->add($point, true, $quantity->from, $quantity->to);
-            $finding->figures = [...$finding->figures, ...Measure::figures($quantity, $point, $finding->placed->part)];
-            $finding->said[$point->value] = [$quantity, $bound];
-            $this->stated = $quantity->from;
+            $this->giveFigure($n, $quantity, $bound);
             $taken = $point;
         }
         if ($taken === null) {
             $this->count($quantity);
         }
+    }
+
+    private function giveFigure(int $n, Quantity $quantity, Bound $bound): void
+    {
+        $finding = $this->findings[$n];
+        $point = Measure::pointOf($quantity, $finding->placed->part);
+        if ($point === null) {
+            return;
+        }
+        $finding->add($point, true, $quantity->from, $quantity->to);
+        $finding->figures = [...$finding->figures, ...Measure::figures($quantity, $point, $finding->placed->part)];
+        $finding->said[$point->value] = [$quantity, $bound];
+        $this->stated = $quantity->from;
     }
 
     /** "Four of them", "all ten": how many of the part at hand. */
@@ -559,6 +707,10 @@ final class Binder
 
     private static function own(Part $part, Statement $statement): ?Point
     {
+        // A latch that is "secure" or "in place" is locked.
+        if ($statement->points[0] === Point::Mounted && in_array(Point::Locked, $statement->points, true) && $part->essential->has(Point::Locked) && ! $part->essential->has(Point::Mounted)) {
+            return Point::Locked;
+        }
         foreach ($statement->points as $point) {
             if ($part->points->has($point)) {
                 return $point;

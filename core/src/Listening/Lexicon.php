@@ -104,6 +104,7 @@ final readonly class Lexicon
         };
         // Words of a statement and of a place are common ones, which captions get right: only what sounds the same is one.
         $most = match (true) {
+            $entry->kind === EntryKind::PartSaying => 0.03,
             $entry->kind === EntryKind::Statement || $entry->kind === EntryKind::Place => $everyday ? 0.0 : 0.045,
             // A name that others share is an everyday word: misheard it could be anything.
             $entry->kind === EntryKind::PartWhereFitting => $everyday ? 0.0 : 0.06,
@@ -120,7 +121,7 @@ final readonly class Lexicon
 
     private static function singular(string $letters): string
     {
-        return strlen($letters) > 3 && str_ends_with($letters, 's') ? substr($letters, 0, -1) : $letters;
+        return strlen($letters) > 3 ? (string) preg_replace(['/(?<=ch|sh|x|ss)es$/', '/(?<!s)s$/'], '', $letters) : $letters;
     }
 
     /** @return list<string> the skeleton, and it with each one sound left out */

@@ -60,10 +60,10 @@ final readonly class LexiconReader
         $root->only('parts');
         $parts = [];
         foreach ($root->entries('parts') as $id => $node) {
-            $node->only('zone', 'essential', 'further', 'names', 'where_fitting', 'says', 'lends', 'goes_with');
+            $node->only('zone', 'essential', 'further', 'names', 'where_fitting', 'says', 'lends', 'goes_with', 'hardware');
             $zone = $node->enum('zone', Zone::class);
             $essential = $this->points($node, 'essential');
-            $parts[$id] = new Part($id, $zone, $essential, $essential->with($this->points($node, 'further')), $node->has('lends') ? $node->enum('lends', Point::class) : null, $node->has('goes_with') ? $node->strings('goes_with') : []);
+            $parts[$id] = new Part($id, $zone, $essential, $essential->with($this->points($node, 'further')), $node->has('lends') ? $node->enum('lends', Point::class) : null, $node->has('goes_with') ? $node->strings('goes_with') : [], $node->boolOr('hardware', false));
             foreach (['names' => EntryKind::Part, 'where_fitting' => EntryKind::PartWhereFitting, 'says' => EntryKind::PartSaying] as $field => $kind) {
                 foreach ($node->has($field) ? $node->strings($field) : [] as $name) {
                     $this->add($entries, $kind, $id, $name, $node);

@@ -18,6 +18,9 @@ final readonly class Listener
     /** Words before a tread figure within which its tyre was named; without one the figure names it. */
     private const TYRE_BEFORE_WORDS = 30;
 
+    /** Below this share of statements that fit no part at hand the usual way is taken without trying the other. */
+    private const MISFITS = 0.14;
+
     /** Words after a part within which a shared name means what goes with it. */
     private const COMPANION_WORDS = 26;
 
@@ -38,7 +41,7 @@ final readonly class Listener
         $references = (new ReferenceFinder)->find($words);
         $mentions = $this->mentions($spans, $words);
         [$placed, $route] = (new PlaceTracker($this->lexicon->parts))->place($mentions, $this->placeWords($spans, $references));
-        $findings = (new Binder($words, $this->lexicon, $spans, $placed, $quantities))->bind();
+        $findings = $this->bound($words, $spans, $placed, $quantities);
         [$heard, $off] = $this->sorted((new Gatherer($transcript, $words))->gather($findings, $references));
         $check = new FigureCheck($this->figures);
 
@@ -48,6 +51,28 @@ final readonly class Listener
             [...$off, ...$this->talk($transcript, $words, $spans, $quantities, $references)],
             array_map(static fn (array $stop): array => [$transcript->cues[$words->cue[$stop[0]]]->from, $stop[1]], $route),
         );
+    }
+
+    /**
+     * Most people name a part and then say what is so; a few do it the other way round, and then throughout. Which of
+     * the two leaves fewer statements with a part that is not asked for them tells the speaker's way.
+     *
+     * @param  list<Span>  $spans
+     * @param  list<Placed>  $placed
+     * @param  list<Quantity>  $quantities
+     * @return list<Finding>
+     */
+    private function bound(Words $words, array $spans, array $placed, array $quantities): array
+    {
+        $usual = new Binder($words, $this->lexicon, $spans, $placed, $quantities);
+        $findings = $usual->bind();
+        if ($usual->misfitShare() < self::MISFITS) {
+            return $findings;
+        }
+        $other = new Binder($words, $this->lexicon, $spans, $placed, $quantities, namesLast: true);
+        $turned = $other->bind();
+
+        return $other->misfitShare() < 0.6 * $usual->misfitShare() ? $turned : $findings;
     }
 
     /**
@@ -122,8 +147,13 @@ final readonly class Listener
     {
         $recent = [];
         $mentions = [];
-        foreach ($spans as $span) {
+        foreach ($spans as $n => $span) {
             $candidates = [];
+            // "Hoses leading to the steering box": what they go with is named right after.
+            $next = $spans[$n + 1] ?? null;
+            foreach ($next !== null && $next->from - $span->to <= 4 && $next->from > $span->to ? array_keys($next->parts) : [] as $id) {
+                $recent[$id] ??= $next->from;
+            }
             foreach ([[$span->fitting, EntryKind::PartWhereFitting], [$span->parts, EntryKind::Part], [$span->saying, EntryKind::PartSaying]] as [$costs, $kind]) {
                 foreach ($costs as $id => $cost) {
                     $with = $this->lexicon->parts[$id]->goesWith;

@@ -50,7 +50,9 @@ final readonly class NumberGrammar
     {
         $tread = $this->tread($words, $i);
         if ($tread !== null) {
-            return $tread;
+            $to = $this->skip($words->text, $tread->to, ['of', 'an', 'a', 'inch', 'inches']);
+
+            return in_array($words->text[$to - 1], ['inch', 'inches'], true) ? $this->treadOf((int) $tread->value, $i, $to) : $tread;
         }
         [$first, $next, $isFraction] = $this->number($words, $i);
         if ($first === null) {

@@ -20,6 +20,8 @@ final readonly class Part
         public ?Point $lends = null,
         /** @var list<string> parts with which its shared names go */
         public array $goesWith = [],
+        /** Its shared names are small hardware that many parts have: "nuts" may be those of what is spoken of. */
+        public bool $isHardware = false,
     ) {}
 
     /** The part of the id before the dot: "brake" of "brake.drum". */
