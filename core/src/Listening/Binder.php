@@ -204,6 +204,7 @@ final class Binder
                 $this->history = array_slice($this->history, -6);
             }
             $this->group = [$n];
+            $this->forgetWaiting();
         }
         $lends = $finding->placed->part->lends;
         if ($lends !== null) {

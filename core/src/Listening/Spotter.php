@@ -100,8 +100,8 @@ final readonly class Spotter
             $entry = $this->lexicon->entries[$number];
             // A word that states something is seldom a piece of a name: "dry tires" are no drive tires.
             $cost += $isRun && $cost > 0 ? self::STATING * $stating : 0.0;
-            // Statements of several words are told from talk by their spelling alone.
-            if ($isRun && $cost > 0 && ($entry->kind === EntryKind::Statement || $entry->kind === EntryKind::Place)) {
+            // Statements, places and shared names of several words are told from talk by their spelling alone.
+            if ($isRun && $cost > 0 && $entry->kind !== EntryKind::Part) {
                 continue;
             }
             switch ($entry->kind) {
