@@ -207,7 +207,7 @@ final class Binder
             $this->forgetWaiting();
         }
         $lends = $finding->placed->part->lends;
-        if ($lends !== null) {
+        if ($lends !== null && ($lends === Point::NoGap || in_array($this->wordBefore($span->from), ['got', 'has', 'have', 'with', 'and', 'all', 'no', 'missing', 'its', 'their'], true))) {
             $this->lend($n, $lends, $span);
         }
         if ($this->namesLast) {
@@ -338,7 +338,7 @@ final class Binder
 
         return $placed->cost >= 150
             || ($away <= 4 && preg_match('/(that is|which is|called) (the|your|my|a|an)$/', $before) === 1)
-            || ($away < 9 && $placed->part->isHardware && $topic->placed->part->points->includes($placed->part->essential) && $topic->placed->standing === $placed->standing && ! $this->isBrokenBetween($topic->to, $placed->mention->from));
+            || ($away < 9 && $placed->part->isHardware && ($topic->placed->part->points->has(Point::Complete) || $topic->placed->part->points->includes($placed->part->essential) || in_array($this->wordBefore($placed->mention->from), ['no', 'all', 'missing', 'or', 'any'], true)) && $topic->placed->standing === $placed->standing && ! $this->isBrokenBetween($topic->to, $placed->mention->from));
     }
 
     /** "I do not have a ...", "no air horn on this one", "... is not fitted". */
@@ -593,7 +593,7 @@ final class Binder
         $before = $this->words->text[$span->from - 1] ?? '';
         $begins = $this->words->break[$span->from] >= Words::SENTENCE || $this->group === [];
 
-        return $own && ! in_array($before, ['is', 'are', 'be', 'in', 'not', 'was', 'them', 'and', 'has', 'looks'], true) && ($begins || ($statement->points[0] === Point::Colour && ($topic === null || $topic->points !== []))) ? $next : null;
+        return $own && ! in_array($before, ['is', 'are', 'be', 'in', 'not', 'was', 'them', 'and', 'has', 'looks'], true) && ($begins || ($statement->points[0] === Point::Colour && ($topic === null || ($topic->points !== [] && (! $ofTopic || isset($topic->points['colour'])))))) ? $next : null;
     }
 
     /** The first statement after a name is about the next one. */
@@ -618,20 +618,42 @@ final class Binder
         }
         $bound = $this->bound($quantity);
         $taken = null;
+        $first = -1;
         foreach ($this->near($quantity) as $n) {
             $finding = $this->findings[$n];
             $point = Measure::pointOf($quantity, $finding->placed->part);
-            $spreads = $taken !== null && $point === $taken && in_array($point, [Point::RodPlay, Point::BeltPlay], true) && $finding->from < $quantity->from;
+            $spreads = $taken !== null && $point === $taken && $finding->from < $quantity->from && $this->shares($n, $first, $point);
             $isCut = in_array($quantity->unit, [QuantityUnit::Fraction, QuantityUnit::None], true) && $finding->to < $quantity->from && $this->isBrokenBetween($finding->to, $quantity->from);
             if ($point === null || ($taken !== null && ! $spreads) || $isCut) {
                 continue;
             }
             $this->giveFigure($n, $quantity, $bound);
+            $first = $taken === null ? $n : $first;
             $taken = $point;
         }
         if ($taken === null) {
             $this->count($quantity);
         }
+    }
+
+    /**
+     * Push rod and slack adjuster are pulled as one, and "the belt" is that of the part it drives, so one figure may
+     * tell of both.
+     */
+    private function shares(int $n, int $first, Point $point): bool
+    {
+        $taker = $this->findings[$first]->placed;
+        if ($point === Point::BeltPlay) {
+            return $taker->kind === EntryKind::PartWhereFitting;
+        }
+        foreach ($point === Point::RodPlay ? [...$this->history, $this->group] : [] as $group) {
+            $keys = array_map(fn (int $one): string => $this->findings[$one]->placed->key(), $group);
+            if (in_array($n, $group, true) && in_array($taker->key(), $keys, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function giveFigure(int $n, Quantity $quantity, Bound $bound): void

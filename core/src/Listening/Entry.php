@@ -13,5 +13,8 @@ final readonly class Entry
         public string $means,
         public string $words,
         public string $sound,
+        /** Sound of its first and of its last word. */
+        public string $first,
+        public string $last,
     ) {}
 }

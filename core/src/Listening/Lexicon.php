@@ -13,6 +13,8 @@ final readonly class Lexicon
     /** Names shorter than this, in sounds, are only taken as spelled or sounding the same. */
     private const SHORT = 4;
 
+    private const MOST_IN_REST = 0.27;
+
     /**
      * @param  array<string, Part>  $parts
      * @param  list<Statement>  $statements
@@ -49,7 +51,7 @@ final readonly class Lexicon
      * @param  bool  $asSpelled  whether sound does not count
      * @return array<int, float> by entry
      */
-    public function matches(string $letters, string $sound, bool $everyday, bool $asSpelled = false): array
+    public function matches(string $letters, string $sound, bool $everyday, bool $asSpelled = false, string $first = '', string $last = ''): array
     {
         $found = [];
         foreach ($this->bySpelling[self::singular($letters)] ?? [] as $number) {
@@ -68,6 +70,9 @@ final readonly class Lexicon
                 }
                 $tried[$number] = true;
                 $cost = $this->cost($this->entries[$number], $sound, $length, $everyday);
+                if ($cost !== null && $first !== $last && $this->differsInRest($this->entries[$number], $sound, $first, $last)) {
+                    $cost = null;
+                }
                 if ($cost !== null) {
                     $found[$number] = $cost;
                 }
@@ -75,6 +80,25 @@ final readonly class Lexicon
         }
 
         return $found;
+    }
+
+    /**
+     * A word that run and entry share makes them alike without telling anything: "trailer a" is not "trailer hose". What
+     * remains must be alike by itself.
+     */
+    private function differsInRest(Entry $entry, string $sound, string $first, string $last): bool
+    {
+        $other = $entry->sound;
+        if ($entry->first === $first && $other !== $first) {
+            $sound = substr($sound, strlen($first));
+            $other = substr($other, strlen($first));
+        }
+        if ($entry->last === $last && $other !== $last && str_ends_with($other, $last)) {
+            $sound = substr($sound, 0, -strlen($last));
+            $other = substr($other, 0, -strlen($last));
+        }
+
+        return $sound !== $other && Sound::distance($sound, $other, self::MOST_IN_REST) > self::MOST_IN_REST;
     }
 
     public function isStatementWord(string $word): bool

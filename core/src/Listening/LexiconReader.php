@@ -150,7 +150,8 @@ final readonly class LexiconReader
 
                 continue;
             }
-            $entries[] = new Entry($kind, $means, implode(' ', $list), implode('', array_map(static fn (string $word): string => ctype_alpha($word) ? Sound::of($word) : $word, $list)));
+            $sounds = array_map(static fn (string $word): string => ctype_alpha($word) ? Sound::of($word) : $word, $list);
+            $entries[] = new Entry($kind, $means, implode(' ', $list), implode('', $sounds), $sounds[0], $sounds[count($sounds) - 1]);
         }
     }
 

@@ -58,7 +58,7 @@ final readonly class Spotter
                 $spelled = $asSpelled || isset($stops[$word]);
                 $key = $spelled ? '='.$letters : ($k > 0 ? '+' : '').$letters;
                 if (! array_key_exists($key, $memo)) {
-                    $memo[$key] = $this->reading($letters, $sound, $everyday, $spelled, $k > 0, $stating);
+                    $memo[$key] = $this->reading($letters, $sound, $everyday, $spelled, $k > 0, $stating, $words->sound[$i], $k > 0 ? $words->sound[$i + $k] : $words->sound[$i]);
                 }
                 $read = $memo[$key];
                 if ($read === null) {
@@ -87,7 +87,7 @@ final readonly class Spotter
     }
 
     /** @return array{array<string, float>, array<string, float>, array<string, float>, int|null, string|null, float, float}|null */
-    private function reading(string $letters, string $sound, bool $everyday, bool $asSpelled, bool $isRun, int $stating): ?array
+    private function reading(string $letters, string $sound, bool $everyday, bool $asSpelled, bool $isRun, int $stating, string $first, string $last): ?array
     {
         if (strlen($sound) < 2) {
             return null;
@@ -96,7 +96,7 @@ final readonly class Spotter
         $statement = $place = null;
         $least = $leastStatement = $leastPlace = 1.0;
         $long = 0;
-        foreach ($this->lexicon->matches($letters, $sound, $everyday, $asSpelled) as $number => $cost) {
+        foreach ($this->lexicon->matches($letters, $sound, $everyday, $asSpelled, $first, $last) as $number => $cost) {
             $entry = $this->lexicon->entries[$number];
             // A word that states something is seldom a piece of a name: "dry tires" are no drive tires.
             $cost += $isRun && $cost > 0 ? self::STATING * $stating : 0.0;
@@ -132,6 +132,6 @@ final readonly class Spotter
         }
 
         // Long names explain more than the short ones inside them; every span costs a little, so that one beats two.
-        return [$parts, $fitting, $saying, $statement, $place, max(0.3, $long * (1 - 2.2 * $least) - 1.5), $least];
+        return [$parts, $fitting, $saying, $statement, $place, max(0.3, $long * (1 - 2.2 * $least) - 1.8), $least];
     }
 }
