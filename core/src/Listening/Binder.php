@@ -319,7 +319,7 @@ final class Binder
             return false;
         }
 
-        return $placed->kind === EntryKind::PartWhereFitting || ($before - $this->lastBackward <= 2 && ! $this->isBrokenBetween($this->lastBackward, $at));
+        return ($placed->kind === EntryKind::PartWhereFitting && $placed->part->goesWith === []) || ($before - $this->lastBackward <= 2 && ! $this->isBrokenBetween($this->lastBackward, $at));
     }
 
     /**
@@ -338,7 +338,7 @@ final class Binder
 
         return $placed->cost >= 150
             || ($away <= 4 && preg_match('/(that is|which is|called) (the|your|my|a|an)$/', $before) === 1)
-            || ($away < 9 && $placed->part->isHardware && ($topic->placed->part->points->has(Point::Complete) || $topic->placed->part->points->includes($placed->part->essential) || in_array($this->wordBefore($placed->mention->from), ['no', 'all', 'missing', 'or', 'any'], true)) && $topic->placed->standing === $placed->standing && ! $this->isBrokenBetween($topic->to, $placed->mention->from));
+            || ($away < 9 && $placed->part->isHardware && (($placed->part->goesWith === [] && ($topic->placed->part->points->has(Point::Complete) || $topic->placed->part->points->includes($placed->part->essential))) || in_array($this->wordBefore($placed->mention->from), ['no', 'all', 'missing', 'or', 'any'], true)) && $topic->placed->standing === $placed->standing && ! $this->isBrokenBetween($topic->to, $placed->mention->from));
     }
 
     /** "I do not have a ...", "no air horn on this one", "... is not fitted". */
@@ -533,17 +533,17 @@ final class Binder
 
     private function giveToEarlier(Span $span, Statement $statement): void
     {
-        foreach (array_reverse($this->history) as $back => $group) {
+        $topic = $this->group === [] ? null : $this->findings[$this->group[count($this->group) - 1]];
+        if ($topic !== null && $span->from - $topic->to <= 6 && in_array($statement->points[0], self::ANYWHERE, true)) {
+            $topic->add($statement->points[0], false, $span->from, $span->to);
+
+            return;
+        }
+        foreach (array_slice(array_reverse($this->history), 0, 2) as $group) {
             foreach (array_reverse($group) as $n) {
-                if ($back < 2 && $span->from - $this->findings[$n]->to < 16 && $statement->points[0] !== Point::Mounted && $statement->points[0] !== Point::Intact && $this->giveTo($n, $span, $statement)) {
+                if ($span->from - $this->findings[$n]->to < 16 && $this->giveTo($n, $span, $statement)) {
                     return;
                 }
-            }
-        }
-        foreach ($this->group === [] ? [] : [$this->group[count($this->group) - 1]] as $n) {
-            $finding = $this->findings[$n];
-            if ($span->from - $finding->to <= 6 && in_array($statement->points[0], self::ANYWHERE, true)) {
-                $finding->add($statement->points[0], false, $span->from, $span->to);
             }
         }
     }

@@ -98,7 +98,9 @@ final readonly class Lexicon
             $other = substr($other, 0, -strlen($last));
         }
 
-        return $sound !== $other && Sound::distance($sound, $other, self::MOST_IN_REST) > self::MOST_IN_REST;
+        $shorter = min(strlen($sound), strlen($other));
+
+        return $sound !== $other && (2 * $shorter < max(strlen($sound), strlen($other)) || Sound::distance($sound, $other, self::MOST_IN_REST) > self::MOST_IN_REST);
     }
 
     public function isStatementWord(string $word): bool

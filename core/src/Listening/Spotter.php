@@ -10,13 +10,15 @@ final readonly class Spotter
     private const LONGEST = 6;
 
     /** A name that shares its first and last word with nothing is not found by one of these alone. */
-    private const STOPS = ['the', 'and', 'is', 'are', 'it', 'my', 'of', 'that', 'they', 'with', 'at', 'be', 'has', 'have', 'we', 'so', 'or', 'them', 'this', 'these', 'those', 'our', 'your', 'for', 'as', 'but', 'then', 'uh', 'um', 'there', 'am', 'would', 'i', 'either', 'their', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'twelve', 'fifteen', 'eighteen', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'hundred', 'second', 'seconds', 'inch', 'inches', 'quarter', 'half', 'degrees', 'psi', 'percent'];
+    private const STOPS = ['the', 'and', 'is', 'are', 'it', 'my', 'of', 'that', 'they', 'with', 'at', 'be', 'has', 'have', 'we', 'so', 'or', 'them', 'this', 'these', 'those', 'our', 'your', 'for', 'as', 'but', 'then', 'uh', 'um', 'there', 'am', 'would', 'i', 'either', 'their', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'twelve', 'fifteen', 'eighteen', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'hundred', 'second', 'seconds', 'inch', 'inches', 'degrees', 'psi', 'percent'];
 
     /** Words that captions get right: a run with one of them inside is a name only as it is spelled. */
     private const PLAIN = ['no', 'not', 'none', 'nothing', 'nobody', 'never', 'can', 'from', 'than', 'more', 'less', 'be', 'been', 'let', 'lets', 'what', 'who', 'when', 'if', 'because', 'all', 'same', 'any', 'each', 'every', 'least', 'going', 'make', 'sure', 'check', 'checking', 'see', 'look', 'looking', 'got', 'get', 'want', 'back', 'front', 'rear', 'left', 'right', 'side', 'other', 'you', 'behind', 'underneath'];
 
     /** What a statement word inside a run adds to the cost of taking the run for a name. */
     private const STATING = 0.05;
+
+    private const MOST = 0.175;
 
     public function __construct(private Lexicon $lexicon) {}
 
@@ -100,6 +102,9 @@ final readonly class Spotter
             $entry = $this->lexicon->entries[$number];
             // A word that states something is seldom a piece of a name: "dry tires" are no drive tires.
             $cost += $isRun && $cost > 0 ? self::STATING * $stating : 0.0;
+            if ($cost > self::MOST) {
+                continue;
+            }
             // Statements, places and shared names of several words are told from talk by their spelling alone.
             if ($isRun && $cost > 0 && $entry->kind !== EntryKind::Part) {
                 continue;
