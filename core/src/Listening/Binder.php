@@ -307,6 +307,10 @@ final class Binder
         $before = $this->before($at);
         $word = $this->words->text[$before] ?? '';
 
+        // "I release the trailer brake": a step on the way, not the part that is tested.
+        if (in_array($word, ['release', 'releasing', 'released', 'set', 'setting', 'apply', 'fan', 'fanning', 'open'], true) && $this->group !== []) {
+            return true;
+        }
         $previous = $this->group === [] ? null : $this->findings[$this->group[count($this->group) - 1]]->placed->mention;
         // "Hoses leading to the steering box", "gap between the plate and the apron".
         if ($previous !== null && $before >= $previous->to && $before - $previous->to <= 1 && in_array($word, ['to', 'from', 'of'], true) && in_array($this->words->text[$before - 1] ?? '', ['leading', 'leads', 'going', 'goes', 'coming', 'comes', 'connected', 'running', 'runs', 'off', 'attached'], true)) {

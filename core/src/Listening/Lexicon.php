@@ -134,10 +134,14 @@ final readonly class Lexicon
             $entry->kind === EntryKind::Statement || $entry->kind === EntryKind::Place => $everyday ? 0.0 : 0.045,
             // A name that others share is an everyday word: misheard it could be anything.
             $entry->kind === EntryKind::PartWhereFitting => $everyday ? 0.0 : 0.06,
-            $everyday => $most * 0.55,
+            // "Set" is no seat and "will" no wheel: an everyday word stands for itself.
+            $everyday => $size <= self::SHORT ? 0.0 : $most * 0.55,
             default => $most,
         };
         if (levenshtein($sound, $entry->sound) > max(1, (int) (0.5 * $longer))) {
+            return null;
+        }
+        if ($everyday && $most === 0.0) {
             return null;
         }
         $cost = Sound::distance($sound, $entry->sound, $most);

@@ -107,7 +107,9 @@ final readonly class Listener
     {
         $taken = [];
         foreach ($quantities as $quantity) {
-            for ($i = $quantity->from; $quantity->unit !== QuantityUnit::None && $i < $quantity->to; $i++) {
+            // "Quarter" alone may be half a name: "quarter pins" are cotter pins.
+            $isSure = $quantity->unit !== QuantityUnit::None && ! ($quantity->unit === QuantityUnit::Fraction && $quantity->to - $quantity->from === 1);
+            for ($i = $quantity->from; $isSure && $i < $quantity->to; $i++) {
                 $taken[$i] = true;
             }
         }
