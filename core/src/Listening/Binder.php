@@ -172,20 +172,22 @@ final class Binder
     {
         $finding = $this->findings[$n];
         $this->denial->isAt($span->from - 1) || $this->denial->end();
-        if ($finding->placed->kind === EntryKind::PartSaying) {
-            foreach ($finding->placed->part->essential->points() as $point) {
-                $finding->add($point, true, $span->from, $span->to);
-            }
-        }
         if ($this->isSideOfGap($n)) {
             $finding->add(Point::NoGap, true, $span->from, $span->to);
 
             return;
         }
-        if (! isset($this->ahead[$n]) && ($this->isObject($n) || $this->isDetail($n))) {
+        // "With the wheels chocked I pull the push rod": a condition, not the chocking.
+        $isCondition = $finding->placed->part->family() === 'safety' && $finding->placed->standing->axle() !== null;
+        if (! isset($this->ahead[$n]) && ($isCondition || $this->isObject($n) || $this->isDetail($n))) {
             $finding->isNoName = true;
 
             return;
+        }
+        if ($finding->placed->kind === EntryKind::PartSaying) {
+            foreach ($finding->placed->part->essential->points() as $point) {
+                $finding->add($point, true, $span->from, $span->to);
+            }
         }
         $finding->notFitted = $this->isWaved($span);
         // "Cap is on": the name says what is said of it.
