@@ -20,6 +20,7 @@ $read = static fn (string $path): string => (string) file_get_contents($root.'/'
 $lexicon = (new LexiconReader)->read(['parts.json' => $read('catalogue/listening/parts.json'), 'statements.json' => $read('catalogue/listening/statements.json'), 'talk.json' => $read('catalogue/listening/talk.json')]);
 $checklist = (new ChecklistReader)->read($read('checklists/whole-walk-round.json'));
 $all = [];
+$zones = new Measured;
 $faults = [];
 foreach (Style::cases() as $style) {
     foreach ([0, 12, 30] as $damage) {
@@ -39,9 +40,9 @@ foreach (Style::cases() as $style) {
             }
         }
         $all = [...$all, ...$measured->confidence];
-        $zones ??= new Measured;
         foreach ($measured->counts as $name => $counts) {
-            $zones->counts[$name] = array_map(static fn (int $a, int $b): int => $a + $b, $counts, $zones->counts[$name] ?? [0, 0, 0]);
+            $sum = $zones->counts[$name] ?? [0, 0, 0];
+            $zones->counts[$name] = [$sum[0] + $counts[0], $sum[1] + $counts[1], $sum[2] + $counts[2]];
         }
     }
 }

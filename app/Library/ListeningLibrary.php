@@ -54,10 +54,12 @@ final readonly class ListeningLibrary
         foreach ($inspection->items as $item) {
             $asked[$item->component] = true;
         }
-        foreach ($checklist->components as $component) {
-            if (isset($asked[$component->id])) {
-                foreach ($component->parts as $part) {
-                    $asked[$part->id] = true;
+        foreach ($checklist->sections as $section) {
+            foreach ($section->stops as $stop) {
+                foreach ($stop->asks as $component) {
+                    foreach (isset($asked[$component->id]) ? $component->parts : [] as $part) {
+                        $asked[$part->id] = true;
+                    }
                 }
             }
         }

@@ -22,7 +22,7 @@ final class ListenToWalk extends Command
     public function handle(Documents $documents, ListeningLibrary $library): int
     {
         return $this->formatIs(['json', 'text']) ? $this->reportingFaults(function () use ($documents, $library): int {
-            $transcript = $documents->transcript((string) $this->argument('file'));
+            $transcript = $documents->transcript(is_string($this->argument('file')) ? $this->argument('file') : '');
             $account = $this->listener($documents, $library)->listen($transcript);
             foreach ($transcript->warnings as $warning) {
                 $this->complain($warning);

@@ -150,7 +150,12 @@ final class Binder
     /** Share of the statements that no part at hand is asked for; high where statements are given to the wrong side. */
     public function misfitShare(): float
     {
-        return $this->misfits / max(1, $this->misfits + $this->fits);
+        return $this->misfits / max(1, $this->statements());
+    }
+
+    public function statements(): int
+    {
+        return $this->misfits + $this->fits;
     }
 
     /** A run of words may name a part and state something: "turn signal" names a lamp or tells what another one does. */
@@ -171,7 +176,9 @@ final class Binder
     private function name(int $n, Span $span): void
     {
         $finding = $this->findings[$n];
-        $this->denial->isAt($span->from - 1) || $this->denial->end();
+        if (! $this->denial->isAt($span->from - 1)) {
+            $this->denial->end();
+        }
         if ($this->isSideOfGap($n)) {
             $finding->add(Point::NoGap, true, $span->from, $span->to);
 

@@ -63,7 +63,10 @@ final readonly class Gatherer
                     $source = $finding;
                 }
             }
-            foreach ($target === null || $source === null || $source === $target ? [] : array_keys($source->points) as $code) {
+            if ($target === null || $source === null || $source === $target) {
+                continue;
+            }
+            foreach (array_keys($source->points) as $code) {
                 if ($target->placed->part->points->has(Point::from($code))) {
                     $target->add(Point::from($code), true, $from, $from + 1);
                 }

@@ -21,11 +21,8 @@ final readonly class Listener
     /** Below this share of statements that fit no part at hand the usual way is taken without trying the other. */
     private const MISFITS = 0.14;
 
-    /** Words after a part within which a shared name means what goes with it. */
-    private const COMPANION_WORDS = 26;
-
-    /** What such a name gains over others. */
-    private const COMPANION = 0.08;
+    /** So many statements are needed to tell. */
+    private const TELLING = 8;
 
     /**
      * @param  list<Figure>  $figures  what the checklist accepts
@@ -39,7 +36,7 @@ final readonly class Listener
         $quantities = (new NumberGrammar)->find($words);
         $spans = $this->withImpliedTyres($this->clearOf((new Spotter($this->lexicon))->spot($words), $quantities), $quantities);
         $references = (new ReferenceFinder)->find($words);
-        $mentions = $this->mentions($spans, $words);
+        $mentions = (new MentionMaker($this->lexicon))->mentions($spans, $words);
         [$placed, $route] = (new PlaceTracker($this->lexicon->parts))->place($mentions, $this->placeWords($spans, $references));
         $findings = $this->bound($words, $spans, $placed, $quantities);
         [$heard, $off] = $this->sorted((new Gatherer($transcript, $words))->gather($findings, $references));
@@ -66,13 +63,13 @@ final readonly class Listener
     {
         $usual = new Binder($words, $this->lexicon, $spans, $placed, $quantities);
         $findings = $usual->bind();
-        if ($usual->misfitShare() < self::MISFITS) {
+        if ($usual->statements() < self::TELLING || $usual->misfitShare() < self::MISFITS) {
             return $findings;
         }
         $other = new Binder($words, $this->lexicon, $spans, $placed, $quantities, namesLast: true);
         $turned = $other->bind();
 
-        return $other->misfitShare() < 0.6 * $usual->misfitShare() ? $turned : $findings;
+        return $other->statements() >= self::TELLING && $other->misfitShare() < 0.6 * $usual->misfitShare() ? $turned : $findings;
     }
 
     /**
@@ -139,45 +136,6 @@ final readonly class Listener
         usort($spans, static fn (Span $a, Span $b): int => $a->from <=> $b->from);
 
         return $spans;
-    }
-
-    /**
-     * @param  list<Span>  $spans
-     * @return list<Mention>
-     */
-    private function mentions(array $spans, Words $words): array
-    {
-        $recent = [];
-        $mentions = [];
-        foreach ($spans as $n => $span) {
-            $candidates = [];
-            // "Hoses leading to the steering box": what they go with is named right after.
-            $next = $spans[$n + 1] ?? null;
-            foreach ($next !== null && $next->from - $span->to <= 4 && $next->from > $span->to ? array_keys($next->parts) : [] as $id) {
-                $recent[$id] ??= $next->from;
-            }
-            foreach ([[$span->fitting, EntryKind::PartWhereFitting], [$span->parts, EntryKind::Part], [$span->saying, EntryKind::PartSaying]] as [$costs, $kind]) {
-                foreach ($costs as $id => $cost) {
-                    $with = $this->lexicon->parts[$id]->goesWith;
-                    if ($kind === EntryKind::PartWhereFitting && $with !== []) {
-                        // "Cap", "straps", "hoses": those of what was named just before.
-                        if (array_filter($with, static fn (string $other): bool => $span->from - ($recent[$other] ?? -100) < self::COMPANION_WORDS) === []) {
-                            continue;
-                        }
-                        $cost -= self::COMPANION;
-                    }
-                    $candidates[$id] = [$cost, $kind];
-                }
-            }
-            if ($candidates !== []) {
-                $mentions[] = new Mention($span->from, $span->to, $candidates, $span->statement, in_array($words->text[$span->from - 1] ?? '', ['to', 'off', 'against', 'from', 'of'], true) || in_array($words->text[$span->from - 2] ?? '', ['to', 'off', 'against', 'from', 'hit'], true));
-            }
-            foreach (array_keys($span->parts) as $id) {
-                $recent[$id] = $span->to;
-            }
-        }
-
-        return $mentions;
     }
 
     /**

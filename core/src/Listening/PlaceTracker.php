@@ -25,6 +25,9 @@ final readonly class PlaceTracker
     /** Cost in hundredths of a name that other parts share. */
     private const SHARED_NAME = 25;
 
+    /** What the next best part may cost more, in hundredths, to be named as a runner-up. */
+    private const CLOSE = 60;
+
     /** @param  array<string, Part>  $parts */
     public function __construct(private array $parts) {}
 
@@ -51,7 +54,11 @@ final readonly class PlaceTracker
             }
         }
         // Most walks begin at the cab or the front, but a recording may begin anywhere.
-        $costs = array_map(static fn (int $rank): int => 8 * $rank, array_keys($standings));
+        $costs = [];
+        foreach (array_keys($standings) as $rank) {
+            $costs[$rank] = 3 * $rank;
+        }
+        /** @var array<int, array<string, array<string, int>>> $heard */
         $heard = array_fill(0, count($standings), []);
         $back = [];
         foreach ($events as $n => [$at, $event]) {
@@ -75,16 +82,16 @@ final readonly class PlaceTracker
                 }
                 // A part heard before on this path at this axle: staying costs, moving on does not.
                 $group = $standing->axle();
-                $id = $choice[$s]['id'] ?? null;
-                $counts = $group !== null && $id !== null && $choice[$s]['kind'] === EntryKind::Part && $this->parts[$id]->zone === Zone::Axle;
-                if ($counts) {
-                    $best += $this->again($heard[$bestFrom], $group, $id, $at);
+                $chosen = $choice[$s];
+                $again = $group !== null && $chosen !== null && $chosen['kind'] === EntryKind::Part && $this->parts[$chosen['id']]->zone === Zone::Axle ? [$group, $chosen['id']] : null;
+                if ($again !== null) {
+                    $best += $this->again($heard[$bestFrom], $again[0], $again[1], $at);
                 }
                 $next[$s] = $best + $fit[$s];
                 $from[$s] = $bestFrom;
                 $nextHeard[$s] = $heard[$bestFrom];
-                if ($counts) {
-                    $nextHeard[$s][$group->value][$id] = $at;
+                if ($again !== null) {
+                    $nextHeard[$s][$again[0]->value][$again[1]] = $at;
                 }
             }
             $costs = $next;
@@ -119,24 +126,19 @@ final readonly class PlaceTracker
     /** @return array{int, array{id: string, cost: int, kind: EntryKind, next: ?string}|null} */
     private function fit(Mention $mention, Standing $standing): array
     {
-        $best = null;
-        $least = PHP_INT_MAX;
-        $second = null;
-        $secondLeast = PHP_INT_MAX;
+        $totals = [];
         foreach ($mention->candidates as $id => [$cost, $kind]) {
-            $total = (int) ($cost * 600) + $this->costOf($this->parts[$id], $standing) + ($kind === EntryKind::PartWhereFitting ? self::SHARED_NAME : 0);
-            if ($total < $least) {
-                [$second, $secondLeast] = [$best, $least];
-                [$least, $best] = [$total, ['id' => $id, 'cost' => $total, 'kind' => $kind, 'next' => null]];
-            } elseif ($total < $secondLeast) {
-                [$second, $secondLeast] = [['id' => $id], $total];
-            }
+            $totals[$id] = (int) ($cost * 600) + $this->costOf($this->parts[$id], $standing) + ($kind === EntryKind::PartWhereFitting ? self::SHARED_NAME : 0);
         }
-        if ($best !== null && $second !== null && $secondLeast - $least < 60) {
-            $best['next'] = $second['id'];
+        if ($totals === []) {
+            return [0, null];
         }
+        asort($totals);
+        $ids = array_keys($totals);
+        $least = $totals[$ids[0]];
+        $isClose = isset($ids[1]) && $totals[$ids[1]] - $least < self::CLOSE;
 
-        return [$least, $best];
+        return [$least, ['id' => $ids[0], 'cost' => $least, 'kind' => $mention->candidates[$ids[0]][1], 'next' => $isClose ? $ids[1] : null]];
     }
 
     /**
@@ -148,7 +150,7 @@ final readonly class PlaceTracker
      */
     private function readBack(array $events, array $standings, array $costs, array $back): array
     {
-        if ($events === []) {
+        if ($events === [] || $costs === []) {
             return [[], []];
         }
         $at = array_keys($costs, min($costs), true)[0];

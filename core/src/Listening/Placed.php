@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening;
 
+use Pasada\Core\Checklist\Zone;
+use Pasada\Core\Vehicle\AxleGroup;
+
 /** A mention that was given its part and its place on the walk. */
 final readonly class Placed
 {
@@ -20,7 +23,7 @@ final readonly class Placed
 
     public function axle(): ?string
     {
-        return $this->part->zone === \Pasada\Core\Checklist\Zone::Axle ? ($this->standing->axle()?->value ?? 'steer') : null;
+        return $this->part->zone === Zone::Axle ? ($this->standing->axle() ?? AxleGroup::Steer)->value : null;
     }
 
     public function key(): string

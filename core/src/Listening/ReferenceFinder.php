@@ -29,7 +29,9 @@ final readonly class ReferenceFinder
             }
             $to = min($count, $i + self::AFTER);
             $to = $words->text[$i] === 'same' && in_array($words->text[$i + 1] ?? '', ['deal', 'thing', 'story'], true) && ! in_array($words->text[$i + 2] ?? '', ['as', 'on', 'for', 'with'], true) ? min($to, $i + 2) : $to;
-            for ($end = $i + 1; $end < $to && $words->break[$end] < Words::SENTENCE && ! in_array($words->text[$end], ['except', 'but', 'only'], true); $end++) {
+            $end = $i + 1;
+            while ($end < $to && $words->break[$end] < Words::SENTENCE && ! in_array($words->text[$end], ['except', 'but', 'only'], true)) {
+                $end++;
             }
             $from = $i;
             while ($from > 0 && $i - $from < self::BEFORE && $words->break[$from] < Words::SENTENCE) {

@@ -96,7 +96,7 @@ final readonly class ReferenceScope
             }
         }
 
-        return $before === null ? 'drive' : ($before === 'steer' ? 'drive' : $before);
+        return 'drive';
     }
 
     /** @param  list<string>  $any */

@@ -20,6 +20,9 @@ final readonly class Spotter
 
     private const MOST = 0.175;
 
+    /** Three words that happen to sound like a name are rather talk than a name in three pieces. */
+    private const MOST_OF_THREE = 0.11;
+
     public function __construct(private Lexicon $lexicon) {}
 
     /** @return list<Span> in order, none overlapping */
@@ -58,9 +61,9 @@ final readonly class Spotter
                 }
                 $stating += $statementWords[$word] ??= $this->lexicon->isStatementWord($word) ? 1 : 0;
                 $spelled = $asSpelled || isset($stops[$word]);
-                $key = $spelled ? '='.$letters : ($k > 0 ? '+' : '').$letters;
+                $key = $spelled ? '='.$letters : $k.$letters;
                 if (! array_key_exists($key, $memo)) {
-                    $memo[$key] = $this->reading($letters, $sound, $everyday, $spelled, $k > 0, $stating, $words->sound[$i], $k > 0 ? $words->sound[$i + $k] : $words->sound[$i]);
+                    $memo[$key] = $this->reading($letters, $sound, $everyday, $spelled, $k, $stating, $words->sound[$i], $k > 0 ? $words->sound[$i + $k] : $words->sound[$i]);
                 }
                 $read = $memo[$key];
                 if ($read === null) {
@@ -89,11 +92,13 @@ final readonly class Spotter
     }
 
     /** @return array{array<string, float>, array<string, float>, array<string, float>, int|null, string|null, float, float}|null */
-    private function reading(string $letters, string $sound, bool $everyday, bool $asSpelled, bool $isRun, int $stating, string $first, string $last): ?array
+    private function reading(string $letters, string $sound, bool $everyday, bool $asSpelled, int $more, int $stating, string $first, string $last): ?array
     {
         if (strlen($sound) < 2) {
             return null;
         }
+        $isRun = $more > 0;
+        $isLong = $more > 1;
         $parts = $fitting = $saying = [];
         $statement = $place = null;
         $least = $leastStatement = $leastPlace = 1.0;
@@ -102,7 +107,7 @@ final readonly class Spotter
             $entry = $this->lexicon->entries[$number];
             // A word that states something is seldom a piece of a name: "dry tires" are no drive tires.
             $cost += $isRun && $cost > 0 ? self::STATING * $stating : 0.0;
-            if ($cost > self::MOST) {
+            if ($cost > ($isLong ? self::MOST_OF_THREE : self::MOST)) {
                 continue;
             }
             // Statements, places and shared names of several words are told from talk by their spelling alone.

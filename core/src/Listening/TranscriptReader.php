@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening;
 
+use Captioning\Cue as CaptionCue;
 use Captioning\File;
 use Captioning\Format\SubripFile;
 use Captioning\Format\WebvttFile;
@@ -61,7 +62,7 @@ final readonly class TranscriptReader
             $warnings[] = 'The file is not in UTF-8; it was read as Windows-1252. Save it as UTF-8 if letters look wrong.';
         }
         $text = str_replace(["\r\n", "\r"], "\n", $text);
-        $odd = preg_match_all('/[^\p{L}\p{N}\p{P}\p{Z}\s<>=+|~^`$%°½¼¾]/u', $text);
+        $odd = (int) preg_match_all('/[^\p{L}\p{N}\p{P}\p{Z}\s<>=+|~^`$%°½¼¾]/u', $text);
         if ($odd * 100 > self::MOST_ODD_PERCENT * max(1, mb_strlen($text))) {
             throw $this->refused($name, 'is hardly any words; export the captions as WebVTT, SRT or text');
         }
@@ -83,8 +84,9 @@ final readonly class TranscriptReader
             throw $this->refused($name, 'is no caption file that can be read: '.trim((string) preg_replace('/\s+/', ' ', $fault->getMessage())));
         }
         $cues = [];
-        foreach ($file->getCues() ?? [] as $cue) {
-            $cues[] = new Cue($this->milliseconds((string) $cue->getStart()) / 1000, $this->plain((string) $cue->getText()));
+        /** @var CaptionCue $cue */
+        foreach ($file->getCues() as $cue) {
+            $cues[] = new Cue($this->milliseconds($cue->getStart()) / 1000, $this->plain($cue->getText()));
         }
 
         return $cues;
@@ -101,17 +103,33 @@ final readonly class TranscriptReader
     private function cleanVtt(string $text): string
     {
         $blocks = ['WEBVTT'];
-        foreach (preg_split('/\n\s*\n/', $text) ?: [] as $block) {
+        foreach ($this->blocks($text) as $block) {
             $lines = explode("\n", trim($block));
             foreach ($lines as $n => $line) {
                 if (preg_match('/^((?:\d+:)?\d{1,2}:\d{2}\.\d{1,3})\s*-->\s*((?:\d+:)?\d{1,2}:\d{2}\.\d{1,3})/', trim($line), $times) === 1) {
-                    $blocks[] = $this->stamp($times[1]).' --> '.$this->stamp($times[2])."\n".implode("\n", array_filter(array_slice($lines, $n + 1), static fn (string $words): bool => trim($words) !== '') ?: ['…']);
+                    $blocks[] = $this->stamp($times[1]).' --> '.$this->stamp($times[2])."\n".$this->words(array_slice($lines, $n + 1));
                     break;
                 }
             }
         }
 
         return implode("\n\n", $blocks)."\n";
+    }
+
+    /** @return list<string> what stands between empty lines */
+    private function blocks(string $text): array
+    {
+        $blocks = preg_split('/\n\s*\n/', trim($text));
+
+        return $blocks === false ? [] : $blocks;
+    }
+
+    /** @param  list<string>  $lines  of a cue; the library refuses one without any */
+    private function words(array $lines): string
+    {
+        $lines = array_filter($lines, static fn (string $line): bool => trim($line) !== '');
+
+        return $lines === [] ? '…' : implode("\n", $lines);
     }
 
     private function stamp(string $time): string
@@ -122,11 +140,11 @@ final readonly class TranscriptReader
     private function cleanSrt(string $text): string
     {
         $blocks = [];
-        foreach (preg_split('/\n\s*\n/', trim($text)) ?: [] as $block) {
+        foreach ($this->blocks($text) as $block) {
             $lines = explode("\n", trim($block));
             foreach ($lines as $n => $line) {
                 if (preg_match('/^(\d{1,2}:\d{2}:\d{2}[,.]\d{1,3})\s*-->\s*(\d{1,2}:\d{2}:\d{2}[,.]\d{1,3})/', trim($line), $times) === 1) {
-                    $blocks[] = (count($blocks) + 1)."\n".strtr($this->stamp($times[1]).' --> '.$this->stamp($times[2]), '.', ',')."\n".implode("\n", array_slice($lines, $n + 1) ?: ['…']);
+                    $blocks[] = (count($blocks) + 1)."\n".strtr($this->stamp($times[1]).' --> '.$this->stamp($times[2]), '.', ',')."\n".$this->words(array_slice($lines, $n + 1));
                     break;
                 }
             }
@@ -145,7 +163,10 @@ final readonly class TranscriptReader
     private function paragraphs(string $text): array
     {
         $cues = [];
-        $pieces = preg_split('/^\s*\['.self::TIME.'\][ \t]*/m', $text, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [];
+        $pieces = preg_split('/^\s*\['.self::TIME.'\][ \t]*/m', $text, -1, PREG_SPLIT_DELIM_CAPTURE);
+        if ($pieces === false) {
+            return [];
+        }
         if (trim($pieces[0]) !== '') {
             $cues[] = new Cue(0.0, trim($pieces[0]));
         }
@@ -183,8 +204,8 @@ final readonly class TranscriptReader
     private function doubts(array $cues): array
     {
         $text = mb_strtolower(implode(' ', array_map(static fn (Cue $cue): string => $cue->text, $cues)));
-        $words = preg_match_all('/\p{L}+/u', $text);
-        $english = preg_match_all('/\b(the|and|is|it|no|not|are|my|to|on|in|this|that)\b/', $text);
+        $words = (int) preg_match_all('/\p{L}+/u', $text);
+        $english = (int) preg_match_all('/\b(the|and|is|it|no|not|are|my|to|on|in|this|that)\b/', $text);
 
         return $words > 40 && $english * 25 < $words ? ['Hardly any of the words are English; Pasada only listens in English.'] : [];
     }

@@ -27,6 +27,8 @@ final readonly class Words
         'abs' => 'a b s', 'dot' => 'd o t', 'def' => 'd e f', 'psi' => 'psi', 'lb' => 'psi', 'lbs' => 'psi', 'tyre' => 'tire', 'tyres' => 'tires', 'alright' => 'all right',
     ];
 
+    private const SIGNS = ['’' => "'", '½' => '1/2', '¼' => '1/4', '¾' => '3/4', '%' => 'percent', '"' => 'inch', '″' => 'inch', '”' => 'inch'];
+
     private const TAILS = ['s' => 'is', 're' => 'are', 've' => 'have', 'll' => 'will', 'd' => 'would', 'm' => 'am'];
 
     /**
@@ -43,10 +45,9 @@ final readonly class Words
         $text = $sound = $cue = $place = $break = [];
         $sounds = [];
         foreach ($transcript->cues as $number => $one) {
-            $plain = strtr($one->text, ['’' => "'", '½' => ' 1/2 ', '¼' => ' 1/4 ', '¾' => ' 3/4 ', '″' => '"', '”' => '"', '“' => '"', '–' => '-', '—' => '. ']);
-            // Offsets are those of the text as it is shown, so what changes its length must not have been replaced.
-            $shown = strlen($plain) === strlen($one->text) ? $plain : $one->text;
-            preg_match_all('~\d+(?:[.,/]\d+)*|\p{L}+(?:\'\p{L}+)*|%|(?<=\d)"~u', $shown, $found, PREG_OFFSET_CAPTURE);
+            // Offsets are those of the text as it is shown, so nothing is replaced before it is cut.
+            $shown = $one->text;
+            preg_match_all('~\d+(?:[.,/]\d+)*|[½¼¾]|\p{L}+(?:[\'’]\p{L}+)*|%|(?<=\d)["″”]~u', $shown, $found, PREG_OFFSET_CAPTURE);
             $end = 0;
             foreach ($found[0] as $n => [$token, $at]) {
                 $between = substr($shown, $end, $at - $end);
@@ -74,7 +75,7 @@ final readonly class Words
     {
         return match (true) {
             str_contains($between, '?') => self::QUESTION,
-            preg_match('/[.!]|\n\s*\n/', $between) === 1 => self::SENTENCE,
+            preg_match('/[.!—]|\n\s*\n/u', $between) === 1 => self::SENTENCE,
             preg_match('/[,;:]/', $between) === 1 => self::COMMA,
             default => self::NO_BREAK,
         };
@@ -83,12 +84,7 @@ final readonly class Words
     /** @return list<string> */
     private static function spelledOut(string $token): array
     {
-        if ($token === '%') {
-            return ['percent'];
-        }
-        if ($token === '"') {
-            return ['inch'];
-        }
+        $token = strtr($token, self::SIGNS);
         $bare = str_replace("'", '', $token);
         if (isset(self::LONG_FORMS[$bare])) {
             return explode(' ', self::LONG_FORMS[$bare]);
