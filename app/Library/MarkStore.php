@@ -93,19 +93,19 @@ final readonly class MarkStore
     /** @param  stdClass&object{id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string, undoes: ?string, details: ?string}  $row */
     private function mark(stdClass $row): Mark
     {
-        /** @var array{side?: string, value?: int, from?: string, except?: list<string>, section?: string} $details */
+        /** @var array{side?: string, value?: int, from?: string, except?: list<string>, section?: string, evidence?: string} $details */
         $details = $row->details === null ? [] : json_decode($row->details, true);
 
         return Mark::of(
             $row->id, $row->at_ms, MarkKind::from($row->kind), $row->item, $this->points($row->points), $row->place, $row->text, $row->undoes,
-            isset($details['side']) ? Side::from($details['side']) : null, $details['value'] ?? null, $details['from'] ?? null, $details['except'] ?? [], $details['section'] ?? null,
+            isset($details['side']) ? Side::from($details['side']) : null, $details['value'] ?? null, $details['from'] ?? null, $details['except'] ?? [], $details['section'] ?? null, $details['evidence'] ?? null,
         );
     }
 
     private function details(Mark $mark): ?string
     {
         $details = array_filter(
-            ['side' => $mark->side?->value, 'value' => $mark->value, 'from' => $mark->from, 'except' => $mark->except === [] ? null : $mark->except, 'section' => $mark->section],
+            ['side' => $mark->side?->value, 'value' => $mark->value, 'from' => $mark->from, 'except' => $mark->except === [] ? null : $mark->except, 'section' => $mark->section, 'evidence' => $mark->evidence],
             static fn (mixed $value): bool => $value !== null,
         );
 

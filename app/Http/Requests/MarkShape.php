@@ -23,6 +23,7 @@ use Pasada\Core\Inspection\Side;
     new OA\Property(property: 'from', type: 'string', description: 'axle or side that a reference names'),
     new OA\Property(property: 'except', type: 'array', items: new OA\Items(type: 'string'), description: 'items that a reference leaves out'),
     new OA\Property(property: 'section', type: 'string'),
+    new OA\Property(property: 'evidence', type: 'string', description: 'the words it rests on, where it was proposed from speech'),
     new OA\Property(property: 'undoes', type: 'string', format: 'uuid'),
 ])]
 final class MarkShape {}

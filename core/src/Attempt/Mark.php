@@ -31,6 +31,8 @@ final readonly class Mark
         public ?string $from = null,
         public array $except = [],
         public ?string $section = null,
+        /** The words it rests on, where it was proposed from speech and accepted. */
+        public ?string $evidence = null,
     ) {}
 
     public static function heardWhole(string $id, int $atMs, string $item, ?Side $side = null): self
@@ -123,9 +125,9 @@ final readonly class Mark
      *
      * @param  list<string>  $except
      */
-    public static function of(string $id, int $atMs, MarkKind $kind, ?string $item, PointSet $points, ?string $place, ?string $text, ?string $undoes, ?Side $side = null, ?int $value = null, ?string $from = null, array $except = [], ?string $section = null): self
+    public static function of(string $id, int $atMs, MarkKind $kind, ?string $item, PointSet $points, ?string $place, ?string $text, ?string $undoes, ?Side $side = null, ?int $value = null, ?string $from = null, array $except = [], ?string $section = null, ?string $evidence = null): self
     {
-        return new self($id, $atMs, $kind, $item, $points, $place, $text, $undoes, $side, $value, $from, $except, $section);
+        return new self($id, $atMs, $kind, $item, $points, $place, $text, $undoes, $side, $value, $from, $except, $section, $evidence);
     }
 
     /** The same in everything but perhaps who sent it. */

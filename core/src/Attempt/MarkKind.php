@@ -39,15 +39,16 @@ enum MarkKind: string
     public function fields(): array
     {
         return match ($this) {
-            self::HeardWhole => ['item', 'side'],
-            self::PointsHeard => ['item', 'points', 'side'],
+            self::HeardWhole => ['item', 'side', 'evidence'],
+            self::PointsHeard => ['item', 'points', 'side', 'evidence'],
             self::PointsTakenBack => ['item', 'points'],
-            self::FigureHeard => ['item', 'points', 'value'],
+            self::FigureHeard => ['item', 'points', 'value', 'evidence'],
             self::SaidWrong => ['item', 'points', 'text'],
-            self::CarriedOver => ['place', 'from', 'except'],
+            self::CarriedOver => ['place', 'from', 'except', 'evidence'],
             self::PlaceEntered, self::PlaceClosed => ['place'],
-            self::NotFitted => ['item'],
-            self::DefectPlanted, self::DefectNoticed => ['item', 'text'],
+            self::NotFitted => ['item', 'evidence'],
+            self::DefectPlanted => ['item', 'text'],
+            self::DefectNoticed => ['item', 'text', 'evidence'],
             self::Restarted => ['section'],
             self::Paused => ['text'],
             self::Resumed, self::OffListBegan, self::OffListEnded, self::Finished => [],

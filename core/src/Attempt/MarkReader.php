@@ -104,6 +104,7 @@ final readonly class MarkReader
             $carries('from') ? $this->from($node) : null,
             $carries('except') ? array_map(fn (Node $entry): string => $this->knownItem($entry), $node->nodesOr('except')) : [],
             $carries('section') ? $this->section($node) : null,
+            $carries('evidence') && $node->has('evidence') ? $this->text($node, 'evidence') : null,
         );
     }
 
@@ -205,11 +206,11 @@ final readonly class MarkReader
         return $points;
     }
 
-    private function text(Node $node): string
+    private function text(Node $node, string $key = 'text'): string
     {
-        $text = trim($node->string('text'));
+        $text = trim($node->string($key));
         if (mb_strlen($text) > self::LONGEST_NOTE) {
-            $node->child('text')->fault(sprintf('is longer than %d characters', self::LONGEST_NOTE));
+            $node->child($key)->fault(sprintf('is longer than %d characters', self::LONGEST_NOTE));
         }
 
         return $text;

@@ -14,7 +14,7 @@ final readonly class MarkWriter
     {
         $all = [
             'item' => $mark->item, 'place' => $mark->place, 'section' => $mark->section, 'side' => $mark->side?->value, 'from' => $mark->from,
-            'text' => $mark->text, 'undoes' => $mark->undoes,
+            'text' => $mark->text, 'evidence' => $mark->evidence, 'undoes' => $mark->undoes,
             'value' => $mark->value === null ? null : $mark->value / 1000,
             'points' => array_map(static fn (Point $point): string => $point->value, $mark->points->points()),
             'except' => $mark->except,

@@ -47,12 +47,7 @@ final readonly class PlaceTracker
         }
         usort($events, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $standings = Standing::cases();
-        $moves = [];
-        foreach ($standings as $a => $from) {
-            foreach ($standings as $b => $to) {
-                $moves[$a][$b] = $from->costTo($to);
-            }
-        }
+        $moves = array_map(static fn (Standing $from): array => array_map($from->costTo(...), $standings), $standings);
         // Most walks begin at the cab or the front, but a recording may begin anywhere.
         $costs = [];
         foreach (array_keys($standings) as $rank) {

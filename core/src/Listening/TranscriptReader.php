@@ -86,7 +86,7 @@ final readonly class TranscriptReader
         $cues = [];
         /** @var CaptionCue $cue */
         foreach ($file->getCues() as $cue) {
-            $cues[] = new Cue($this->milliseconds($cue->getStart()) / 1000, $this->plain($cue->getText()));
+            $cues[] = new Cue($this->milliseconds(is_string($cue->getStart()) ? $cue->getStart() : '') / 1000, $this->plain($cue->getText()));
         }
 
         return $cues;

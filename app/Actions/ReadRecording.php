@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\CaptionResource;
+use App\Http\Resources\HeardWordsResource;
+use App\Http\Resources\SuggestionResource;
+use App\Library\InspectionLibrary;
+use App\Library\ListeningLibrary;
+use App\Library\MarkStore;
+use App\Models\Attempt;
+use App\Models\Recording;
+use Pasada\Core\Attempt\Mark;
+use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Document\DocumentHasFaults;
+use Pasada\Core\Listening\Account;
+use Pasada\Core\Listening\SheetMatcher;
+use Pasada\Core\Listening\Suggestion;
+use Pasada\Core\Listening\Transcript;
+use Pasada\Core\Listening\TranscriptReader;
+use Pasada\Core\Listening\WrongFigure;
+
+/** What was heard in the captions of an attempt, beside what stands on its sheet. */
+final readonly class ReadRecording
+{
+    public function __construct(private InspectionLibrary $inspections, private ListeningLibrary $listeners, private MarkStore $marks) {}
+
+    /** @throws DocumentHasFaults if the captions cannot be read */
+    public function handle(Attempt $attempt, Recording $recording): HeardWordsResource
+    {
+        $transcript = (new TranscriptReader)->read($recording->content, $recording->name);
+        [$account, $suggestions] = $this->heard($attempt, $transcript);
+        $marked = $this->marked($attempt->id);
+        $ends = array_map(static fn ($cue): float => $cue->from, $transcript->cues);
+
+        return new HeardWordsResource(
+            $recording->name, $transcript->warnings,
+            array_map(CaptionResource::of(...), $transcript->cues),
+            array_map(static fn (Suggestion $one): SuggestionResource => SuggestionResource::of($one, $transcript, $account->words, match (true) {
+                ($marked[$one->item ?? $one->key] ?? null) !== null => $marked[$one->item ?? $one->key],
+                in_array($one->key, $recording->rejected, true) => 'rejected',
+                default => 'open',
+            }), $suggestions),
+            array_map(static fn (WrongFigure $one): string => sprintf('%s%s: %s', $one->component, $one->axle === null ? '' : ', '.$one->axle.' axle', $one->what), $account->wrong),
+            array_map(static fn (array $one): array => ['from_ms' => (int) ($one[0] * 1000), 'to_ms' => (int) ($one[1] * 1000), 'text' => $one[2]], $account->offList),
+            (int) (max($ends === [] ? [0] : $ends) * 1000) + 1000,
+        );
+    }
+
+    /** @return list<SuggestionResource> what can be proposed of the words so far, while the walk goes on */
+    public function live(Attempt $attempt, Transcript $transcript): array
+    {
+        [$account, $suggestions] = $this->heard($attempt, $transcript);
+        $marked = $this->marked($attempt->id);
+
+        return array_map(
+            static fn (Suggestion $one): SuggestionResource => SuggestionResource::of($one, $transcript, $account->words, $marked[$one->item ?? $one->key] ?? 'open'),
+            $suggestions,
+        );
+    }
+
+    /** @return array{Account, list<Suggestion>} */
+    private function heard(Attempt $attempt, Transcript $transcript): array
+    {
+        $inspection = $this->inspections->forAttempt($attempt);
+        // The laid-out list is kept without the sections of the checklist, which tell what a grouped item stands for.
+        $checklist = (new ChecklistReader)->read($attempt->checklist->document, $attempt->checklist->slug);
+        $account = $this->listeners->forInspection($checklist, $inspection)->listen($transcript);
+
+        return [$account, (new SheetMatcher($inspection, $checklist))->suggestions($account)];
+    }
+
+    /** @return array<string, string> "marked" by a person or "accepted" from speech, by item */
+    private function marked(string $attemptId): array
+    {
+        $marked = [];
+        foreach ($this->marks->read($attemptId)[0]->inForce() as $mark) {
+            /** @var Mark $mark */
+            if ($mark->item !== null) {
+                $marked[$mark->item] = ($marked[$mark->item] ?? null) === 'marked' || $mark->evidence === null ? 'marked' : 'accepted';
+            }
+            if ($mark->place !== null && $mark->from !== null) {
+                $marked['reference '.$mark->place] = 'accepted';
+            }
+        }
+
+        return $marked;
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+use Illuminate\Support\Str;
+use Tests\Support\Yard;
+
+beforeEach(function (): void {
+    $this->yard = new Yard;
+    // The whole shipped checklist: speech is about parts that the small sample does not ask.
+    $this->yard->checklist->update(['document' => (string) file_get_contents(base_path('checklists/whole-walk-round.json'))]);
+    $this->yard->vehicle->update(['document' => (string) file_get_contents(base_path('vehicles/dock-tractor-chassis.json'))]);
+    $this->attempt = $this->yard->attempt();
+    $this->url = '/api/v1/attempts/'.$this->attempt->id;
+    $this->captions = "WEBVTT\n\n00:01.000 --> 00:05.000\nmy radiator is mounted, no leaks\n\n00:05.000 --> 00:12.000\naltar nader belt driven and tight\n\n00:12.000 --> 00:20.000\nsteer axle tire two thirty seconds even wear\n";
+    $this->add = fn (string $content, string $name = 'walk.vtt') => $this->actingAs($this->yard->scorer)->putJson($this->url.'/recording', ['name' => $name, 'content' => $content]);
+});
+
+it('tells what was heard in captions, with the words and the marks that accepting makes', function (): void {
+    $heard = ($this->add)($this->captions)->assertOk()->json();
+    $radiator = collect($heard['suggestions'])->firstWhere('item', 'engine.radiator');
+
+    expect($heard['captions'][0])->toBe(['from_ms' => 1000, 'text' => 'my radiator is mounted, no leaks'])
+        ->and($radiator['state'])->toBe('open')
+        ->and($radiator['marks'])->toBe([['kind' => 'points_heard', 'item' => 'engine.radiator', 'points' => ['mounted', 'sealed'], 'at_ms' => 1000, 'evidence' => 'radiator is mounted, no leaks']])
+        ->and($radiator['evidence'][0])->toMatchArray(['from_cue' => 0, 'from' => 3, 'to_cue' => 0, 'to' => 32])
+        ->and($heard['wrong'])->toBe(['wheel.tyre, steer axle: tread_32nds 2, asked 4']);
+});
+
+it('makes ordinary marks of what is accepted, with the evidence on them', function (): void {
+    $suggestions = collect(($this->add)($this->captions)->json('suggestions'));
+    $marks = $suggestions->flatMap(fn (array $one): array => $one['marks'])->map(fn (array $mark): array => ['id' => (string) Str::uuid7(), ...$mark])->all();
+    $this->postJson($this->url.'/marks', ['recorder' => (string) Str::uuid7(), 'marks' => $marks])->assertOk();
+
+    $states = collect($this->getJson($this->url.'/recording')->json('suggestions'))->pluck('state')->unique()->values()->all();
+    $kept = collect($this->getJson($this->url.'/marks')->json())->pluck('mark.evidence')->filter()->values()->all();
+    expect($states)->toBe(['accepted'])->and($kept)->toContain('altar nader belt driven and tight');
+});
+
+it('lets what a person marked win', function (): void {
+    $this->actingAs($this->yard->scorer)->postJson($this->url.'/marks', ['recorder' => (string) Str::uuid7(), 'marks' => [['id' => (string) Str::uuid7(), 'at_ms' => 500, 'kind' => 'heard_whole', 'item' => 'engine.radiator']]])->assertOk();
+
+    expect(collect(($this->add)($this->captions)->json('suggestions'))->firstWhere('item', 'engine.radiator')['state'])->toBe('marked');
+});
+
+it('remembers what was turned down', function (): void {
+    ($this->add)($this->captions);
+    $this->putJson($this->url.'/recording/rejected', ['keys' => ['engine.radiator']])->assertNoContent();
+
+    expect(collect($this->getJson($this->url.'/recording')->json('suggestions'))->where('state', 'rejected')->pluck('item')->all())->toBe(['engine.radiator']);
+});
+
+it('proposes from the words of a walk that goes on, and keeps nothing', function (): void {
+    $heard = $this->actingAs($this->yard->scorer)->postJson($this->url.'/heard', ['pieces' => [['from_ms' => 4000, 'text' => 'water pump gear driven'], ['from_ms' => 7000, 'text' => 'and not leaking']]])->assertOk()->json();
+
+    expect($heard)->toHaveCount(1)->and($heard[0]['item'])->toBe('engine.water_pump')->and($heard[0]['marks'][0]['points'])->toBe(['sealed', 'drive']);
+    $this->getJson($this->url.'/recording')->assertNoContent();
+});
+
+it('says that there are no captions yet', function (): void {
+    $this->actingAs($this->yard->scorer)->getJson($this->url.'/recording')->assertNoContent();
+});
+
+it('gives the captions back as they came', function (): void {
+    ($this->add)($this->captions);
+    expect($this->get($this->url.'/recording/file')->assertOk()->getContent())->toBe(trim($this->captions));
+});
+
+it('refuses what are no captions and keeps those that were there', function (string $content, string $why): void {
+    ($this->add)($this->captions)->assertOk();
+    ($this->add)($content, 'bad.vtt')->assertStatus(422)->assertSee($why);
+
+    expect($this->getJson($this->url.'/recording')->json('name'))->toBe('walk.vtt');
+})->with([
+    'nothing' => ['', 'no words'], 'no cues' => ["WEBVTT\n", 'no words'], 'binary' => ["\x00\x01\x02abc", 'binary'],
+    'too large' => [str_repeat('rim is good ', 180000), 'at most 2 MB'],
+]);
+
+it('refuses pieces that are none, naming the place', function (mixed $pieces, string $field): void {
+    $this->actingAs($this->yard->scorer)->postJson($this->url.'/heard', ['pieces' => $pieces])->assertStatus(422)->assertSee($field);
+})->with([[null, 'pieces'], [['rim'], 'pieces.0.from_ms'], [[['from_ms' => -1, 'text' => 'rim']], 'pieces.0.from_ms'], [[['from_ms' => 1]], 'pieces.0.text']]);
+
+it('lets nobody else add captions or listen in', function (): void {
+    $this->actingAs($this->yard->person(Role::Instructor, 'Ole Brandt'));
+    $this->putJson($this->url.'/recording', ['name' => 'x', 'content' => 'rim is good'])->assertForbidden();
+    $this->postJson($this->url.'/heard', ['pieces' => [['from_ms' => 0, 'text' => 'rim']]])->assertForbidden();
+});
