@@ -28,7 +28,7 @@ final readonly class HeardWordsResource
         public array $suggestions,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'figures that are not what the checklist accepts')]
         public array $wrong,
-        #[OA\Property(type: 'array', items: new OA\Items(properties: [new OA\Property(property: 'from_ms', type: 'integer'), new OA\Property(property: 'to_ms', type: 'integer'), new OA\Property(property: 'text', type: 'string')], type: 'object'), description: 'talk about what is not asked')]
+        #[OA\Property(type: 'array', items: new OA\Items(properties: [new OA\Property(property: 'from_ms', type: 'integer'), new OA\Property(property: 'to_ms', type: 'integer'), new OA\Property(property: 'text', type: 'string')], type: 'object', required: ['from_ms', 'to_ms', 'text']), description: 'talk about what is not asked')]
         public array $off_list,
         #[OA\Property(description: 'when the last words were said')]
         public int $end_ms,

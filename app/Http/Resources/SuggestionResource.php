@@ -31,7 +31,7 @@ final readonly class SuggestionResource
         public string $state,
         #[OA\Property(type: 'array', items: new OA\Items(ref: StretchResource::class))]
         public array $evidence,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'object'), description: 'in the open format of marks, without ids')]
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'object', additionalProperties: true), description: 'in the open format of marks, without ids')]
         public array $marks,
         #[OA\Property(nullable: true, description: 'component that it may be as well')]
         public ?string $runner_up,

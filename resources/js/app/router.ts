@@ -32,6 +32,12 @@ export const router = createRouter({
             component: () => import('@/features/result/ResultPage.vue'),
             props: true,
         },
+        {
+            path: '/words/:id',
+            name: 'words',
+            component: () => import('@/features/speech/WordsPage.vue'),
+            props: true,
+        },
         { path: '/students', name: 'students', component: () => import('@/features/students/StudentsPage.vue') },
         {
             path: '/students/:id(\\d+)',

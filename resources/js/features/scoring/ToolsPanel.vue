@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
 import { shareAttempt } from './api';
 import ComfortForm from './ComfortForm.vue';
 import type { Comfort } from './useComfort';
@@ -19,6 +20,7 @@ const emit = defineEmits<{
     comfort: [change: Partial<Comfort>];
 }>();
 
+const router = useRouter();
 const live = computed(() => props.walk.attempt.value?.live ?? false);
 const why = ref('');
 const offList = computed(() => {
@@ -56,6 +58,9 @@ async function share(): Promise<void> {
             <NButton v-if="!silent" data-test="live" @click="share">{{
                 live ? 'Stop others watching' : 'Let others watch'
             }}</NButton>
+            <NButton v-if="!silent" data-test="words" @click="router.push({ name: 'words', params: { id: walk.id } })"
+                >Captions of the walk</NButton
+            >
             <NButton quaternary @click="emit('close')">Close&nbsp;<kbd>Esc</kbd></NButton>
         </div>
         <p v-if="live">The student and your colleagues can watch this walk from Today, not change it.</p>

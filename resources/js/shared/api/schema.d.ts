@@ -209,6 +209,75 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/attempts/{attempt}/recording": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The captions and what was heard in them */
+        get: operations["readRecording"];
+        /** Add the captions of the walk, in place of any before */
+        put: operations["addRecording"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/attempts/{attempt}/recording/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The captions as they came */
+        get: operations["downloadRecording"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/attempts/{attempt}/recording/rejected": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Which proposals are turned down */
+        put: operations["rejectHeard"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/attempts/{attempt}/heard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the words so far propose */
+        post: operations["hearLive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/drafts": {
         parameters: {
             query?: never;
@@ -523,6 +592,11 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AddRecordingRequest: {
+            name: string;
+            /** @description WebVTT, SRT, or text; at most 2 MB */
+            content: string;
+        };
         AmendRequest: {
             /**
              * Format: uuid
@@ -536,6 +610,10 @@ export interface components {
             student_id: number;
             /** @description pasada-record/1 */
             record: Record<string, never>;
+        };
+        LivePiecesRequest: {
+            /** @description the words so far, at least those of the last minutes */
+            pieces: components["schemas"]["CaptionResource"][];
         };
         Mark: {
             /**
@@ -560,6 +638,8 @@ export interface components {
             /** @description items that a reference leaves out */
             except?: string[];
             section?: string;
+            /** @description the words it rests on, where it was proposed from speech */
+            evidence?: string;
             /** Format: uuid */
             undoes?: string;
         };
@@ -681,6 +761,11 @@ export interface components {
             at_ft: number;
             duals: boolean;
         };
+        /** @description A piece of captions. */
+        CaptionResource: {
+            from_ms: number;
+            text: string;
+        };
         /** @description What two versions have different: where, what stood there, what stands there now. */
         ChangeResource: {
             where: string;
@@ -760,6 +845,23 @@ export interface components {
             id: string;
             name: string;
             weight: number;
+        };
+        /** @description The captions of a walk and what was heard in them. */
+        HeardWordsResource: {
+            name: string;
+            warnings: string[];
+            captions: components["schemas"]["CaptionResource"][];
+            suggestions: components["schemas"]["SuggestionResource"][];
+            /** @description figures that are not what the checklist accepts */
+            wrong: string[];
+            /** @description talk about what is not asked */
+            off_list: {
+                from_ms: number;
+                to_ms: number;
+                text: string;
+            }[];
+            /** @description when the last words were said */
+            end_ms: number;
         };
         /** @description A mark with who made it and when it arrived; `amendment` is set for one made after the record was closed. */
         HistoryResource: {
@@ -995,6 +1097,15 @@ export interface components {
             strokes: number[][];
             signed_at: string;
         };
+        /** @description A stretch of the captions: from a place in one cue to a place in the same or a later one, in characters. */
+        StretchResource: {
+            from_cue: number;
+            from: number;
+            to_cue: number;
+            to: number;
+            at_ms: number;
+            text: string;
+        };
         /** @description A student in a list; `attempts` counts the finished ones. */
         StudentCardResource: {
             id: number;
@@ -1012,6 +1123,25 @@ export interface components {
             student: components["schemas"]["StudentCardResource"];
             attempts: components["schemas"]["AttemptCardResource"][];
             most_missed: components["schemas"]["MissedItemResource"][];
+        };
+        /** @description What was heard of one item, and the marks that accepting it makes; the page adds their ids. */
+        SuggestionResource: {
+            key: string;
+            /** @description null for a reference to another axle or side */
+            item: string | null;
+            /** @description point codes and figures, or what a reference says */
+            said: string;
+            /** @description of those at 0.8, about eight in ten are right */
+            confidence: number;
+            /** @enum {string} */
+            state: "open" | "accepted" | "marked" | "rejected";
+            evidence: components["schemas"]["StretchResource"][];
+            /** @description in the open format of marks, without ids */
+            marks: {
+                [key: string]: unknown;
+            }[];
+            /** @description component that it may be as well */
+            runner_up: string | null;
         };
         /** @description Who is in the yard: walks to go on with, students who are due, walks just finished. */
         TodayResource: {
@@ -1758,6 +1888,153 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    readRecording: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What was heard */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeardWordsResource"];
+                };
+            };
+            /** @description No captions were added */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    addRecording: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AddRecordingRequest"];
+            };
+        };
+        responses: {
+            /** @description What was heard */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeardWordsResource"];
+                };
+            };
+            /** @description Somebody else scores this attempt */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+            /** @description No captions, or too large: which, and what to do */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    downloadRecording: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": unknown;
+                };
+            };
+        };
+    };
+    rejectHeard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    keys: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    hearLive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LivePiecesRequest"];
+            };
+        };
+        responses: {
+            /** @description Proposals; nothing is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SuggestionResource"][];
                 };
             };
         };

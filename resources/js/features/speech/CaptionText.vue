@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { minutes } from '@/shared/format';
+import { computed, nextTick, useTemplateRef, watch } from 'vue';
+import type { HeardWords, Suggestion } from './api';
+import { piecesOf } from './pieces';
+
+/* The words as they were captioned, with what was heard marked in them. */
+const props = defineProps<{ words: HeardWords; chosen: string | undefined }>();
+const emit = defineEmits<{ choose: [key: string] }>();
+const pieces = computed(() => piecesOf(props.words.captions, props.words.suggestions));
+const states = computed(() => new Map(props.words.suggestions.map((one: Suggestion) => [one.key, one.state])));
+const box = useTemplateRef<HTMLElement>('box');
+
+watch(
+    () => props.chosen,
+    async () => {
+        await nextTick();
+        box.value?.querySelector('.chosen')?.scrollIntoView({ block: 'center', behavior: 'smooth' });
+    },
+);
+</script>
+
+<template>
+    <div ref="box" class="captions" tabindex="0" aria-label="What was said">
+        <p v-for="(line, cue) in pieces" :key="cue">
+            <span class="numeral at">{{ minutes(words.captions[cue]?.from_ms ?? 0) }}</span>
+            <template v-for="(piece, n) in line" :key="n"
+                ><span v-if="piece.keys.length === 0">{{ piece.text }}</span
+                ><button
+                    v-else
+                    type="button"
+                    :class="[states.get(piece.keys[0] ?? ''), { chosen: piece.keys.includes(chosen ?? '') }]"
+                    @click="emit('choose', piece.keys.find((key) => key !== chosen) ?? piece.keys[0] ?? '')"
+                >
+                    {{ piece.text }}
+                </button></template
+            >
+        </p>
+    </div>
+</template>
+
+<style scoped>
+.captions {
+    overflow-y: auto;
+    max-height: min(70vh, 720px);
+    padding: 14px 18px;
+    background: var(--sunken);
+    border-radius: 12px;
+    position: sticky;
+    top: 12px;
+}
+p {
+    margin-bottom: 0.8em;
+    line-height: 1.75;
+}
+.at {
+    color: var(--quiet);
+    margin-right: 0.6em;
+}
+button {
+    display: inline;
+    border: 0;
+    padding: 2px 1px;
+    background: none;
+    text-align: start;
+    cursor: pointer;
+    border-bottom: 3px dotted var(--part);
+}
+button.accepted,
+button.marked {
+    border-bottom: 3px solid var(--strong);
+}
+button.rejected {
+    border-bottom: 0;
+    text-decoration: line-through;
+    color: var(--quiet);
+}
+button.chosen {
+    background: var(--ink);
+    color: var(--paper);
+}
+</style>

@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import type { Item, PointCode } from '@/features/scoring/api';
+import { minutes } from '@/shared/format';
+import { NButton } from 'naive-ui';
+import { computed, ref } from 'vue';
+import type { Suggestion } from './api';
+
+/* One proposal: what was heard of an item, to be accepted, changed or turned down. */
+const props = defineProps<{
+    one: Suggestion;
+    item: Item | undefined;
+    chosen: boolean;
+    mayMark: boolean;
+    busy: boolean;
+}>();
+const emit = defineEmits<{ choose: []; accept: []; acceptWith: [points: PointCode[]]; turn: [down: boolean] }>();
+
+const points = computed(() =>
+    [...(props.item?.essential ?? []), ...(props.item?.further ?? [])].map((point) => ({
+        ...point,
+        code: point.code as PointCode,
+    })),
+);
+const proposed = computed(() => new Set(props.one.said.split(', ')));
+const label = computed(() =>
+    props.one.said
+        .split(', ')
+        .map((code) => points.value.find((point) => point.code === code)?.label ?? code)
+        .join(', '),
+);
+const sure = computed(() => Math.round(props.one.confidence * 100));
+const changing = ref(false);
+const picked = ref<Set<PointCode>>(new Set());
+const words = { open: '', accepted: 'accepted', marked: 'marked by hand', rejected: 'turned down' };
+
+function change(): void {
+    changing.value = !changing.value;
+    picked.value = new Set(points.value.map(({ code }) => code).filter((code) => proposed.value.has(code)));
+}
+function pick(code: PointCode): void {
+    const next = new Set(picked.value);
+    if (!next.delete(code)) next.add(code);
+    picked.value = next;
+}
+function keep(): void {
+    changing.value = false;
+    emit('acceptWith', [...picked.value]);
+}
+</script>
+
+<template>
+    <li class="row" :class="[one.state, { chosen, doubtful: one.confidence < 0.7 }]" :data-heard="one.key">
+        <button type="button" class="what" :aria-pressed="chosen" @click="emit('choose')">
+            <span class="numeral quiet">{{ minutes(one.evidence[0]?.at_ms ?? 0) }}</span>
+            <span>
+                <strong>{{ item?.name ?? 'By reference' }}</strong><span v-if="item?.where" class="quiet"
+                    >, {{ item.where }}</span
+                >
+                <span class="said">{{ label || 'named only' }}</span>
+                <span class="quote">“{{ one.evidence[0]?.text }}”</span>
+            </span>
+            <span class="sure numeral" :title="`About ${Math.round(sure / 10)} in ten of these are right`"
+                >{{ sure }} %</span
+            >
+        </button>
+        <div v-if="mayMark && one.state === 'open'" class="acts">
+            <NButton :disabled="busy" data-test="accept" @click="emit('accept')">Accept</NButton>
+            <NButton v-if="item" quaternary :disabled="busy" :aria-expanded="changing" @click="change">Change</NButton>
+            <NButton quaternary :disabled="busy" data-test="turn-down" @click="emit('turn', true)">Turn down</NButton>
+        </div>
+        <div v-else-if="mayMark && one.state === 'rejected'" class="acts">
+            <span class="quiet">{{ words.rejected }}</span>
+            <NButton quaternary :disabled="busy" @click="emit('turn', false)">Bring back</NButton>
+        </div>
+        <p v-else class="acts quiet">{{ words[one.state] }}</p>
+        <div v-if="changing" class="change" role="group" :aria-label="`What was said of ${item?.name ?? ''}`">
+            <label v-for="point in points" :key="point.code">
+                <input type="checkbox" :checked="picked.has(point.code)" @change="pick(point.code)" />{{ point.label }}
+            </label>
+            <NButton type="primary" @click="keep">Accept these</NButton>
+        </div>
+    </li>
+</template>
+
+<style scoped>
+.row {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 4px 12px;
+    align-items: center;
+    border-left: 6px solid var(--strong);
+    padding: 4px 0 4px 10px;
+}
+.row.doubtful {
+    border-left: 6px double var(--part);
+}
+.row.accepted,
+.row.marked {
+    border-left-color: var(--line);
+}
+.row.rejected .what {
+    text-decoration: line-through;
+    color: var(--quiet);
+}
+.row.chosen {
+    background: var(--sunken);
+}
+.what {
+    display: grid;
+    grid-template-columns: 3.2em 1fr auto;
+    gap: 8px;
+    align-items: baseline;
+    min-height: 48px;
+    border: 0;
+    background: none;
+    text-align: start;
+    cursor: pointer;
+    padding: 4px;
+}
+.said,
+.quote {
+    display: block;
+}
+.quote {
+    color: var(--quiet);
+    font-size: 0.88em;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    display: -webkit-box;
+    -webkit-line-clamp: 2;
+    -webkit-box-orient: vertical;
+}
+.acts {
+    display: flex;
+    gap: 4px;
+    align-items: center;
+}
+.change {
+    grid-column: 1 / -1;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px 18px;
+    align-items: center;
+    padding: 6px 4px 10px 3.8em;
+}
+.change label {
+    display: inline-flex;
+    gap: 8px;
+    align-items: center;
+    min-height: 44px;
+}
+.change input {
+    width: 22px;
+    height: 22px;
+    accent-color: var(--strong);
+}
+@media (max-width: 700px) {
+    .row {
+        grid-template-columns: 1fr;
+    }
+}
+</style>

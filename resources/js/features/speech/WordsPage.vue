@@ -1,0 +1,190 @@
+<script setup lang="ts">
+import LoadState from '@/shared/LoadState.vue';
+import { minutes } from '@/shared/format';
+import { useLoad } from '@/shared/useLoad';
+import { NButton, NSlider } from 'naive-ui';
+import { computed, ref } from 'vue';
+import AddWords from './AddWords.vue';
+import CaptionText from './CaptionText.vue';
+import HeardRow from './HeardRow.vue';
+import { useWords } from './useWords';
+
+/* What do the words of this walk contain, and which of it counts? */
+const props = defineProps<{ id: string }>();
+const spoken = useWords(props.id);
+const { words, items, busy, why } = spoken;
+const { loaded, again } = useLoad(spoken.open);
+
+const threshold = ref(80);
+const chosen = ref<string>();
+const only = ref<'open' | 'all'>('open');
+const adding = ref(false);
+
+const suggestions = computed(() => words.value?.suggestions ?? []);
+const open = computed(() => suggestions.value.filter(({ state }) => state === 'open'));
+const above = computed(() => open.value.filter(({ confidence }) => confidence * 100 >= threshold.value));
+const rows = computed(() =>
+    only.value === 'all'
+        ? suggestions.value
+        : suggestions.value.filter(({ state, key }) => state === 'open' || key === chosen.value),
+);
+const count = (state: string): number => suggestions.value.filter((one) => one.state === state).length;
+const mayMark = computed(
+    () => spoken.attempt.value?.may_mark === true && spoken.attempt.value.sheet.finished === false,
+);
+const unheard = computed(() => {
+    const heard = new Set(suggestions.value.map(({ item }) => item));
+    return [...items.value.values()].filter((item) => !heard.has(item.id)).length;
+});
+
+async function add(name: string, content: string): Promise<void> {
+    await spoken.add(name, content);
+    if (why.value === '') adding.value = false;
+}
+</script>
+
+<template>
+    <LoadState :loaded="loaded" @again="again">
+        <template #default="{ data }">
+            <main class="page">
+                <header>
+                    <h1>What did {{ data.card.student }} say?</h1>
+                    <p v-if="words">
+                        {{ suggestions.length }} items heard in {{ minutes(words.end_ms) }} of words;
+                        {{ open.length }} wait for you, {{ count('accepted') }} accepted, {{ count('marked') }} marked
+                        by hand, {{ count('rejected') }} turned down. Of {{ unheard }} items nothing was heard.
+                    </p>
+                    <p v-else>
+                        Add the captions of the walk. Pasada looks for the parts and statements in them and shows the
+                        words it found them in. Nothing is marked before you accept it.
+                    </p>
+                    <p class="quiet">
+                        Captions mishear, and so does Pasada: what you marked yourself always stands.
+                        <RouterLink :to="{ name: mayMark ? 'walk' : 'result', params: { id } }">{{
+                            mayMark ? 'To the scoring screen' : 'To the result'
+                        }}</RouterLink>
+                    </p>
+                </header>
+                <p v-if="why" role="alert" class="why">{{ why }}</p>
+                <p v-for="warning in words?.warnings ?? []" :key="warning" role="status" class="why">{{ warning }}</p>
+                <AddWords
+                    v-if="mayMark && (!words || adding)"
+                    :busy="busy"
+                    :replaces="words !== undefined"
+                    @add="add"
+                />
+                <template v-if="words">
+                    <section v-if="mayMark" class="bar" aria-label="Accept many">
+                        <label class="slide"
+                            ><span
+                                >At least <strong class="numeral">{{ threshold }} %</strong> sure</span
+                            >
+                            <NSlider v-model:value="threshold" :min="40" :max="98" :step="2" :tooltip="false" />
+                        </label>
+                        <NButton
+                            type="primary"
+                            size="large"
+                            data-test="accept-above"
+                            :disabled="above.length === 0 || busy !== ''"
+                            @click="spoken.accept(above)"
+                            >Accept {{ above.length }}</NButton
+                        >
+                        <NButton size="large" @click="only = only === 'all' ? 'open' : 'all'">{{
+                            only === 'all' ? 'Show what waits' : 'Show all'
+                        }}</NButton>
+                        <NButton size="large" quaternary @click="adding = !adding">Other captions</NButton>
+                        <NButton
+                            size="large"
+                            quaternary
+                            data-test="close-walk"
+                            :disabled="busy !== '' || suggestions.length === open.length"
+                            @click="spoken.finish"
+                            >Close the walk</NButton
+                        >
+                        <span v-if="busy" role="status" class="quiet">{{ busy }}</span>
+                    </section>
+                    <div class="two">
+                        <CaptionText :words="words" :chosen="chosen" @choose="(key) => (chosen = key)" />
+                        <div>
+                            <p v-if="rows.length === 0" class="quiet">
+                                {{
+                                    suggestions.length === 0
+                                        ? 'No part of this checklist was heard in these words.'
+                                        : 'Nothing waits: all that was heard is settled.'
+                                }}
+                            </p>
+                            <ul>
+                                <HeardRow
+                                    v-for="one in rows"
+                                    :key="one.key"
+                                    :one="one"
+                                    :item="one.item === null ? undefined : items.get(one.item)"
+                                    :chosen="one.key === chosen"
+                                    :may-mark="mayMark"
+                                    :busy="busy !== ''"
+                                    @choose="chosen = one.key"
+                                    @accept="spoken.accept([one])"
+                                    @accept-with="(points) => spoken.acceptWith(one, points)"
+                                    @turn="(down) => spoken.turn([one], down)"
+                                />
+                            </ul>
+                        </div>
+                    </div>
+                    <section v-if="words.wrong.length > 0">
+                        <h2>Figures that are not right</h2>
+                        <p v-for="wrong in words.wrong" :key="wrong">{{ wrong }}</p>
+                    </section>
+                    <section v-if="words.off_list.length > 0">
+                        <h2>Talk about what is not asked</h2>
+                        <p v-for="(one, n) in words.off_list.slice(0, 12)" :key="n">
+                            <span class="numeral">{{ minutes(one.from_ms) }}</span> {{ one.text }}
+                        </p>
+                    </section>
+                </template>
+            </main>
+        </template>
+    </LoadState>
+</template>
+
+<style scoped>
+.why {
+    border-left: 6px solid var(--lost);
+    padding: 8px 12px;
+    background: var(--sunken);
+}
+.bar {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 12px;
+    align-items: center;
+    position: sticky;
+    top: 0;
+    z-index: 2;
+    background: var(--paper);
+    padding: 8px 0;
+    border-bottom: 2px solid var(--line);
+}
+.slide {
+    display: grid;
+    gap: 4px;
+    width: 240px;
+}
+.two {
+    display: grid;
+    grid-template-columns: minmax(0, 5fr) minmax(0, 6fr);
+    gap: 24px;
+    align-items: start;
+}
+ul {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+    display: grid;
+    gap: 4px;
+}
+@media (max-width: 900px) {
+    .two {
+        grid-template-columns: 1fr;
+    }
+}
+</style>

@@ -1,0 +1,23 @@
+import type { Mark } from '@/shared/outbox/Outbox';
+import { v7 } from 'uuid';
+import type { Suggestion } from './api';
+
+/** The marks that accepting makes, as the server laid them out; the page only gives them their ids. */
+export const marksOf = (suggestion: Suggestion): Mark[] =>
+    suggestion.marks.map((mark) => ({ ...(mark as Omit<Mark, 'id'>), id: v7() }));
+
+/** The same with the points that the scorer chose instead of those that were proposed. */
+export function marksWith(suggestion: Suggestion, points: NonNullable<Mark['points']>): Mark[] {
+    const first = marksOf(suggestion)[0];
+    if (first === undefined || suggestion.item === null) return [];
+    return [
+        {
+            id: first.id,
+            at_ms: first.at_ms,
+            kind: 'points_heard',
+            item: suggestion.item,
+            points,
+            ...(first.evidence === undefined ? {} : { evidence: first.evidence }),
+        },
+    ];
+}
