@@ -86,6 +86,17 @@ async function take(files: FileList | null | undefined): Promise<void> {
     min-height: 48px;
     font: inherit;
 }
+.drop input::file-selector-button {
+    font: inherit;
+    color: var(--ink);
+    min-height: 48px;
+    padding: 0 18px;
+    margin-right: 12px;
+    background: var(--panel);
+    border: 2px solid var(--ink);
+    border-radius: 10px;
+    cursor: pointer;
+}
 .paste {
     display: grid;
     gap: 8px;

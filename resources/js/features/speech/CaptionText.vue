@@ -9,6 +9,7 @@ const props = defineProps<{ words: HeardWords; chosen: string | undefined }>();
 const emit = defineEmits<{ choose: [key: string] }>();
 const pieces = computed(() => piecesOf(props.words.captions, props.words.suggestions));
 const states = computed(() => new Map(props.words.suggestions.map((one: Suggestion) => [one.key, one.state])));
+const choose = (keys: string[]): void => emit('choose', keys.find((key) => key !== props.chosen) ?? keys[0] ?? '');
 const box = useTemplateRef<HTMLElement>('box');
 
 watch(
@@ -26,14 +27,18 @@ watch(
             <span class="numeral at">{{ minutes(words.captions[cue]?.from_ms ?? 0) }}</span>
             <template v-for="(piece, n) in line" :key="n"
                 ><span v-if="piece.keys.length === 0">{{ piece.text }}</span
-                ><button
+                ><!-- A button would be a box that breaks the line; these words have to run on. -->
+                <span
                     v-else
-                    type="button"
+                    role="button"
+                    tabindex="0"
+                    class="heard"
                     :class="[states.get(piece.keys[0] ?? ''), { chosen: piece.keys.includes(chosen ?? '') }]"
-                    @click="emit('choose', piece.keys.find((key) => key !== chosen) ?? piece.keys[0] ?? '')"
-                >
-                    {{ piece.text }}
-                </button></template
+                    @click="choose(piece.keys)"
+                    @keydown.enter.prevent="choose(piece.keys)"
+                    @keydown.space.prevent="choose(piece.keys)"
+                    >{{ piece.text }}</span
+                ></template
             >
         </p>
     </div>
@@ -57,26 +62,27 @@ p {
     color: var(--quiet);
     margin-right: 0.6em;
 }
-button {
-    display: inline;
-    border: 0;
-    padding: 2px 1px;
-    background: none;
-    text-align: start;
+.heard {
     cursor: pointer;
     border-bottom: 3px dotted var(--part);
 }
-button.accepted,
-button.marked {
+.heard.accepted,
+.heard.marked {
     border-bottom: 3px solid var(--strong);
 }
-button.rejected {
+.heard.rejected {
     border-bottom: 0;
     text-decoration: line-through;
     color: var(--quiet);
 }
-button.chosen {
+.heard.chosen {
     background: var(--ink);
     color: var(--paper);
+}
+@media (max-width: 900px) {
+    .captions {
+        position: static;
+        max-height: 38vh;
+    }
 }
 </style>

@@ -171,7 +171,7 @@ async function add(name: string, content: string): Promise<void> {
 }
 .two {
     display: grid;
-    grid-template-columns: minmax(0, 5fr) minmax(0, 6fr);
+    grid-template-columns: minmax(0, 4fr) minmax(0, 7fr);
     gap: 24px;
     align-items: start;
 }
@@ -185,6 +185,9 @@ ul {
 @media (max-width: 900px) {
     .two {
         grid-template-columns: 1fr;
+    }
+    .bar {
+        position: static;
     }
 }
 </style>
