@@ -13,6 +13,8 @@ const props = defineProps<{
     swept: boolean;
     /** Examination: nothing but the mark itself. */
     silent: boolean;
+    /** Heard by the listener and not confirmed. */
+    faint: boolean;
 }>();
 defineEmits<{ tap: []; points: []; sweep: [event: PointerEvent] }>();
 
@@ -23,6 +25,7 @@ const points = computed(() => [
 const heardCount = computed(() => points.value.filter(({ code }) => props.shown.heard.has(code)).length);
 const word = computed(() => {
     if (props.shown.state === 'partial') return `${heardCount.value} of ${points.value.length} points`;
+    if (props.faint) return 'heard? tap to confirm';
     if (props.shown.state === 'not_reached') return props.item.fitted ? '' : 'not on this vehicle';
     return states[props.shown.state].word;
 });
@@ -31,7 +34,7 @@ const word = computed(() => {
 <template>
     <div
         class="tile"
-        :class="[shown.state, { opened, swept, waiting: shown.waiting, silent }]"
+        :class="[shown.state, { opened, swept, waiting: shown.waiting, silent, faint }]"
         :data-item="item.id"
         :data-state="shown.state"
         :data-key="hotkey"
@@ -100,6 +103,9 @@ const word = computed(() => {
 .tile.silent {
     border-color: var(--line);
     background: var(--panel);
+}
+.tile.faint {
+    border: 3px dotted var(--ink);
 }
 .tile.opened,
 .tile.swept {

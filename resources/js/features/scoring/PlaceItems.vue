@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
+import type { Suggestion } from '@/features/speech/api';
 import type { Item, Place } from './api';
 import ItemTile from './ItemTile.vue';
 import { nothingShown, type ShownItem } from './shownItems';
@@ -12,6 +13,8 @@ const props = defineProps<{
     shown: Map<string, ShownItem>;
     opened: string | undefined;
     silent: boolean;
+    /** What was heard and not confirmed yet, by item. */
+    faint: Map<string, Suggestion>;
     /** Times the brake tests may still be begun again here; undefined where there are none. */
     restarts: number | undefined;
 }>();
@@ -57,6 +60,7 @@ const { swept, begin, pass, end, justSwept } = useSweep((ids) =>
                 :opened="opened === item.id"
                 :swept="swept.has(item.id)"
                 :silent="silent"
+                :faint="faint.has(item.id)"
                 @tap="justSwept() || $emit('tap', item)"
                 @points="$emit('points', item)"
                 @sweep="(event) => begin(event, item.id)"

@@ -9,6 +9,7 @@ import FinderStrip from './FinderStrip.vue';
 import FinishPanel from './FinishPanel.vue';
 import PlaceItems from './PlaceItems.vue';
 import PointsPanel from './PointsPanel.vue';
+import LiveStrip from '@/features/speech/LiveStrip.vue';
 import SendingBanner from './SendingBanner.vue';
 import { nothingShown } from './shownItems';
 import SidePanels from './SidePanels.vue';
@@ -66,6 +67,7 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
             @finish="panel = 'finish'"
         />
         <SendingBanner :walk="walk" />
+        <LiveStrip v-if="scoring.live.source.value" :live="scoring.live" :walk="walk" @confirm="scoring.confirm" />
         <FinderStrip
             v-if="finder.typed.value !== ''"
             :typed="finder.typed.value"
@@ -104,6 +106,7 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
                     :shown="shown"
                     :opened="opened?.id"
                     :silent="silent"
+                    :faint="scoring.live.faint.value"
                     :restarts="restarts"
                     @tap="scoring.tap"
                     @points="scoring.togglePoints"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useSession } from '@/features/session/useSession';
 import { computed } from 'vue';
+import ListenPanel from '@/features/speech/ListenPanel.vue';
 import KeySheet from './KeySheet.vue';
 import NoteBox from './NoteBox.vue';
 import PauseBox from './PauseBox.vue';
@@ -36,6 +37,7 @@ const mayKeep = computed(() => user.value?.role === 'instructor' || user.value?.
         :walk="walk"
         @close="scoring.close"
     />
+    <ListenPanel v-else-if="panel === 'listen'" :walk="walk" :live="scoring.live" @close="scoring.close" />
     <KeySheet v-else-if="panel === 'keys'" @close="scoring.close" />
     <TimeLine v-else-if="panel === 'line'" :walk="walk" @close="scoring.close" />
     <ToolsPanel
@@ -48,6 +50,7 @@ const mayKeep = computed(() => user.value?.role === 'instructor' || user.value?.
         @pause="scoring.pause"
         @keys="scoring.show('keys')"
         @line="scoring.show('line')"
+        @listen="scoring.show('listen')"
         @cover="scoring.show('cover')"
         @totals="scoring.showTotals"
         @comfort="(change) => $emit('comfort', change)"

@@ -14,6 +14,7 @@ const emit = defineEmits<{
     pause: [];
     keys: [];
     line: [];
+    listen: [];
     cover: [];
     close: [];
     totals: [shown: boolean];
@@ -58,6 +59,7 @@ async function share(): Promise<void> {
             <NButton v-if="!silent" data-test="live" @click="share">{{
                 live ? 'Stop others watching' : 'Let others watch'
             }}</NButton>
+            <NButton v-if="!silent" data-test="listen-live" @click="emit('listen')">Listen along</NButton>
             <NButton v-if="!silent" data-test="words" @click="router.push({ name: 'words', params: { id: walk.id } })"
                 >Captions of the walk</NButton
             >

@@ -45,6 +45,8 @@ export function markMaker({ attempt, sheet, waiting, place, record }: Walk) {
                 points,
                 ...(text === undefined || text === '' ? {} : { text }),
             }),
+        /** What was heard by the listener, at the time of confirming: the marks are the server's, the moment the scorer's. */
+        confirmHeard: (label: string, marks: Draft[]): void => mark(`${label}, as heard`, ...marks),
         takeBack: (item: Item, points: PointCode[]): void =>
             mark(`${item.name} taken back`, { kind: 'points_taken_back', item: item.id, points }),
         wave: (item: Item): void => mark(`${item.name} not fitted`, { kind: 'not_fitted', item: item.id }),

@@ -1,3 +1,6 @@
+import { draftsOf } from '@/features/speech/marksOf';
+import type { Suggestion } from '@/features/speech/api';
+import { useLiveWords } from '@/features/speech/useLiveWords';
 import { computed, ref, shallowRef, useTemplateRef, type Ref } from 'vue';
 import type { Item } from './api';
 import { find, type Found } from './finder';
@@ -5,7 +8,7 @@ import type { OpenAttempt } from './useAttempt';
 import type { Comfort } from './useComfort';
 import { useScoringKeys } from './useScoringKeys';
 
-export type Panel = 'note' | 'pause' | 'same' | 'keys' | 'line' | 'tools' | 'cover' | 'finish';
+export type Panel = 'note' | 'pause' | 'same' | 'keys' | 'line' | 'tools' | 'listen' | 'cover' | 'finish';
 
 /** The points panel as the screen's keys know it. */
 interface PressesPoints {
@@ -14,6 +17,7 @@ interface PressesPoints {
 
 /** What the scoring screen shows and does beyond marking: where it is, what is open, what the keys mean now. */
 export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
+    const live = useLiveWords(walk);
     const opened = shallowRef<Item>();
     const noted = shallowRef<Item>();
     const panel = ref<Panel>();
@@ -43,7 +47,16 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
         if (comfort.value.partly === 'missing' && untouched) walk.hearWhole(item);
     }
 
+    /** Confirms what was heard of the item, if anything was. */
+    function confirm(one: Suggestion | undefined): boolean {
+        const item = walk.items.value.find(({ id }) => id === one?.item);
+        if (one === undefined || item === undefined) return false;
+        walk.confirmHeard(item.name, draftsOf(one));
+        return true;
+    }
+
     function tap(item: Item): void {
+        if (confirm(live.faint.value.get(item.id))) return;
         // Who goes on to another item is done with the points of the one before: no key just to close them.
         if (opened.value?.id !== item.id) opened.value = undefined;
         const state = walk.shown.value.get(item.id)?.state ?? 'not_reached';
@@ -144,6 +157,8 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
     });
 
     return {
+        live,
+        confirm,
         opened,
         noted,
         panel,

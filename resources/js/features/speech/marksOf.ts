@@ -1,5 +1,6 @@
 import type { Mark } from '@/shared/outbox/Outbox';
 import { v7 } from 'uuid';
+import type { Draft } from '@/features/scoring/useAttempt';
 import type { Suggestion } from './api';
 
 /** The marks that accepting makes, as the server laid them out; the page only gives them their ids. */
@@ -21,3 +22,11 @@ export function marksWith(suggestion: Suggestion, points: NonNullable<Mark['poin
         },
     ];
 }
+
+/** The same for a walk that goes on: the moment of confirming is the screen's, so the marks come without a time. */
+export const draftsOf = (suggestion: Suggestion): Draft[] =>
+    suggestion.marks.map((mark) => {
+        const draft = { ...mark };
+        delete draft['at_ms'];
+        return draft as Draft;
+    });

@@ -64,7 +64,7 @@ watch(
     { immediate: true },
 );
 
-async function start(): Promise<void> {
+async function start(then: 'walk' | 'words'): Promise<void> {
     if (student.value === null || vehicle.value === null || checklist.value === null) {
         why.value = 'Choose who walks first.';
         return;
@@ -82,7 +82,7 @@ async function start(): Promise<void> {
             prepared.value,
             props.choices,
         );
-        await router.push({ name: 'walk', params: { id: walk } });
+        await router.push({ name: then, params: { id: walk } });
     } catch (error) {
         why.value = error instanceof Error ? error.message : String(error);
     } finally {
@@ -94,7 +94,7 @@ async function start(): Promise<void> {
 <template>
     <main class="page">
         <h1>New attempt</h1>
-        <form class="form" @submit.prevent="start">
+        <form class="form" @submit.prevent="start('walk')">
             <div class="field">
                 <label for="student">Who walks</label>
                 <NSelect
@@ -178,8 +178,16 @@ async function start(): Promise<void> {
         </section>
         <p v-if="why" class="why" role="alert">{{ why }}</p>
         <div class="acts">
-            <NButton type="primary" size="large" :loading="busy" data-test="start" @click="start"
+            <NButton type="primary" size="large" :loading="busy" data-test="start" @click="start('walk')"
                 >Start the walk</NButton
+            >
+            <NButton
+                v-if="mode === 'practice'"
+                size="large"
+                :loading="busy"
+                data-test="start-words"
+                @click="start('words')"
+                >From a recording</NButton
             >
             <KeepAll
                 v-if="checklist !== null"

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import type { OpenAttempt } from '@/features/scoring/useAttempt';
+import { NButton } from 'naive-ui';
+import { computed } from 'vue';
+import type { Suggestion } from './api';
+import type { LiveWords } from './useLiveWords';
+
+/* What is being said, and the newest proposals that wait for a tap. */
+const TAIL = 60;
+const props = defineProps<{ live: LiveWords; walk: OpenAttempt }>();
+const emit = defineEmits<{ confirm: [one: Suggestion] }>();
+/** The end of it is what matters: it is what is being said now. */
+const tail = computed(() => {
+    const said = props.live.interim.value;
+    return said.length > TAIL ? `…${said.slice(said.indexOf(' ', said.length - TAIL))}` : said;
+});
+const newest = computed(() => [...props.live.faint.value.values()].slice(-3).reverse());
+const nameOf = (one: Suggestion): string => props.walk.items.value.find(({ id }) => id === one.item)?.name ?? '';
+</script>
+
+<template>
+    <section class="strip" aria-label="Heard just now">
+        <p class="said" :title="live.interim.value">
+            <span class="ear" aria-hidden="true"></span>{{ tail || 'Listening…' }}
+        </p>
+        <p v-if="live.why.value" role="alert">{{ live.why.value }}</p>
+        <button
+            v-for="one in newest"
+            :key="one.key"
+            type="button"
+            class="offer"
+            :data-offer="one.item"
+            @click="emit('confirm', one)"
+        >
+            <strong>{{ nameOf(one) }}</strong> <span class="numeral">{{ Math.round(one.confidence * 100) }} %</span>
+        </button>
+        <span v-if="live.faint.value.size > 3" class="quiet">and {{ live.faint.value.size - 3 }} more</span>
+        <NButton quaternary @click="live.stop">Stop</NButton>
+    </section>
+</template>
+
+<style scoped>
+.strip {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px 12px;
+    align-items: center;
+    padding: 4px 16px;
+    border-bottom: 2px dotted var(--ink);
+}
+.said {
+    flex: 1 1 200px;
+    min-width: 0;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+}
+.ear {
+    display: inline-block;
+    width: 12px;
+    height: 12px;
+    border: 3px dotted var(--strong);
+    border-radius: 50%;
+    margin: 0 8px;
+}
+.offer {
+    min-height: 48px;
+    padding: 0 14px;
+    background: var(--panel);
+    border: 3px dotted var(--ink);
+    border-radius: 12px;
+    cursor: pointer;
+}
+</style>

@@ -1,0 +1,89 @@
+import type { OpenAttempt } from '@/features/scoring/useAttempt';
+import { computed, onScopeDispose, ref, shallowRef } from 'vue';
+import { hearLive, type Caption, type Suggestion } from './api';
+import type { CaptionSource } from './sources/CaptionSource';
+
+/** Words of so many pieces tell where the speaker is; earlier ones no longer change what is heard now. */
+const CONTEXT = 60;
+
+/** Live captions of a walk and what they propose: faint until somebody confirms it. */
+export function useLiveWords(walk: OpenAttempt) {
+    const source = shallowRef<CaptionSource>();
+    const pieces = shallowRef<Caption[]>([]);
+    const interim = ref('');
+    const why = ref('');
+    const heard = shallowRef<Suggestion[]>([]);
+    const dropped = ref(new Set<string>());
+    let asking = false;
+    let askAgain = false;
+
+    async function ask(): Promise<void> {
+        askAgain = asking;
+        if (asking) return;
+        asking = true;
+        try {
+            const fresh = await hearLive(walk.id, pieces.value.slice(-CONTEXT));
+            // What slid out of the context stays proposed: it was heard.
+            const known = new Map([...heard.value, ...fresh].map((one) => [one.key, one]));
+            heard.value = [...known.values()];
+            why.value = '';
+        } catch (error) {
+            why.value = error instanceof Error ? error.message : String(error);
+        } finally {
+            asking = false;
+        }
+        if (askAgain) await ask();
+    }
+
+    function start(from: CaptionSource): void {
+        stop();
+        source.value = from;
+        why.value = '';
+        from.start(
+            ({ text, final }) => {
+                interim.value = text;
+                if (!final || text.trim() === '') return;
+                pieces.value = [...pieces.value, { from_ms: walk.clock.stamp(), text }];
+                void ask();
+            },
+            (reason) => {
+                why.value = reason;
+                stop();
+            },
+        );
+    }
+
+    function stop(): void {
+        source.value?.stop();
+        source.value = undefined;
+        interim.value = '';
+    }
+    onScopeDispose(stop);
+
+    /** Proposals for items that nobody has marked yet, the newest last. */
+    const faint = computed(
+        () =>
+            new Map(
+                heard.value
+                    .filter(
+                        ({ item, key }) =>
+                            item !== null &&
+                            !dropped.value.has(key) &&
+                            (walk.shown.value.get(item)?.state ?? 'not_reached') === 'not_reached',
+                    )
+                    .map((one) => [one.item ?? '', one]),
+            ),
+    );
+
+    return {
+        source,
+        interim,
+        why,
+        faint,
+        start,
+        stop,
+        drop: (one: Suggestion): void => void (dropped.value = new Set(dropped.value).add(one.key)),
+    };
+}
+
+export type LiveWords = ReturnType<typeof useLiveWords>;
