@@ -55,8 +55,10 @@ $half = $speech(6000);
 $whole = $speech(12000);
 $once = $time(static fn () => $listener->listen($half), 7);
 $twice = $time(static fn () => $listener->listen($whole), 5);
-$live = $time(static fn () => $listener->listen($speech(10)), 21);
+// A walk that goes on sends its last sixty pieces, some six hundred words, with every new one.
+$context = $speech(600);
+$live = $time(static fn () => $listener->listen($context), 21);
 Timing::say('6000 words', sprintf('%.0f ms', $once), 'wanted: under 400 ms');
 Timing::say('12000 words', sprintf('%.0f ms', $twice), sprintf('%.2f times as long; wanted: at most 2.2', $twice / $once));
-Timing::say('a new piece of ten words by itself', sprintf('%.1f ms', $live), 'wanted: under 30 ms');
+Timing::say('a new live piece of ten words, with 600 before it', sprintf('%.1f ms', $live), 'wanted: under 30 ms');
 Timing::say('reading the lexicon, once', sprintf('%.0f ms', $time(static fn () => (new LexiconReader)->read($files), 5)));

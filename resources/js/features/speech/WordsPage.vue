@@ -2,7 +2,7 @@
 import LoadState from '@/shared/LoadState.vue';
 import { minutes } from '@/shared/format';
 import { useLoad } from '@/shared/useLoad';
-import { NButton, NSlider } from 'naive-ui';
+import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import AddWords from './AddWords.vue';
 import CaptionText from './CaptionText.vue';
@@ -79,7 +79,7 @@ async function add(name: string, content: string): Promise<void> {
                             ><span
                                 >At least <strong class="numeral">{{ threshold }} %</strong> sure</span
                             >
-                            <NSlider v-model:value="threshold" :min="40" :max="98" :step="2" :tooltip="false" />
+                            <input v-model.number="threshold" type="range" min="40" max="98" step="2" />
                         </label>
                         <NButton
                             type="primary"
@@ -168,6 +168,11 @@ async function add(name: string, content: string): Promise<void> {
     display: grid;
     gap: 4px;
     width: 240px;
+}
+.slide input {
+    width: 100%;
+    min-height: 36px;
+    accent-color: var(--strong);
 }
 .two {
     display: grid;
