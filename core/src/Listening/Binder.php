@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pasada\Core\Listening;
 
 use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Checklist\Zone;
 
 /**
  * Binds statements and figures to the parts they are about, in one pass over the words.
@@ -15,7 +16,7 @@ use Pasada\Core\Catalogue\Point;
 final class Binder
 {
     /** Words between two names of one list. */
-    private const LIST_WORDS = ['and' => true, 'the' => true, 'my' => true, 'or' => true, 'with' => true, 'a' => true, 'your' => true, 'our' => true, 'plus' => true, 'also' => true, 'both' => true, 'upper' => true, 'lower' => true, 'front' => true, 'rear' => true, 'left' => true, 'right' => true, 'inner' => true, 'outer' => true, 'then' => true, 'as' => true, 'well' => true, 'an' => true, 'uh' => true, 'um' => true, 'all' => true, 'of' => true, 'these' => true, 'its' => true];
+    private const LIST_WORDS = ['and' => true, 'the' => true, 'my' => true, 'or' => true, 'with' => true, 'a' => true, 'your' => true, 'our' => true, 'plus' => true, 'also' => true, 'both' => true, 'upper' => true, 'lower' => true, 'front' => true, 'rear' => true, 'left' => true, 'right' => true, 'inner' => true, 'outer' => true, 'then' => true, 'as' => true, 'well' => true, 'an' => true, 'uh' => true, 'um' => true, 'all' => true, 'of' => true, 'these' => true, 'its' => true, 'on' => true];
 
     private const PREPOSITIONS = ['on' => true, 'in' => true, 'at' => true, 'from' => true, 'around' => true, 'of' => true, 'inside' => true, 'under' => true, 'for' => true, 'with' => true, 'to' => true, 'along' => true];
 
@@ -317,7 +318,7 @@ final class Binder
         $word = $this->words->text[$before] ?? '';
 
         // "I release the trailer brake": a step on the way, not the part that is tested.
-        if (in_array($word, ['release', 'releasing', 'released', 'set', 'setting', 'apply', 'fan', 'fanning', 'open'], true) && $this->group !== []) {
+        if (in_array($word, ['release', 'releasing', 'released', 'set', 'setting', 'apply', 'fan', 'fanning'], true) && $this->group !== [] && $placed->part->zone === Zone::Brakes) {
             return true;
         }
         $previous = $this->group === [] ? null : $this->findings[$this->group[count($this->group) - 1]]->placed->mention;
@@ -385,11 +386,11 @@ final class Binder
         if ($statement->isFault && $statement->points[0] !== Point::Retread) {
             $denied = $this->denial->denies($at);
             $list = $at - $this->lastFault <= 3;
-            if (! $denied && ! $list) {
+            if (! $denied) {
                 if (in_array($statement->points[0], self::ONLY_DENIED, true)) {
                     return;
                 }
-                if ($this->isDefect($span)) {
+                if (! $list && $this->isDefect($span)) {
                     $this->defect($span);
 
                     return;

@@ -70,7 +70,7 @@ final readonly class Lexicon
                 }
                 $tried[$number] = true;
                 $cost = $this->cost($this->entries[$number], $sound, $length, $everyday);
-                if ($cost !== null && $first !== $last && $this->differsInRest($this->entries[$number], $sound, $first, $last)) {
+                if ($cost !== null && $this->differsInRest($this->entries[$number], $sound, $first, $last)) {
                     $cost = null;
                 }
                 if ($cost !== null) {
@@ -89,6 +89,10 @@ final readonly class Lexicon
     private function differsInRest(Entry $entry, string $sound, string $first, string $last): bool
     {
         $other = $entry->sound;
+        if ($first === $last) {
+            // "Pressure" alone is not "oil pressure".
+            return $entry->first !== $entry->last && ($entry->first === $first || $entry->last === $first);
+        }
         if ($entry->first === $first && $other !== $first) {
             $sound = substr($sound, strlen($first));
             $other = substr($other, strlen($first));

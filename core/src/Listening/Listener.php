@@ -37,7 +37,7 @@ final readonly class Listener
         $spans = $this->withImpliedTyres($this->clearOf((new Spotter($this->lexicon))->spot($words), $quantities), $quantities);
         $references = (new ReferenceFinder)->find($words);
         $mentions = (new MentionMaker($this->lexicon))->mentions($spans, $words);
-        [$placed, $route] = (new PlaceTracker($this->lexicon->parts))->place($mentions, $this->placeWords($spans, $references));
+        [$placed, $route] = (new PlaceTracker($this->lexicon->parts))->place($mentions, $this->placeWords($spans, $references, $words));
         $findings = $this->bound($words, $spans, $placed, $quantities);
         [$heard, $off] = $this->sorted((new Gatherer($transcript, $words))->gather($findings, $references));
         $check = new FigureCheck($this->figures);
@@ -143,12 +143,14 @@ final readonly class Listener
      * @param  list<array{int, int, string}>  $references
      * @return array<int, string> places by word; "as on the front one" tells where the speaker was, not where he is
      */
-    private function placeWords(array $spans, array $references): array
+    private function placeWords(array $spans, array $references, Words $words): array
     {
         $places = [];
         foreach ($spans as $span) {
             $inReference = array_filter($references, static fn (array $one): bool => $span->from > $one[0] && $span->from < $one[1]) !== [];
-            if ($span->place !== null && ! $inReference && ! str_starts_with($span->place, 'group:')) {
+            // "I have two drive axles" tells what the vehicle has.
+            $isCount = in_array($words->text[$span->from - 1] ?? '', ['two', 'three', 'four', 'have', 'has', 'many', 'a', '2', '3'], true);
+            if ($span->place !== null && ! $inReference && ! $isCount && ! str_starts_with($span->place, 'group:')) {
                 $places[$span->from] = $span->place;
             }
         }

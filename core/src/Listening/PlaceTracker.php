@@ -20,7 +20,8 @@ final readonly class PlaceTracker
     /** Words after which a part named again is another part and not a repetition. */
     private const AGAIN_AFTER_WORDS = 35;
 
-    private const PLACE_WORD = 190;
+    /** Cost of standing elsewhere than a place word says. */
+    private const PLACE_WORD = 130;
 
     /** Cost in hundredths of a name that other parts share. */
     private const SHARED_NAME = 25;

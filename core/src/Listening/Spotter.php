@@ -20,6 +20,9 @@ final readonly class Spotter
 
     private const MOST = 0.175;
 
+    /** What a name of several words that is spelled right gains over what overlaps it: "u bolts" over "bolts in". */
+    private const SPELLED_NAME = 1.0;
+
     /** Three words that happen to sound like a name are rather talk than a name in three pieces. */
     private const MOST_OF_THREE = 0.11;
 
@@ -142,6 +145,6 @@ final readonly class Spotter
         }
 
         // Long names explain more than the short ones inside them; every span costs a little, so that one beats two.
-        return [$parts, $fitting, $saying, $statement, $place, max(0.3, $long * (1 - 2.2 * $least) - 1.8), $least];
+        return [$parts, $fitting, $saying, $statement, $place, max(0.3, $long * (1 - 2.2 * $least) - 1.8 + ($isRun && $parts !== [] && $least === 0.0 ? self::SPELLED_NAME : 0.0)), $least];
     }
 }

@@ -34,7 +34,7 @@ enum Standing: string
         'axle:trailer trailer-rear' => 70, 'trailer-side trailer-rear' => 90, 'cab brakes' => 50,
     ];
 
-    private const FAR = 180;
+    private const FAR = 150;
 
     public function axle(): ?AxleGroup
     {
@@ -71,8 +71,8 @@ enum Standing: string
 
         return match (true) {
             $from === $to => 0,
-            $to > $from => 70 + 9 * ($to - $from - 1),
-            default => 130 + 9 * ($from - $to - 1),
+            $to > $from => 70 + 14 * ($to - $from - 1),
+            default => 130 + 12 * ($from - $to - 1),
         };
     }
 
