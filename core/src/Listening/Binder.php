@@ -37,6 +37,12 @@ final class Binder
     /** Fault words that only mean something when denied: oil is no fault of a dipstick. */
     private const ONLY_DENIED = [Point::NoContaminant, Point::NoGap, Point::NoWelds, Point::Clean, Point::Works, Point::NotDragging];
 
+    /** Cost, in hundredths, from which a shared name lies too far off to be meant. */
+    private const FAR = 150;
+
+    /** Families whose parts are often listed without an "and": "hangers springs u bolts tight". */
+    private const LISTED = ['susp', 'brake', 'wheel', 'steering', 'coupling'];
+
     /** Words after which a statement no longer belongs to a name. */
     private const FORGET_AFTER = 34;
 
@@ -133,14 +139,22 @@ final class Binder
         return $this->findings;
     }
 
-    /** "Release handle in", "sliding pins in": the one word tells that it is locked. */
+    /** "Release handle in": it is locked. "Lug nuts there": none is missing. One word tells. */
     private function pushedIn(int $at): void
     {
-        if ($this->words->text[$at] !== 'in' || $this->group === []) {
+        if (! in_array($this->words->text[$at], ['in', 'there'], true) || $this->group === []) {
             return;
         }
         $finding = $this->findings[$this->group[count($this->group) - 1]];
         $isNext = $finding->placed->mention->to === $at;
+        if ($this->words->text[$at] === 'there') {
+            if ($isNext && $finding->placed->part->points->has(Point::Complete)) {
+                $finding->add(Point::Complete, true, $at, $at + 1);
+                $this->stated = $at;
+            }
+
+            return;
+        }
         $next = $this->words->text[$at + 1] ?? '';
         if ($isNext && $finding->placed->part->points->has(Point::Locked) && ! in_array($next, ['the', 'a', 'my', 'good', 'place', 'its', 'it', 'this', 'line', 'proper', 'locked'], true)) {
             $finding->add(Point::Locked, true, $at, $at + 1);
@@ -333,7 +347,7 @@ final class Binder
             return false;
         }
 
-        return ($placed->kind === EntryKind::PartWhereFitting && $placed->part->goesWith === []) || ($before - $this->lastBackward <= 2 && ! $this->isBrokenBetween($this->lastBackward, $at));
+        return ($placed->kind === EntryKind::PartWhereFitting && $placed->part->goesWith === []) || ($before > $this->lastBackward && $before - $this->lastBackward <= 2 && ! $this->isBrokenBetween($this->lastBackward, $at));
     }
 
     /**
@@ -343,14 +357,17 @@ final class Binder
     private function isDetail(int $n): bool
     {
         $placed = $this->findings[$n]->placed;
-        if ($placed->kind !== EntryKind::PartWhereFitting || $this->group === []) {
+        if ($placed->kind !== EntryKind::PartWhereFitting) {
             return false;
+        }
+        if ($this->group === []) {
+            return $placed->cost >= self::FAR;
         }
         $topic = $this->findings[$this->group[count($this->group) - 1]];
         $away = $placed->mention->from - $topic->to;
         $before = implode(' ', array_slice($this->words->text, max(0, $placed->mention->from - 3), min(3, $placed->mention->from)));
 
-        return $placed->cost >= 150
+        return $placed->cost >= self::FAR
             || ($away <= 4 && preg_match('/(that is|which is|called) (the|your|my|a|an)$/', $before) === 1)
             || ($away < 9 && $placed->part->isHardware && (($placed->part->goesWith === [] && ($topic->placed->part->points->has(Point::Complete) || $topic->placed->part->points->includes($placed->part->essential))) || in_array($this->wordBefore($placed->mention->from), ['no', 'all', 'missing', 'or', 'any'], true)) && $topic->placed->standing === $placed->standing && ! $this->isBrokenBetween($topic->to, $placed->mention->from));
     }
@@ -509,13 +526,33 @@ final class Binder
         $between = array_slice($this->words->text, $last->placed->mention->to, $span->from - $last->placed->mention->to);
         $joint = array_filter($between, static fn (string $word): bool => isset(self::JOINT[$word])) !== [];
 
-        return ! $joint && in_array('is', array_slice($between, 0, 2), true) ? [$this->group[count($this->group) - 1]] : $this->group;
+        $isOne = in_array('is', array_slice($between, 0, 2), true) || (! in_array($last->placed->part->family(), self::LISTED, true) && ! $this->isLinked());
+
+        return ! $joint && $isOne ? [$this->group[count($this->group) - 1]] : $this->group;
+    }
+
+    /** Whether the names of the list are held together by an "and" or a comma. */
+    private function isLinked(): bool
+    {
+        $last = $this->findings[$this->group[count($this->group) - 1]]->placed->mention->from;
+        $before = $this->findings[$this->group[count($this->group) - 2]]->placed->mention->to;
+        for ($i = $before; $i <= $last; $i++) {
+            if ($this->words->break[$i] === Words::COMMA || ($i < $last && in_array($this->words->text[$i], ['and', 'or', 'with', 'plus'], true))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function giveTo(int $n, Span $span, Statement $statement): bool
     {
         $finding = $this->findings[$n];
         $point = self::own($finding->placed->part, $statement);
+        // "Hub oil level good" speaks of the level.
+        if ($point === Point::Intact && $finding->placed->part->points->has(Point::Level) && $this->words->text[$finding->placed->mention->to - 1] === 'level') {
+            $point = Point::Level;
+        }
         if ($point === null) {
             return false;
         }
@@ -548,7 +585,8 @@ final class Binder
     private function giveToEarlier(Span $span, Statement $statement): void
     {
         $topic = $this->group === [] ? null : $this->findings[$this->group[count($this->group) - 1]];
-        if ($topic !== null && $span->from - $topic->to <= 6 && in_array($statement->points[0], self::ANYWHERE, true)) {
+        $mayBeTopic = $topic !== null && $span->from - $topic->to <= 6 && in_array($statement->points[0], self::ANYWHERE, true);
+        if ($mayBeTopic && in_array($statement->points[0], [Point::Complete, Point::NoWelds, Point::Mounted, Point::Intact], true)) {
             $topic->add($statement->points[0], false, $span->from, $span->to);
 
             return;
@@ -559,6 +597,9 @@ final class Binder
                     return;
                 }
             }
+        }
+        if ($mayBeTopic) {
+            $topic->add($statement->points[0], false, $span->from, $span->to);
         }
     }
 

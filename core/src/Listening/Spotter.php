@@ -12,6 +12,8 @@ final readonly class Spotter
     /** A name that shares its first and last word with nothing is not found by one of these alone. */
     private const STOPS = ['the', 'and', 'is', 'are', 'it', 'my', 'of', 'that', 'they', 'with', 'at', 'be', 'has', 'have', 'we', 'so', 'or', 'them', 'this', 'these', 'those', 'our', 'your', 'for', 'as', 'but', 'then', 'uh', 'um', 'there', 'am', 'would', 'i', 'either', 'their', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'twelve', 'fifteen', 'eighteen', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'hundred', 'second', 'seconds', 'inch', 'inches', 'degrees', 'psi', 'percent'];
 
+    private const PREPOSITIONS = ['on' => true, 'in' => true, 'at' => true, 'to' => true, 'under' => true, 'by' => true, 'off' => true, 'out' => true, 'up' => true, 'down' => true];
+
     /** Words that captions get right: a run with one of them inside is a name only as it is spelled. */
     private const PLAIN = ['no', 'not', 'none', 'nothing', 'nobody', 'never', 'can', 'from', 'than', 'more', 'less', 'be', 'been', 'let', 'lets', 'what', 'who', 'when', 'if', 'because', 'all', 'same', 'any', 'each', 'every', 'least', 'going', 'make', 'sure', 'check', 'checking', 'see', 'look', 'looking', 'got', 'get', 'want', 'back', 'front', 'rear', 'left', 'right', 'side', 'other', 'you', 'behind', 'underneath'];
 
@@ -44,7 +46,7 @@ final readonly class Spotter
             $letters = $sound = '';
             $everyday = true;
             // What begins or ends with a word like "is" is only an entry as it is spelled: "is there".
-            $asSpelled = isset($stops[$first]);
+            $asSpelled = isset($stops[$first]) || isset(self::PREPOSITIONS[$first]);
             $stating = 0;
             for ($k = 0; $k < self::LONGEST && $i + $k < $count; $k++) {
                 $word = $words->text[$i + $k];
@@ -58,7 +60,7 @@ final readonly class Spotter
                 }
                 $everyday = $everyday && isset($this->lexicon->everyday[$word]);
                 // "You bolts" is the one trade word that begins with a plain one.
-                $asSpelled = $asSpelled || (isset($plain[$word]) && ! ($word === 'you' && $k === 0));
+                $asSpelled = $asSpelled || ($k > 0 && $words->break[$i + $k] === Words::COMMA) || (isset($plain[$word]) && ! ($word === 'you' && $k === 0));
                 if ($filler) {
                     continue;
                 }
