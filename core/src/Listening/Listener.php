@@ -63,13 +63,13 @@ final readonly class Listener
     {
         $usual = new Binder($words, $this->lexicon, $spans, $placed, $quantities);
         $findings = $usual->bind();
-        if ($usual->statements() < self::TELLING || $usual->misfitShare() < self::MISFITS) {
+        if ($usual->topic()->statements() < self::TELLING || $usual->topic()->misfitShare() < self::MISFITS) {
             return $findings;
         }
         $other = new Binder($words, $this->lexicon, $spans, $placed, $quantities, namesLast: true);
         $turned = $other->bind();
 
-        return $other->statements() >= self::TELLING && $other->misfitShare() < 0.6 * $usual->misfitShare() ? $turned : $findings;
+        return $other->topic()->statements() >= self::TELLING && $other->topic()->misfitShare() < 0.6 * $usual->topic()->misfitShare() ? $turned : $findings;
     }
 
     /**

@@ -15,7 +15,7 @@ final readonly class Part
         public string $id,
         public Zone $zone,
         public PointSet $essential,
-        public PointSet $points, 
+        public PointSet $points,
         /** A statement that naming this part makes of those around it: "castle nuts in there". */
         public ?Point $lends = null,
         /** @var list<string> parts with which its shared names go */
