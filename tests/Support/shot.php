@@ -42,6 +42,20 @@ $browser->press(WebDriverKeys::ESCAPE)->click('[data-test=finish]')->waitForText
 $settle();
 $browser->shot($folder.'finish.png');
 
+$browser->visit('/start?student=3')->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');
+$browser->press('.')->press('.')->choose('More')->click('[data-test=listen-live]')->click('[data-test=stand-in]');
+usleep(14_000_000);
+$browser->shot($folder.'listening.png');
+$browser->visit('/start?student=2')->waitForText('items at', '.preview')->click('[data-test=start-words]')->find('[data-test=captions]');
+$browser->run(
+    "const held = new DataTransfer(); held.items.add(new File([arguments[0]], 'walk.vtt'));
+     const input = document.querySelector('[data-test=captions]'); input.files = held.files; input.dispatchEvent(new Event('change', { bubbles: true }));",
+    [(string) file_get_contents(dirname(__DIR__, 2).'/examples/walk.vtt')],
+);
+$browser->waitForText('items heard')->run("document.querySelectorAll('[data-heard] .what')[9].click()");
+$settle();
+$browser->shot($folder.'words.png');
+
 $browser->visit('/')->waitForText('Walks just finished');
 $settle();
 $browser->shot($folder.'today.png');
