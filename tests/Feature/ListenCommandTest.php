@@ -25,7 +25,7 @@ afterEach(function (): void {
 
 it('tells what was heard in the published format', function (): void {
     $heard = json_decode(listen($this->walk)->getOutput());
-    $result = (new Validator)->validate(Helper::toJSON($heard), (string) file_get_contents(base_path('schemas/listening.schema.json')));
+    $result = (new Validator)->validate(Helper::toJSON($heard), json_decode((string) file_get_contents(base_path('schemas/listening.schema.json'))));
 
     expect($result->isValid())->toBeTrue()->and(count($heard->heard))->toBeGreaterThan(90)
         ->and(array_unique(array_map(fn (object $one): string => $one->component.'@'.$one->axle, $heard->heard)))->toHaveCount(count($heard->heard));
