@@ -77,6 +77,12 @@ final readonly class Documents
         return MarkList::of(...(new MarkReader($inspection))->read($document, null, static fn (): bool => false));
     }
 
+    /** @throws DocumentHasFaults if there is no such file */
+    public function events(string $file): string
+    {
+        return $this->text($file, null, '--events');
+    }
+
     /** @throws DocumentHasFaults if it is no caption file */
     public function transcript(string $file): Transcript
     {

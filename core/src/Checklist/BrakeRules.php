@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Checklist;
 
+use Pasada\Core\Brakes\Sequence;
+use Pasada\Core\Brakes\StepChoice;
+
 /** How the brake tests stand in the inspection. */
 final readonly class BrakeRules
 {
@@ -19,5 +22,12 @@ final readonly class BrakeRules
         public int $restarts,
         /** Any wrong step fails the inspection; else they are points like the rest. */
         public bool $critical,
+        /** @var list<StepChoice> the tests in their order; empty where the checklist leaves it to the examiner */
+        public array $steps = [],
     ) {}
+
+    public function sequence(): Sequence
+    {
+        return new Sequence($this->steps, $this->restarts);
+    }
 }

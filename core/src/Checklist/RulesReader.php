@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Checklist;
 
+use Pasada\Core\Brakes\BrakeTest;
+use Pasada\Core\Brakes\Spoken;
+use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Document\Node;
 use Pasada\Core\Vehicle\AxleGroup;
 
@@ -106,7 +109,7 @@ final readonly class RulesReader
 
     private function brakes(Node $node): BrakeRules
     {
-        $node->only('section', 'sequence', 'tug', 'restarts', 'weight');
+        $node->only('section', 'sequence', 'tug', 'restarts', 'weight', 'steps');
         $this->known($node->child('section'), $this->sections, 'sections');
 
         return new BrakeRules(
@@ -115,7 +118,20 @@ final readonly class RulesReader
             $node->enumOr('tug', TugSequence::Any),
             $node->intOr('restarts', 0, BrakeRules::MOST_RESTARTS, 0),
             $node->choiceOr('weight', ['critical', 'counted'], 'counted') === 'critical',
+            array_map($this->brakeStep(...), $node->nodesOr('steps')),
         );
+    }
+
+    private function brakeStep(Node $node): StepChoice
+    {
+        $node->only('test', 'low', 'high', 'say');
+        $limit = static function (string $key) use ($node): ?float {
+            $thousandths = $node->thousandths($key);
+
+            return $thousandths === null ? null : $thousandths / 1000;
+        };
+
+        return new StepChoice($node->enum('test', BrakeTest::class), $limit('low'), $limit('high'), $node->has('say') ? $node->enums('say', Spoken::class) : null);
     }
 
     private function pass(Node $pass): PassMark

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\Documents;
+use Illuminate\Console\Command;
+use Pasada\Core\Brakes\EventReader;
+use Pasada\Core\Brakes\Judge;
+use Pasada\Core\Brakes\JudgementWriter;
+use Pasada\Core\Document\DocumentHasFaults;
+use Pasada\Core\Document\Fault;
+use Pasada\Core\Vehicle\Feature;
+use Symfony\Component\Console\Output\OutputInterface;
+
+final class JudgeBrakes extends Command
+{
+    use ReadsDocuments;
+
+    protected $signature = 'pasada:brakes {--checklist= : id of a shipped checklist, or a file} {--vehicle= : id of a shipped vehicle, or a file} {--events= : file of observed events} {--format=json : json or text}';
+
+    protected $description = 'Judge the brake tests from a list of observed events; the exit code is 0 for pass and fail alike';
+
+    public function handle(Documents $documents): int
+    {
+        return $this->formatIs(['json', 'text']) ? $this->reportingFaults(function () use ($documents): int {
+            $brakes = $documents->checklist($this->named('checklist'))->rules->brakes;
+            if ($brakes === null || $brakes->steps === []) {
+                throw DocumentHasFaults::in('--checklist', [Fault::at('rules.brake_tests.steps', 'names no test; list them in their order')]);
+            }
+            $vehicle = $documents->vehicle($this->named('vehicle'));
+            $events = (new EventReader)->read($documents->events($this->named('events')), $this->named('events'));
+            $judgement = (new Judge($brakes->sequence(), $vehicle->hasTrailer(), $vehicle->features->has(Feature::HandValve)))->judge($events);
+            $this->output->writeln($this->named('format') === 'json' ? $this->json(JudgementWriter::write($judgement)) : JudgementWriter::text($judgement), OutputInterface::OUTPUT_RAW);
+
+            return self::SUCCESS;
+        }) : self::INVALID;
+    }
+}

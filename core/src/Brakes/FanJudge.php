@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Brakes;
+
+/** What comes with fanning the pressure down: the low-air warning and the spring brakes. */
+final readonly class FanJudge
+{
+    public function __construct(private bool $combination) {}
+
+    public function warning(Run $run, StepRule $rule): StepVerdict
+    {
+        foreach ($run->all(EventKind::Warning) as $event) {
+            $at = $run->pressureAt($event->atMs);
+            if ($at === null) {
+                return StepVerdict::broken($rule->test, $event->atMs, 'no reading was taken when the warning came');
+            }
+            $figures = ['psi' => round($at->lower(), 1), 'least_psi' => (float) $rule->low];
+            $what = sprintf('the warning came at %s psi, at or above %s asked', Plain::of($at->lower()), Plain::of((float) $rule->low));
+
+            return $at->lower() >= (float) $rule->low ? StepVerdict::met($rule->test, $event->atMs, $what, $figures) : StepVerdict::broken($rule->test, $event->atMs, $what, $figures);
+        }
+        foreach ($run->all(EventKind::Reading) as $n => $event) {
+            $lower = min((float) $event->primary, (float) $event->secondary);
+            if ($lower < (float) $rule->low && ! $run->situationAt($n)->engine) {
+                return StepVerdict::broken($rule->test, $event->atMs, $run->situationAt($n)->key
+                    ? sprintf('no warning down to %s psi, at or above %s asked', Plain::of($lower), Plain::of((float) $rule->low))
+                    : 'the key was off, so no warning could come', ['psi' => $lower, 'least_psi' => (float) $rule->low]);
+            }
+        }
+
+        return StepVerdict::notDone($rule->test);
+    }
+
+    public function pop(Run $run, StepRule $rule): StepVerdict
+    {
+        $byHand = $this->pushedByHand($run, $rule);
+        if ($byHand !== null) {
+            return StepVerdict::broken($rule->test, $byHand, 'a valve was pulled by hand; it has to come out by itself');
+        }
+        $popped = ['tractor' => null, 'trailer' => null];
+        foreach ($run->all(EventKind::Popped) as $event) {
+            foreach ($event->to === 'both' ? ['tractor', 'trailer'] : [$event->to] as $valve) {
+                $popped[$valve] ??= $event->atMs;
+            }
+        }
+        $asked = $this->combination ? ['trailer', 'tractor'] : ['tractor'];
+        $first = min(array_map(static fn (string $valve): int => $popped[$valve] ?? PHP_INT_MAX, $asked));
+        if ($first === PHP_INT_MAX) {
+            return $this->stillIn($run, $rule);
+        }
+        $figures = [];
+        foreach ($asked as $valve) {
+            $at = $popped[$valve] === null ? null : $run->pressureAt($popped[$valve]);
+            if ($popped[$valve] === null || $at === null) {
+                return StepVerdict::notYet($rule->test, $first, $popped[$valve] === null ? sprintf('the %s valve is still in', $valve) : 'no reading was taken when a valve came out');
+            }
+            $figures[$valve.'_psi'] = round($at->lower(), 1);
+            if ($at->lower() < (float) $rule->low || $at->lower() > (float) $rule->high) {
+                return StepVerdict::broken($rule->test, $first, sprintf('the %s valve came out at %s psi, between %s and %s asked', $valve, Plain::of($at->lower()), Plain::of((float) $rule->low), Plain::of((float) $rule->high)), $figures);
+            }
+        }
+        if ($this->combination && $popped['tractor'] < $popped['trailer']) {
+            return StepVerdict::broken($rule->test, $first, 'the tractor valve came out first; the trailer\'s has to come first or together with it', $figures);
+        }
+
+        return StepVerdict::met($rule->test, $first, 'came out at '.implode(' and ', array_map(static fn (string $valve): string => Plain::of($figures[$valve.'_psi']).' psi ('.$valve.')', $asked)), $figures);
+    }
+
+    private function stillIn(Run $run, StepRule $rule): StepVerdict
+    {
+        foreach ($run->all(EventKind::Reading) as $n => $event) {
+            $lower = min((float) $event->primary, (float) $event->secondary);
+            if ($lower < (float) $rule->low && ! $run->situationAt($n)->engine && $run->situationAt($n)->tractorIn) {
+                return StepVerdict::broken($rule->test, $event->atMs, sprintf('no valve came out down to %s psi, between %s and %s asked', Plain::of($lower), Plain::of((float) $rule->low), Plain::of((float) $rule->high)), ['psi' => $lower]);
+            }
+        }
+
+        return StepVerdict::notDone($rule->test);
+    }
+
+    /** While fanned down to where they should come out; later a valve is pulled for the tugs. */
+    private function pushedByHand(Run $run, StepRule $rule): ?int
+    {
+        foreach ($run->events as $n => $event) {
+            if (! in_array($event->kind, [EventKind::TractorValve, EventKind::TrailerValve], true) || $event->to !== 'out' || $run->situationAt($n)->engine) {
+                continue;
+            }
+            $at = $run->pressureAt($event->atMs);
+            if ($at !== null && $at->lower() <= (float) $rule->high + 15) {
+                return $event->atMs;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Brakes;
+
+/** The verdict on a run of brake tests. */
+final readonly class Judgement
+{
+    /** @param  list<StepVerdict>  $steps  in the order of the sequence */
+    public function __construct(
+        public array $steps,
+        /** "passed", "failed", or "open" while steps are to come. */
+        public string $standing,
+        /** What broke first; null where nothing did. */
+        public ?StepVerdict $cause,
+        public int $restarts,
+        public int $restartsAllowed,
+    ) {}
+
+    /** Whether what is broken can still be put right by beginning again. */
+    public function mayRestart(): bool
+    {
+        return $this->restarts < $this->restartsAllowed;
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Brakes;
+
+/** How a step of the sequence stands. */
+enum Outcome: string
+{
+    case Met = 'met';
+    case Broken = 'broken';
+    /** Begun and not finished. */
+    case NotYet = 'not-yet';
+    case NotDone = 'not-done';
+}

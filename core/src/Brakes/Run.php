@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Brakes;
+
+/** The events since the tests were last begun, with the state of the cab at each. */
+final readonly class Run
+{
+    /** A reading belongs to a moment when it was taken within so many milliseconds of it. */
+    private const NEAR_MS = 15_000;
+
+    /**
+     * @param  list<BrakeEvent>  $events
+     * @param  list<Situation>  $situations  before each event; one more after the last
+     */
+    private function __construct(public array $events, public array $situations, public int $restarts) {}
+
+    /** @param  list<BrakeEvent>  $events  in order */
+    public static function of(array $events): self
+    {
+        $restarts = 0;
+        $since = [];
+        $situation = $first = new Situation;
+        foreach ($events as $event) {
+            $situation = $situation->after($event);
+            if ($event->kind === EventKind::Restarted) {
+                $restarts++;
+                $since = [];
+                // Key, valves and chocks stand as they stood.
+                $first = $situation;
+            } else {
+                $since[] = $event;
+            }
+        }
+        $situations = [$first];
+        foreach ($since as $event) {
+            $situations[] = $situations[count($situations) - 1]->after($event);
+        }
+
+        return new self($since, $situations, $restarts);
+    }
+
+    public function situationAt(int $index): Situation
+    {
+        return $this->situations[$index];
+    }
+
+    /** @return array<int, BrakeEvent> by index */
+    public function all(EventKind $kind): array
+    {
+        return array_filter($this->events, static fn (BrakeEvent $event): bool => $event->kind === $kind);
+    }
+
+    public function firstAfter(int $index, EventKind $kind): ?int
+    {
+        foreach ($this->events as $n => $event) {
+            if ($n > $index && $event->kind === $kind) {
+                return $n;
+            }
+        }
+
+        return null;
+    }
+
+    /** The pressures at a moment, from the readings around it; null where none was taken near. */
+    public function pressureAt(int $atMs): ?Pressure
+    {
+        $before = $after = null;
+        foreach ($this->events as $event) {
+            if ($event->kind !== EventKind::Reading && $event->primary === null) {
+                continue;
+            }
+            if (in_array($event->kind, [EventKind::Rpm, EventKind::Rolling, EventKind::Said], true)) {
+                continue;
+            }
+            $before = $event->atMs <= $atMs ? $event : $before;
+            $after ??= $event->atMs >= $atMs ? $event : null;
+        }
+        $before = $before !== null && $atMs - $before->atMs <= self::NEAR_MS ? $before : null;
+        $after = $after !== null && $after->atMs - $atMs <= self::NEAR_MS ? $after : null;
+        if ($before === null || $after === null || $before->atMs === $after->atMs) {
+            $one = $before ?? $after;
+
+            return $one === null ? null : new Pressure((float) $one->primary, (float) ($one->secondary ?? $one->primary));
+        }
+        $share = ($atMs - $before->atMs) / ($after->atMs - $before->atMs);
+
+        return new Pressure(
+            (float) $before->primary + $share * ((float) $after->primary - (float) $before->primary),
+            (float) ($before->secondary ?? $before->primary) + $share * ((float) ($after->secondary ?? $after->primary) - (float) ($before->secondary ?? $before->primary)),
+        );
+    }
+
+    public function said(Spoken $what, int $fromMs, int $toMs): bool
+    {
+        foreach ($this->all(EventKind::Said) as $event) {
+            if ($event->to === $what->value && $event->atMs >= $fromMs && $event->atMs <= $toMs) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The limit that the student stated of a test; null where none was. */
+    public function statedLimit(BrakeTest $test): ?float
+    {
+        foreach ($this->all(EventKind::Said) as $event) {
+            if ($event->to === Spoken::Limit->value && $event->test === $test) {
+                return $event->primary;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Brakes;
+
+/** Governor and compressor: where they cut out and in, and how fast pressure builds. */
+final readonly class SupplyJudge
+{
+    /** Pressures between which the build-up is timed: commercial driver manual, dual air system. */
+    private const BUILD_FROM_PSI = 85;
+
+    private const BUILD_TO_PSI = 100;
+
+    /** The governor cuts in at this or above, whatever it cuts out at: commercial driver manual. */
+    private const CUT_IN_LEAST_PSI = 100;
+
+    public function cutOut(Run $run, StepRule $rule): StepVerdict
+    {
+        foreach ($run->all(EventKind::CutOut) as $n => $event) {
+            $at = $run->pressureAt($event->atMs);
+            if (! $run->situationAt($n)->engine) {
+                return StepVerdict::broken($rule->test, $event->atMs, 'the engine was off');
+            }
+            if ($at === null) {
+                return StepVerdict::broken($rule->test, $event->atMs, 'no reading was taken when the dryer purged');
+            }
+
+            return $this->within($rule, $event->atMs, $at->lower(), 'cut out at %s psi, between %s and %s asked');
+        }
+
+        return StepVerdict::notDone($rule->test);
+    }
+
+    public function cutIn(Run $run, StepRule $rule): StepVerdict
+    {
+        $outs = array_values($run->all(EventKind::CutOut));
+        $out = $outs === [] ? null : $run->pressureAt($outs[0]->atMs);
+        foreach ($run->all(EventKind::CutIn) as $event) {
+            $at = $run->pressureAt($event->atMs);
+            if ($out === null || $at === null) {
+                return StepVerdict::broken($rule->test, $event->atMs, 'cut-in is judged by the cut-out before it, and a reading of one of them is missing');
+            }
+            if ($at->lower() < self::CUT_IN_LEAST_PSI) {
+                return StepVerdict::broken($rule->test, $event->atMs, sprintf('cut in at %s psi, not under %d asked', Plain::of($at->lower()), self::CUT_IN_LEAST_PSI), ['psi' => $at->lower()]);
+            }
+
+            return $this->within($rule, $event->atMs, $out->lower() - $at->lower(), 'cut in %s psi below cut-out, between %s and %s asked');
+        }
+
+        return StepVerdict::notDone($rule->test);
+    }
+
+    public function buildUp(Run $run, StepRule $rule): StepVerdict
+    {
+        $from = $this->crossing($run, self::BUILD_FROM_PSI);
+        $to = $this->crossing($run, self::BUILD_TO_PSI);
+        if ($from === null) {
+            return StepVerdict::notDone($rule->test);
+        }
+        if ($to === null) {
+            return StepVerdict::notYet($rule->test, $from, sprintf('%d psi was not reached yet', self::BUILD_TO_PSI));
+        }
+        $seconds = ($to - $from) / 1000;
+        $what = sprintf('%d to %d psi in %s s, within %s asked', self::BUILD_FROM_PSI, self::BUILD_TO_PSI, Plain::of($seconds), Plain::of((float) $rule->high));
+        $figures = ['seconds' => round($seconds, 1), 'allowed_seconds' => (float) $rule->high];
+
+        return $seconds <= (float) $rule->high ? StepVerdict::met($rule->test, $from, $what, $figures) : StepVerdict::broken($rule->test, $from, $what, $figures);
+    }
+
+    /** When the lower gauge passed a pressure on its way up with the engine running, interpolated between readings, in ms. */
+    private function crossing(Run $run, float $psi): ?int
+    {
+        $before = null;
+        foreach ($run->all(EventKind::Reading) as $n => $event) {
+            $lower = min((float) $event->primary, (float) $event->secondary);
+            if ($before !== null && $run->situationAt($n)->engine && $before[1] < $psi && $lower >= $psi) {
+                return (int) round($before[0] + ($event->atMs - $before[0]) * ($psi - $before[1]) / ($lower - $before[1]));
+            }
+            $before = [$event->atMs, $lower];
+        }
+
+        return null;
+    }
+
+    private function within(StepRule $rule, int $atMs, float $value, string $what): StepVerdict
+    {
+        $figures = ['psi' => round($value, 1)];
+        $said = sprintf($what, Plain::of($value), Plain::of((float) $rule->low), Plain::of((float) $rule->high));
+
+        return $value >= (float) $rule->low && $value <= (float) $rule->high ? StepVerdict::met($rule->test, $atMs, $said, $figures) : StepVerdict::broken($rule->test, $atMs, $said, $figures);
+    }
+}

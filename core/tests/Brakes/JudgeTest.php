@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+use Pasada\Core\Brakes\BrakeTest;
+use Pasada\Core\Brakes\EventKind;
+use Pasada\Core\Brakes\Outcome;
+use Pasada\Core\Brakes\Spoken;
+use Pasada\Core\Brakes\StepChoice;
+use Pasada\Core\Tests\Brakes\Scene;
+
+it('judges the applied leak by what was lost over the time really waited', function (float $lost, int $ms, bool $combination, string $told): void {
+    expect((new Scene)->ready()->leakTest($lost, $ms)->told(BrakeTest::LeakApplied, $combination))->toBe($told);
+})->with([
+    'well inside' => [2, 60_000, true, 'met: lost 2 psi in 60 s, 4 allowed for a combination'],
+    'at the limit' => [4, 60_000, true, 'met: lost 4 psi in 60 s, 4 allowed for a combination'],
+    'just outside' => [4.1, 60_000, true, 'broken: lost 4.1 psi in 60 s, 4 allowed for a combination'],
+    'a single vehicle at its limit' => [3, 60_000, false, 'met: lost 3 psi in 60 s, 3 allowed for a single vehicle'],
+    'a single vehicle just outside' => [3.1, 60_000, false, 'broken: lost 3.1 psi in 60 s, 3 allowed for a single vehicle'],
+    'more lost over a longer minute' => [5, 75_000, true, 'met: lost 5 psi in 75 s, 4 allowed for a combination'],
+    'a hair short of a minute' => [2, 59_600, true, 'met: lost 2 psi in 59.6 s, 4 allowed for a combination'],
+    'a minute cut short' => [2, 52_000, true, 'broken: the minute was cut to 52 s'],
+    'nothing lost' => [0, 60_000, true, 'met: lost 0 psi in 60 s, 4 allowed for a combination'],
+]);
+
+it('takes the gauge that lost more', function (): void {
+    $scene = (new Scene)->ready()->then(EventKind::Pedal, 'down')->reads(120, 118)->then(EventKind::Said, 'start-reading')->then(EventKind::MinuteStarted, afterMs: 0)
+        ->reads(119, 113, 60_000)->then(EventKind::MinuteEnded, afterMs: 0)->then(EventKind::Said, 'end-reading');
+    expect($scene->told(BrakeTest::LeakApplied))->toBe('broken: lost 5 psi in 60 s, 4 allowed for a combination');
+});
+
+it('judges the minute with the state that the system was in', function (callable $change, string $why): void {
+    expect($change(new Scene)->told(BrakeTest::LeakApplied))->toBe('broken: '.$why);
+})->with([
+    'engine running' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::Engine, 'on')->leakTest(), 'the engine was running: the compressor hides a leak'],
+    'key off' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::Key, 'off')->leakTest(), 'the key was off'],
+    'tractor valve never released' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::TractorValve, 'out')->leakTest(), 'the tractor valve was never released before the minute'],
+    'trailer valve never released' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::TrailerValve, 'out')->leakTest(), 'the trailer valve was never released before the minute'],
+    'not chocked' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::Chocks, 'out')->leakTest(), 'the wheels were not chocked while the brakes were released'],
+    'no reading at the start' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::Pedal, 'down')->then(EventKind::MinuteStarted)->reads(118, afterMs: 60_000)->then(EventKind::MinuteEnded), 'no reading was taken at the start of the minute'],
+    'no reading at the end' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::Pedal, 'down')->reads(120)->then(EventKind::MinuteStarted)->then(EventKind::MinuteEnded, afterMs: 60_000), 'no reading was taken at the end of the minute'],
+    'pedal let up' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::Pedal, 'down')->reads(120)->then(EventKind::MinuteStarted)->then(EventKind::Pedal, 'up', afterMs: 30_000)->reads(119, afterMs: 30_000)->then(EventKind::MinuteEnded), 'the pedal was let up within the minute'],
+    'engine started' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::Pedal, 'down')->reads(120)->then(EventKind::MinuteStarted)->then(EventKind::Engine, 'on', afterMs: 30_000)->reads(119, afterMs: 30_000)->then(EventKind::MinuteEnded), 'the engine was started within the minute'],
+    'reading not spoken' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::Pedal, 'down')->reads(120)->then(EventKind::MinuteStarted)->reads(119, afterMs: 60_000)->then(EventKind::MinuteEnded), 'did not say the reading at the start'],
+    'reading spoken at the start only' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::Pedal, 'down')->reads(120)->then(EventKind::Said, 'start-reading')->then(EventKind::MinuteStarted)->reads(119, afterMs: 60_000)->then(EventKind::MinuteEnded), 'did not say the reading at the end'],
+]);
+
+it('tells the released leak from the applied one by the pedal', function (): void {
+    $scene = (new Scene)->ready()->reads(120)->then(EventKind::Said, 'start-reading')->then(EventKind::MinuteStarted)->reads(117, afterMs: 60_000)->then(EventKind::MinuteEnded)->then(EventKind::Said, 'end-reading');
+    expect($scene->told(BrakeTest::LeakReleased))->toBe('met: lost 3 psi in 61 s, 3 allowed for a combination')
+        ->and($scene->told(BrakeTest::LeakApplied))->toBe('not-done: not done');
+});
+
+it('waits for a minute that is running', function (): void {
+    expect((new Scene)->ready()->then(EventKind::Pedal, 'down')->reads(120)->then(EventKind::MinuteStarted)->told(BrakeTest::LeakApplied))->toBe('not-yet: the minute is running');
+});
+
+it('judges the low-air warning', function (callable $tell, string $told): void {
+    expect($tell((new Scene)->ready())->told(BrakeTest::LowAir))->toBe($told);
+})->with([
+    [fn (Scene $s): Scene => $s->warns(62), 'met: the warning came at 62 psi, at or above 55 asked'],
+    'at the limit' => [fn (Scene $s): Scene => $s->warns(55), 'met: the warning came at 55 psi, at or above 55 asked'],
+    'just under it' => [fn (Scene $s): Scene => $s->warns(54.9), 'broken: the warning came at 54.9 psi, at or above 55 asked'],
+    'one gauge is enough' => [fn (Scene $s): Scene => $s->reads(80, 70)->then(EventKind::Warning, '', 71, 58), 'met: the warning came at 58 psi, at or above 55 asked'],
+    'it never came' => [fn (Scene $s): Scene => $s->reads(70)->reads(50), 'broken: no warning down to 50 psi, at or above 55 asked'],
+    'the key was off' => [fn (Scene $s): Scene => $s->then(EventKind::Key, 'off')->reads(70)->reads(50), 'broken: the key was off, so no warning could come'],
+    'not fanned yet' => [fn (Scene $s): Scene => $s->reads(110), 'not-done: not done'],
+]);
+
+it('judges how the spring brakes come on', function (float $trailer, float $tractor, string $told): void {
+    expect((new Scene)->ready()->pops($trailer, $tractor)->told(BrakeTest::SpringPop))->toBe($told);
+})->with([
+    [38, 32, 'met: came out at 38 psi (trailer) and 32 psi (tractor)'],
+    'at both limits' => [45, 20, 'met: came out at 45 psi (trailer) and 20 psi (tractor)'],
+    'too early' => [45.5, 32, 'broken: the trailer valve came out at 45.5 psi, between 20 and 45 asked'],
+    'too late' => [38, 19.5, 'broken: the tractor valve came out at 19.5 psi, between 20 and 45 asked'],
+    'tractor first' => [30, 36, 'broken: the tractor valve came out first; the trailer\'s has to come first or together with it'],
+]);
+
+it('finds a valve that was pulled by hand, and valves that stay in', function (callable $tell, string $told): void {
+    expect($tell((new Scene)->ready())->told(BrakeTest::SpringPop))->toBe('broken: '.$told);
+})->with([
+    [fn (Scene $s): Scene => $s->reads(50)->then(EventKind::TrailerValve, 'out')->then(EventKind::Popped, 'tractor', 32, 32), 'a valve was pulled by hand; it has to come out by itself'],
+    [fn (Scene $s): Scene => $s->reads(40)->reads(15), 'no valve came out down to 15 psi, between 20 and 45 asked'],
+]);
+
+it('lets both valves come out together, and asks one of a single vehicle', function (): void {
+    expect((new Scene)->ready()->reads(50)->then(EventKind::Popped, 'both', 35, 35)->told(BrakeTest::SpringPop))->toStartWith('met')
+        ->and((new Scene)->ready()->reads(50)->then(EventKind::Popped, 'tractor', 35, 35)->told(BrakeTest::SpringPop, false))->toBe('met: came out at 35 psi (tractor)')
+        ->and((new Scene)->ready()->reads(50)->then(EventKind::Popped, 'trailer', 35, 35)->told(BrakeTest::SpringPop))->toBe('not-yet: the tractor valve is still in');
+});
+
+it('judges governor and build-up', function (callable $tell, BrakeTest $test, string $told): void {
+    expect($tell((new Scene)->then(EventKind::Engine, 'on'))->told($test))->toBe($told);
+})->with([
+    [fn (Scene $s): Scene => $s->then(EventKind::CutOut, '', 125, 124), BrakeTest::CutOut, 'met: cut out at 124 psi, between 120 and 140 asked'],
+    'cut-out at the limit' => [fn (Scene $s): Scene => $s->then(EventKind::CutOut, '', 120, 120), BrakeTest::CutOut, 'met: cut out at 120 psi, between 120 and 140 asked'],
+    'cut-out low' => [fn (Scene $s): Scene => $s->then(EventKind::CutOut, '', 119, 119), BrakeTest::CutOut, 'broken: cut out at 119 psi, between 120 and 140 asked'],
+    'cut-out high' => [fn (Scene $s): Scene => $s->then(EventKind::CutOut, '', 141, 141), BrakeTest::CutOut, 'broken: cut out at 141 psi, between 120 and 140 asked'],
+    'cut-in' => [fn (Scene $s): Scene => $s->then(EventKind::CutOut, '', 125, 125)->then(EventKind::CutIn, '', 103, 103, 60_000), BrakeTest::CutIn, 'met: cut in 22 psi below cut-out, between 20 and 25 asked'],
+    'cut-in under 100' => [fn (Scene $s): Scene => $s->then(EventKind::CutOut, '', 120, 120)->then(EventKind::CutIn, '', 98, 98, 60_000), BrakeTest::CutIn, 'broken: cut in at 98 psi, not under 100 asked'],
+    'build-up, interpolated' => [fn (Scene $s): Scene => $s->reads(80)->reads(90, afterMs: 20_000)->reads(105, afterMs: 30_000), BrakeTest::BuildUp, 'met: 85 to 100 psi in 30 s, within 45 asked'],
+    'build-up at the limit' => [fn (Scene $s): Scene => $s->reads(85 - 0.001)->reads(100, afterMs: 45_000), BrakeTest::BuildUp, 'met: 85 to 100 psi in 45 s, within 45 asked'],
+    'build-up too slow' => [fn (Scene $s): Scene => $s->reads(84)->reads(101, afterMs: 60_000), BrakeTest::BuildUp, 'broken: 85 to 100 psi in 52.9 s, within 45 asked'],
+    'build-up under way' => [fn (Scene $s): Scene => $s->reads(80)->reads(90, afterMs: 20_000), BrakeTest::BuildUp, 'not-yet: 100 psi was not reached yet'],
+]);
+
+it('judges tugs and the rolling stop', function (callable $tell, BrakeTest $test, string $told): void {
+    expect($tell((new Scene)->readyToMove())->told($test))->toBe($told);
+})->with([
+    [fn (Scene $s): Scene => $s->tug('out', 'in'), BrakeTest::TugTractor, 'met: it did not move'],
+    [fn (Scene $s): Scene => $s->tug('in', 'out'), BrakeTest::TugTrailer, 'met: it did not move'],
+    [fn (Scene $s): Scene => $s->tug('in', 'in', 'held', 'on'), BrakeTest::TugHand, 'met: it did not move'],
+    'it moved' => [fn (Scene $s): Scene => $s->tug('out', 'in', 'moved'), BrakeTest::TugTractor, 'broken: the vehicle moved: this brake does not hold'],
+    'both valves out' => [fn (Scene $s): Scene => $s->tug('out', 'out'), BrakeTest::TugTractor, 'broken: tugged with both valves out: which brake held cannot be told'],
+    'every brake released' => [fn (Scene $s): Scene => $s->tug('in', 'in'), BrakeTest::TugTrailer, 'broken: tugged with every brake released: that proves nothing'],
+    'chocks still in' => [fn (Scene $s): Scene => $s->then(EventKind::Chocks, 'in')->tug('out', 'in'), BrakeTest::TugTractor, 'broken: the chocks were still in'],
+    'no belt' => [fn (Scene $s): Scene => $s->then(EventKind::Belt, 'off')->tug('out', 'in'), BrakeTest::TugTractor, 'broken: the seat belt was not on'],
+    'not in low gear' => [fn (Scene $s): Scene => $s->then(EventKind::Gear, 'other')->tug('out', 'in'), BrakeTest::TugTractor, 'broken: not in low gear'],
+    [fn (Scene $s): Scene => $s->rolls(), BrakeTest::Service, 'met: stopped straight'],
+    'too fast' => [fn (Scene $s): Scene => $s->rolls(12), BrakeTest::Service, 'broken: rolled at 12 mph, about 5 asked'],
+    'pulled' => [fn (Scene $s): Scene => $s->rolls(5, 'pulled'), BrakeTest::Service, 'broken: pulled to a side: brakes, suspension, tyre, ground or load'],
+    'still rolling' => [fn (Scene $s): Scene => $s->then(EventKind::TractorValve, 'in')->then(EventKind::TrailerValve, 'in')->then(EventKind::Rolling, '', 5), BrakeTest::Service, 'not-yet: still rolling'],
+    'stopped without the pedal' => [fn (Scene $s): Scene => $s->then(EventKind::TractorValve, 'in')->then(EventKind::TrailerValve, 'in')->then(EventKind::Rolling, '', 5)->then(EventKind::Stopped, 'straight'), BrakeTest::Service, 'broken: stopped without the pedal'],
+]);
+
+it('asks for the area to be called clear before rolling', function (): void {
+    $scene = (new Scene)->then(EventKind::Engine, 'on')->then(EventKind::Belt, 'on')->rolls();
+    expect($scene->told(BrakeTest::Service))->toBe('broken: did not say that the area is clear');
+});
+
+const SEVEN = [BrakeTest::LeakApplied, BrakeTest::LowAir, BrakeTest::SpringPop, BrakeTest::TugTractor, BrakeTest::TugTrailer, BrakeTest::TugHand, BrakeTest::Service];
+
+it('passes all seven steps told right, and tells what is to come', function (): void {
+    $scene = (new Scene)->ready()->leakTest()->warns()->pops();
+    expect($scene->judged(SEVEN)->standing)->toBe('open');
+    $scene->readyToMove()->tug('out', 'in')->tug('in', 'out')->tug('in', 'in', 'held', 'on')->rolls();
+    $judged = $scene->judged(SEVEN);
+
+    expect($judged->standing)->toBe('passed')->and($judged->cause)->toBeNull()->and(array_unique(array_map(fn ($step) => $step->outcome, $judged->steps), SORT_REGULAR))->toBe([Outcome::Met]);
+});
+
+it('breaks a step that comes before one it has to follow', function (): void {
+    $judged = (new Scene)->ready()->warns()->leakTest()->judged([BrakeTest::LeakApplied, BrakeTest::LowAir]);
+    expect($judged->standing)->toBe('failed')->and($judged->cause?->what)->toBe('out of order: low-air warning came before leak test, brakes applied');
+});
+
+it('names what broke first', function (): void {
+    $judged = (new Scene)->ready()->leakTest(6)->warns(40)->judged([BrakeTest::LeakApplied, BrakeTest::LowAir]);
+    expect($judged->cause?->test)->toBe(BrakeTest::LeakApplied);
+});
+
+it('begins again from the beginning as often as the rule allows', function (int $allowed, int $times, string $standing, bool $may): void {
+    $scene = (new Scene)->ready();
+    for ($n = 0; $n < $times; $n++) {
+        $scene->leakTest(6)->then(EventKind::Restarted);
+    }
+    $judged = $scene->leakTest(2)->judged([BrakeTest::LeakApplied], restarts: $allowed);
+    expect($judged->standing)->toBe($standing)->and($judged->mayRestart())->toBe($may);
+})->with([[0, 0, 'passed', false], [2, 1, 'passed', true], [2, 2, 'passed', false], [1, 2, 'failed', false], [0, 1, 'failed', false]]);
+
+it('breaks a right test with a wrong limit stated, and lets the limits of the checklist win', function (): void {
+    $scene = (new Scene)->ready()->leakTest()->then(EventKind::Said, Spoken::Limit->value, 5, test: BrakeTest::LeakApplied);
+    expect($scene->told(BrakeTest::LeakApplied))->toBe('broken: said 5 as the limit, it is 4')
+        ->and((new Scene)->ready()->warns(58)->judged([new StepChoice(BrakeTest::LowAir, low: 60)])->standing)->toBe('failed');
+});
+
+it('asks a single vehicle for nothing that a trailer has', function (): void {
+    expect(array_map(fn ($step) => $step->test, (new Scene)->judged(SEVEN, combination: false)->steps))->toBe([BrakeTest::LeakApplied, BrakeTest::LowAir, BrakeTest::SpringPop, BrakeTest::TugTractor, BrakeTest::Service]);
+});
+
+it('judges the same events the same, and more of what came before changes nothing of a run begun again', function (): void {
+    $scene = (new Scene)->ready()->leakTest(9)->then(EventKind::Restarted)->leakTest(1);
+    $fresh = (new Scene)->ready()->leakTest(1);
+    expect($scene->told(BrakeTest::LeakApplied))->toBe($fresh->told(BrakeTest::LeakApplied))->toBe($scene->told(BrakeTest::LeakApplied));
+});
