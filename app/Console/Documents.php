@@ -78,9 +78,9 @@ final readonly class Documents
     }
 
     /** @throws DocumentHasFaults if there is no such file */
-    public function events(string $file): string
+    public function events(string $file, string $option = '--events'): string
     {
-        return $this->text($file, null, '--events');
+        return $this->text($file, null, $option);
     }
 
     /** @throws DocumentHasFaults if it is no caption file */

@@ -26,10 +26,22 @@ final readonly class EventReader
         $faults = new Faults;
         $root = Node::parse($json, $faults);
         $root->only('events');
+        $events = $this->events($root);
+        $faults->stopIfAny($name);
+
+        return $events;
+    }
+
+    /** @return list<BrakeEvent> of the node's `events`; faults are told to it */
+    public function events(Node $root): array
+    {
         $events = [];
         $before = 0;
         $running = false;
-        foreach ($root->nodes('events') as $node) {
+        if (! $root->has('events')) {
+            $root->child('events')->fault('is missing; give a list, which may be empty');
+        }
+        foreach ($root->nodesOr('events') as $node) {
             $event = $this->event($node);
             if ($event->atMs < $before) {
                 $node->child('at_ms')->fault(sprintf('is before the event in front of it (%d); give events in the order in which they happened', $before));
@@ -43,11 +55,10 @@ final readonly class EventReader
                 EventKind::MinuteEnded, EventKind::Restarted => false,
                 default => $running,
             };
-            if ($events === [] || $events[count($events) - 1] != $event) {
+            if ($events === [] || EventWriter::write($events[count($events) - 1]) !== EventWriter::write($event)) {
                 $events[] = $event;
             }
         }
-        $faults->stopIfAny($name);
 
         return $events;
     }

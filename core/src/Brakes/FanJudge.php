@@ -65,7 +65,7 @@ final readonly class FanJudge
             return StepVerdict::broken($rule->test, $first, 'the tractor valve came out first; the trailer\'s has to come first or together with it', $figures);
         }
 
-        return StepVerdict::met($rule->test, $first, 'came out at '.implode(' and ', array_map(static fn (string $valve): string => Plain::of($figures[$valve.'_psi']).' psi ('.$valve.')', $asked)), $figures);
+        return StepVerdict::met($rule->test, $first, 'came out at '.implode(' and ', array_map(static fn (string $valve): string => Plain::of($figures[$valve.'_psi'] ?? 0.0).' psi ('.$valve.')', $asked)), $figures);
     }
 
     private function stillIn(Run $run, StepRule $rule): StepVerdict

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Brakes;
+
+/**
+ * What an air system is made of. Volumes in litres, pressures in psi above the outside, times in seconds.
+ *
+ * Sizes are those of a usual tractor-trailer: reservoirs hold twelve times (trailer: eight times) the chambers they feed,
+ * as 49 CFR 571.121 S5.1.2 and S5.2.1 ask; a compressor gives about 13 cubic feet (370 l) of free air a minute at 1250 rpm, as
+ * makers' sheets state for the usual one-cylinder kind. Temperature is left out.
+ */
+final readonly class AirMakeup
+{
+    /** Atmospheric pressure: 14.7 psi. A litre of free air is 14.7 psi litres. */
+    public const OUTSIDE_PSI = 14.7;
+
+    public function __construct(
+        public bool $combination = true,
+        public float $supplyLitres = 18.0,
+        public float $primaryLitres = 42.0,
+        public float $secondaryLitres = 30.0,
+        public float $trailerLitres = 40.0,
+        /** Chambers filled by a full pedal, by the reservoir that feeds them. */
+        public float $primaryChamberLitres = 2.8,
+        public float $secondaryChamberLitres = 1.6,
+        public float $trailerChamberLitres = 3.0,
+        /** Free air in litres for each turn of the engine. */
+        public float $litresPerTurn = 0.296,
+        public float $cutOutPsi = 125.0,
+        public float $cutInPsi = 103.0,
+        /** 49 CFR 393.51: at or above 55 psi; switches are set to 60. */
+        public float $warningPsi = 60.0,
+        public float $trailerPopPsi = 38.0,
+        public float $tractorPopPsi = 30.0,
+    ) {}
+
+    public static function single(): self
+    {
+        return new self(combination: false, trailerLitres: 0.0, trailerChamberLitres: 0.0);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Brakes;
+
+/** The course of the pressures, what the system did by itself, and where the air went. */
+final readonly class AirTrace
+{
+    /**
+     * @param  list<AirSample>  $samples
+     * @param  list<BrakeEvent>  $events  cut-out, cut-in, warning, popped: with the gauges at that moment
+     * @param  array{start: float, delivered: float, leaked: float, vented: float, end: float}  $ledger  in psi litres
+     */
+    public function __construct(public array $samples, public array $events, public array $ledger) {}
+
+    public function at(int $atMs): AirSample
+    {
+        $found = $this->samples[0];
+        foreach ($this->samples as $sample) {
+            if ($sample->atMs <= $atMs) {
+                $found = $sample;
+            }
+        }
+
+        return $found;
+    }
+}
