@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AttemptBrakesController;
 use App\Http\Controllers\AttemptController;
 use App\Http\Controllers\AttemptFollowController;
 use App\Http\Controllers\AttemptRecordController;
@@ -36,6 +37,8 @@ Route::prefix('api/v1')->middleware(RefuseMalformedJson::class)->group(function 
             Route::post('signatures', [AttemptFollowController::class, 'sign']);
             Route::post('amendments', [AttemptFollowController::class, 'amend']);
             Route::get('agreement', [AttemptFollowController::class, 'agreement']);
+            Route::get('brakes', [AttemptBrakesController::class, 'show']);
+            Route::put('brakes', [AttemptBrakesController::class, 'update']);
             Route::put('recording', [AttemptSpeechController::class, 'store']);
             Route::get('recording', [AttemptSpeechController::class, 'show']);
             Route::get('recording/file', [AttemptSpeechController::class, 'file']);

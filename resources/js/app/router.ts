@@ -33,6 +33,12 @@ export const router = createRouter({
             props: true,
         },
         {
+            path: '/brakes/:id',
+            name: 'brakes',
+            component: () => import('@/features/brakes/BrakeBenchPage.vue'),
+            props: true,
+        },
+        {
             path: '/words/:id',
             name: 'words',
             component: () => import('@/features/speech/WordsPage.vue'),

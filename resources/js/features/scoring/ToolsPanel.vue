@@ -60,6 +60,9 @@ async function share(): Promise<void> {
                 live ? 'Stop others watching' : 'Let others watch'
             }}</NButton>
             <NButton v-if="!silent" data-test="listen-live" @click="emit('listen')">Listen along</NButton>
+            <NButton data-test="brakes" @click="router.push({ name: 'brakes', params: { id: walk.id } })"
+                >Brake bench</NButton
+            >
             <NButton v-if="!silent" data-test="words" @click="router.push({ name: 'words', params: { id: walk.id } })"
                 >Captions of the walk</NButton
             >

@@ -4,6 +4,24 @@
  */
 
 export interface paths {
+    "/attempts/{attempt}/brakes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The brake tests: sequence, what was observed, verdicts */
+        get: operations["readBrakes"];
+        /** Keep all that was observed, and judge it */
+        put: operations["keepBrakes"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/attempts": {
         parameters: {
             query?: never;
@@ -606,6 +624,24 @@ export interface components {
             reason: string;
             marks: components["schemas"]["Mark"][];
         };
+        BrakeEvent: {
+            /** @description of a real clock */
+            at_ms: number;
+            /** @enum {string} */
+            kind: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "restarted";
+            to?: string;
+            /** @description psi */
+            primary?: number;
+            /** @description psi */
+            secondary?: number;
+            value?: number;
+            /** @enum {string} */
+            test?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
+        };
+        BrakeRunRequest: {
+            events: components["schemas"]["BrakeEvent"][];
+            taken_back: components["schemas"]["BrakeEvent"][];
+        };
         ImportRecordRequest: {
             student_id: number;
             /** @description pasada-record/1 */
@@ -760,6 +796,37 @@ export interface components {
             /** Format: float */
             at_ft: number;
             duals: boolean;
+        };
+        /** @description The brake tests of an attempt: the sequence with its verdicts, and what was observed. */
+        BrakeBenchResource: {
+            steps: components["schemas"]["BrakeStepResource"][];
+            /** @enum {string} */
+            standing: "passed" | "failed" | "open";
+            /** @description what broke first */
+            cause: string | null;
+            restarts: number;
+            restarts_allowed: number;
+            /** @description whether one wrong step fails the inspection */
+            critical: boolean;
+            combination: boolean;
+            has_hand_valve: boolean;
+            events: components["schemas"]["BrakeEvent"][];
+            taken_back: components["schemas"]["BrakeEvent"][];
+        };
+        /** @description A step of the brake tests: what it asks for, how it stands, and the marks that it makes on the sheet. */
+        BrakeStepResource: {
+            /** @enum {string} */
+            test: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
+            label: string;
+            /** @enum {string} */
+            outcome: "met" | "broken" | "not-yet" | "not-done";
+            what: string;
+            needs: string[];
+            low: number | null;
+            high: number | null;
+            marks: {
+                [key: string]: unknown;
+            }[];
         };
         /** @description A piece of captions. */
         CaptionResource: {
@@ -1264,6 +1331,14 @@ export interface components {
                     restarts?: number;
                     /** @enum {unknown} */
                     weight?: "critical" | "counted";
+                    /** @description the tests in their order; limits left out are the usual ones */
+                    steps?: {
+                        /** @enum {unknown} */
+                        test: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
+                        low?: number;
+                        high?: number;
+                        say?: ("area-clear" | "start-reading" | "end-reading" | "limit")[];
+                    }[];
                 };
                 /**
                  * @description What the student may carry.
@@ -1440,6 +1515,72 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    readBrakes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The bench */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrakeBenchResource"];
+                };
+            };
+        };
+    };
+    keepBrakes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BrakeRunRequest"];
+            };
+        };
+        responses: {
+            /** @description The bench */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrakeBenchResource"];
+                };
+            };
+            /** @description Somebody else scores this attempt */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+            /** @description An event is at fault: which, and how to mend it; what was kept stays */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
     startAttempt: {
         parameters: {
             query?: never;

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use OpenApi\Attributes as OA;
+use Pasada\Core\Brakes\BrakeTest;
+use Pasada\Core\Brakes\EventKind;
+
+/** A brake event in the open format, for the description of the API; the core's EventReader reads and checks it. */
+#[OA\Schema(schema: 'BrakeEvent', required: ['at_ms', 'kind'], properties: [
+    new OA\Property(property: 'at_ms', type: 'integer', description: 'of a real clock'),
+    new OA\Property(property: 'kind', type: 'string', enum: EventKind::class),
+    new OA\Property(property: 'to', type: 'string'),
+    new OA\Property(property: 'primary', type: 'number', description: 'psi'),
+    new OA\Property(property: 'secondary', type: 'number', description: 'psi'),
+    new OA\Property(property: 'value', type: 'number'),
+    new OA\Property(property: 'test', type: 'string', enum: BrakeTest::class),
+])]
+final class BrakeEventShape {}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['events', 'taken_back'], properties: [
+    new OA\Property(property: 'events', type: 'array', maxItems: self::MOST, items: new OA\Items(ref: '#/components/schemas/BrakeEvent')),
+    new OA\Property(property: 'taken_back', type: 'array', maxItems: self::MOST, items: new OA\Items(ref: '#/components/schemas/BrakeEvent')),
+])]
+final class BrakeRunRequest extends FormRequest
+{
+    use SignedIn;
+
+    public const MOST = 2000;
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['events' => ['present', 'array', 'list', 'max:'.self::MOST], 'taken_back' => ['present', 'array', 'list', 'max:'.self::MOST]];
+    }
+
+    /** @return array{events: mixed, taken_back: mixed} */
+    public function document(): array
+    {
+        return ['events' => $this->input('events'), 'taken_back' => $this->input('taken_back')];
+    }
+}

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import type { Bench, Step } from './api';
+
+/* The sequence: how each step stands, and what the one at hand asks for. */
+defineProps<{ bench: Bench; silent: boolean; current: Step | undefined }>();
+const marks = { met: '✓', broken: '✕', 'not-yet': '…', 'not-done': '' };
+</script>
+
+<template>
+    <ol class="steps">
+        <li
+            v-for="step in bench.steps"
+            :key="step.test"
+            :class="[silent ? '' : step.outcome, { current: step.test === current?.test }]"
+            :data-step="step.test"
+            :data-outcome="step.outcome"
+        >
+            <span class="mark" aria-hidden="true">{{ silent ? '' : marks[step.outcome] }}</span>
+            <span>
+                <strong>{{ step.label }}</strong>
+                <span v-if="!silent && step.outcome !== 'not-done'" class="what">{{ step.what }}</span>
+                <span v-else-if="!silent && step.test === current?.test" class="needs">{{
+                    step.needs.join(' · ')
+                }}</span>
+            </span>
+        </li>
+    </ol>
+</template>
+
+<style scoped>
+.steps {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+    display: grid;
+    gap: 4px;
+}
+li {
+    display: grid;
+    grid-template-columns: 30px 1fr;
+    gap: 8px;
+    padding: 8px 10px;
+    border-left: 6px solid var(--line);
+}
+li.current {
+    border-left: 6px double var(--ink);
+    background: var(--sunken);
+}
+li.met {
+    border-left-color: var(--strong);
+}
+li.broken {
+    border-left: 6px dashed var(--lost);
+}
+.mark {
+    font-weight: 700;
+    font-size: 1.2em;
+}
+.what,
+.needs {
+    display: block;
+}
+.needs {
+    color: var(--quiet);
+}
+</style>
