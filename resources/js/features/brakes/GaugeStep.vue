@@ -12,10 +12,10 @@ const move = (by: number): void => void (value.value = Math.min(200, Math.max(0,
             <input v-model.number="value" type="number" min="0" max="200" inputmode="numeric" /><span>psi</span></label
         >
         <div class="moves">
-            <button type="button" :aria-label="`${label} five down`" @click="move(-5)">−5</button>
-            <button type="button" :aria-label="`${label} one down`" @click="move(-1)">−1</button>
-            <button type="button" :aria-label="`${label} one up`" @click="move(1)">+1</button>
-            <button type="button" :aria-label="`${label} five up`" @click="move(5)">+5</button>
+            <button type="button" :aria-label="`−5 ${label}`" @click="move(-5)">−5</button>
+            <button type="button" :aria-label="`−1 ${label}`" @click="move(-1)">−1</button>
+            <button type="button" :aria-label="`+1 ${label}`" @click="move(1)">+1</button>
+            <button type="button" :aria-label="`+5 ${label}`" @click="move(5)">+5</button>
         </div>
     </div>
 </template>
@@ -26,6 +26,7 @@ const move = (by: number): void => void (value.value = Math.min(200, Math.max(0,
     gap: 6px;
 }
 label {
+    justify-content: space-between;
     display: flex;
     align-items: baseline;
     gap: 10px;

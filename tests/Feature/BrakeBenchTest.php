@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+use Illuminate\Support\Str;
+use Pasada\Core\Brakes\EventKind;
+use Pasada\Core\Brakes\EventWriter;
+use Pasada\Core\Tests\Brakes\Scene;
+use Tests\Support\Yard;
+
+beforeEach(function (): void {
+    $this->yard = new Yard;
+    $this->yard->checklist->update(['document' => (string) file_get_contents(base_path('checklists/whole-walk-round.json'))]);
+    $this->yard->vehicle->update(['document' => (string) file_get_contents(base_path('vehicles/dock-tractor-chassis.json'))]);
+    $this->attempt = $this->yard->attempt();
+    $this->url = '/api/v1/attempts/'.$this->attempt->id.'/brakes';
+    $this->keep = fn (Scene $scene, array $takenBack = []) => $this->actingAs($this->yard->scorer)->putJson($this->url, ['events' => array_map(EventWriter::write(...), $scene->events), 'taken_back' => $takenBack]);
+    $this->cutOut = fn (): Scene => (new Scene)->then(EventKind::Engine, 'on')->then(EventKind::CutOut, '', 125, 125);
+});
+
+it('lays out the sequence of the checklist with what each step asks for', function (): void {
+    $bench = $this->actingAs($this->yard->scorer)->getJson($this->url)->assertOk()->json();
+
+    expect(array_column($bench['steps'], 'test'))->toBe(['cut-out', 'leak-applied', 'low-air', 'spring-pop'])
+        ->and($bench['steps'][1]['needs'])->toContain('wheels chocked', 'engine off, key on', 'a whole minute', 'says the reading at the start')
+        ->and($bench['steps'][1]['high'])->toEqual(4)->and($bench['standing'])->toBe('open');
+});
+
+it('judges what was observed, keeps it, and puts it on the sheet', function (): void {
+    $bench = ($this->keep)(($this->cutOut)()->ready()->leakTest(6)->warns()->pops())->assertOk()->json();
+    expect($bench['standing'])->toBe('failed')->and($bench['cause'])->toContain('lost 6 psi in 60 s, 4 allowed')
+        ->and($this->getJson($this->url)->json('events'))->toEqual($bench['events']);
+
+    $marks = collect($bench['steps'])->flatMap(fn (array $step): array => $step['marks'])->map(fn (array $mark): array => [...$mark, 'id' => (string) Str::uuid7(), 'at_ms' => 1000])->all();
+    $sheet = $this->postJson(str_replace('/brakes', '/marks', $this->url), ['recorder' => (string) Str::uuid7(), 'marks' => $marks])->assertOk()->json();
+    $status = collect($sheet['outcomes'])->pluck('status', 'item');
+    expect($status['test.leak_applied'])->toBe('wrong')->and($status['test.governor'])->toBe('whole')->and($status['test.spring_pop'])->toBe('whole');
+});
+
+it('keeps what was taken back beside what stands', function (): void {
+    ($this->keep)(($this->cutOut)(), [['at_ms' => 500, 'kind' => 'key', 'to' => 'off']])->assertOk();
+
+    expect($this->getJson($this->url)->json('taken_back'))->toBe([['at_ms' => 500, 'kind' => 'key', 'to' => 'off']]);
+});
+
+it('refuses an event at fault, names it, and keeps what was there', function (): void {
+    ($this->keep)(($this->cutOut)())->assertOk();
+    $this->putJson($this->url, ['events' => [['at_ms' => 0, 'kind' => 'reading', 'primary' => 250, 'secondary' => 1]], 'taken_back' => []])->assertStatus(422)->assertSee('events[0].primary', false);
+    $this->putJson($this->url, ['events' => 'none'])->assertStatus(422);
+
+    expect($this->getJson($this->url)->json('events'))->toHaveCount(2);
+});
+
+it('lets nobody else keep a bench', function (): void {
+    $this->actingAs($this->yard->person(Role::Instructor, 'Ole Brandt'))->putJson($this->url, ['events' => [], 'taken_back' => []])->assertForbidden();
+});
