@@ -34,7 +34,7 @@ final readonly class JudgeBrakeRun
         $run = BrakeRun::query()->find($attempt->id) ?? new BrakeRun(['attempt_id' => $attempt->id, 'events' => [], 'taken_back' => []]);
         $events = (new EventReader)->read((string) json_encode(['events' => $document['events'] ?? $run->events]));
         if ($document !== null) {
-            $takenBack = (new EventReader)->read((string) json_encode(['events' => $document['taken_back'] ?? []]), 'taken_back');
+            $takenBack = (new EventReader)->read((string) json_encode(['events' => $document['taken_back'] ?? []]), 'taken_back', asRun: false);
             $run->fill(['events' => array_map(EventWriter::write(...), $events), 'taken_back' => array_map(EventWriter::write(...), $takenBack)])->save();
         }
         $inspection = $this->inspections->forAttempt($attempt);

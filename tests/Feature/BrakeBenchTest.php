@@ -39,9 +39,9 @@ it('judges what was observed, keeps it, and puts it on the sheet', function (): 
 });
 
 it('keeps what was taken back beside what stands', function (): void {
-    ($this->keep)(($this->cutOut)(), [['at_ms' => 500, 'kind' => 'key', 'to' => 'off']])->assertOk();
+    ($this->keep)(($this->cutOut)(), [['at_ms' => 500, 'kind' => 'minute-ended']])->assertOk();
 
-    expect($this->getJson($this->url)->json('taken_back'))->toBe([['at_ms' => 500, 'kind' => 'key', 'to' => 'off']]);
+    expect($this->getJson($this->url)->json('taken_back'))->toBe([['at_ms' => 500, 'kind' => 'minute-ended']]);
 });
 
 it('refuses an event at fault, names it, and keeps what was there', function (): void {

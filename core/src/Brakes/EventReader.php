@@ -17,23 +17,27 @@ final readonly class EventReader
     private const LONGEST_MS = 4 * 3600 * 1000;
 
     /**
+     * @param  bool  $asRun  whether they are to make sense one after the other; what was taken back need not
      * @return list<BrakeEvent> in the order of their times; the same event twice counts once
      *
      * @throws DocumentHasFaults naming the place and the remedy
      */
-    public function read(string $json, string $name = 'events'): array
+    public function read(string $json, string $name = 'events', bool $asRun = true): array
     {
         $faults = new Faults;
         $root = Node::parse($json, $faults);
         $root->only('events');
-        $events = $this->events($root);
+        $events = $this->events($root, $asRun);
         $faults->stopIfAny($name);
 
         return $events;
     }
 
-    /** @return list<BrakeEvent> of the node's `events`; faults are told to it */
-    public function events(Node $root): array
+    /**
+     * @param  bool  $asRun  whether they are to make sense one after the other; what was taken back need not
+     * @return list<BrakeEvent> of the node's `events`; faults are told to it
+     */
+    public function events(Node $root, bool $asRun = true): array
     {
         $events = [];
         $before = 0;
@@ -47,7 +51,7 @@ final readonly class EventReader
                 $node->child('at_ms')->fault(sprintf('is before the event in front of it (%d); give events in the order in which they happened', $before));
             }
             $before = max($before, $event->atMs);
-            if ($event->kind === EventKind::MinuteEnded && ! $running) {
+            if ($asRun && $event->kind === EventKind::MinuteEnded && ! $running) {
                 $node->child('kind')->fault('ends a minute that was not started; put minute-started before it');
             }
             $running = match ($event->kind) {
