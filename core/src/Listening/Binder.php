@@ -140,9 +140,10 @@ final readonly class Binder
 
             return;
         }
+        $isLinked = $this->topic->group !== [] && $this->topic->stated < $this->topic->last()->placed->mention->from && $this->names->isLinkage($n);
         // "With the wheels chocked I pull the push rod": a condition, not the chocking.
         $isCondition = $finding->placed->part->family() === 'safety' && $finding->placed->standing->axle() !== null;
-        if (! $this->sayings->wasAhead($n) && ($isCondition || $this->names->isObject($n) || $this->names->isDetail($n))) {
+        if (! $this->sayings->wasAhead($n) && ($isCondition || (! $isLinked && ($this->names->isObject($n) || $this->names->isDetail($n))))) {
             $finding->isNoName = true;
 
             return;
@@ -161,6 +162,8 @@ final readonly class Binder
         if ($last !== null && $this->names->isKnown($n)) {
             // Named again by another word: "turn signals, which are also my four ways".
             $this->topic->last()->reach($span->from, $span->to);
+        } elseif ($isLinked) {
+            $this->topic->group[] = $n;
         } elseif ($last !== null && $last->placed->kind !== EntryKind::PartSaying && $this->topic->stated < $last->placed->mention->from && $this->names->isList($last->to, $span->from)) {
             $this->topic->group[] = $n;
         } else {
@@ -172,7 +175,7 @@ final readonly class Binder
             $this->topic->forgetWaiting();
         }
         $lends = $finding->placed->part->lends;
-        if ($lends !== null && ($lends === Point::NoGap || in_array($this->topic->wordBefore($span->from), ['got', 'has', 'have', 'with', 'and', 'all', 'no', 'missing', 'its', 'their'], true))) {
+        if ($lends !== null && ($lends === Point::NoGap || $this->topic->words->break[$span->from] === Words::COMMA || in_array($this->topic->wordBefore($span->from), ['got', 'has', 'have', 'with', 'and', 'all', 'no', 'missing', 'its', 'their'], true))) {
             $this->lend($n, $lends, $span);
         }
         if ($this->namesLast) {

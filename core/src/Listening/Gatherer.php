@@ -58,8 +58,8 @@ final readonly class Gatherer
             $target = $source = null;
             foreach ($findings as $finding) {
                 if ($finding->placed->mention->to <= $from && $from - $finding->to < 6) {
-                    [$source, $target] = [$target ?? $source, $finding];
-                } elseif ($finding->placed->mention->to <= $from && $finding->points !== []) {
+                    [$source, $target] = [$target !== null && $target->placed->part->lends === null ? $target : $source, $finding];
+                } elseif ($finding->placed->mention->to <= $from && $finding->points !== [] && $finding->placed->part->lends === null) {
                     $source = $finding;
                 }
             }

@@ -13,7 +13,7 @@ final readonly class Lexicon
     /** Names shorter than this, in sounds, are only taken as spelled or sounding the same. */
     private const SHORT = 4;
 
-    private const MOST_IN_REST = 0.27;
+    private const MOST_IN_REST = 0.3;
 
     /**
      * @param  array<string, Part>  $parts
@@ -128,8 +128,8 @@ final readonly class Lexicon
         $most = match (true) {
             $size < self::SHORT => 0.07,
             $size === self::SHORT => 0.12,
-            $size < 7 => 0.14,
-            $size < 10 => 0.165,
+            $longer < 7 => 0.14,
+            $longer < 10 => 0.165,
             default => 0.18,
         };
         // Words of a statement and of a place are common ones, which captions get right: only what sounds the same is one.

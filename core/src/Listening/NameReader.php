@@ -51,6 +51,26 @@ final readonly class NameReader
         return false;
     }
 
+    /** Words that tell how two parts of the linkage hang together. */
+    private const LINK_WORDS = ['that' => true, 'is' => true, 'attached' => true, 'connected' => true, 'connects' => true, 'to' => true, 'which' => true, 'goes' => true, 'leads' => true, 'going' => true, 'into' => true, 'from' => true, 'there' => true, 'by' => true];
+
+    /** "The pitman arm that's attached to my drag link which goes to the tie rod" */
+    public function isLinkage(int $n): bool
+    {
+        $last = $this->topic->last()->placed;
+        $placed = $this->topic->findings[$n]->placed;
+        if ($last->part->family() !== 'steering' || $placed->part->family() !== 'steering' || $placed->mention->from - $last->mention->to > 7) {
+            return false;
+        }
+        for ($i = $last->mention->to; $i < $placed->mention->from; $i++) {
+            if (! isset(self::LIST_WORDS[$this->topic->words->text[$i]]) && ! isset(self::LINK_WORDS[$this->topic->words->text[$i]])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     public function isList(int $from, int $to): bool
     {
         if ($to - $from > 6) {
@@ -71,6 +91,10 @@ final readonly class NameReader
         $at = $placed->mention->from;
         $before = $this->topic->before($at);
         $word = $this->topic->words->text[$before] ?? '';
+        // "Under here my drive shaft" points, it does not name where something is fastened.
+        if (($this->topic->words->text[$before + 1] ?? '') === 'here') {
+            return false;
+        }
 
         // "I release the trailer brake": a step on the way, not the part that is tested.
         if (in_array($word, ['release', 'releasing', 'released', 'set', 'setting', 'apply', 'fan', 'fanning'], true) && $this->topic->group !== [] && $placed->part->zone === Zone::Brakes) {

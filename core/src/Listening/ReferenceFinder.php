@@ -7,7 +7,7 @@ namespace Pasada\Core\Listening;
 /** Finds references to what was said before: another axle, the other side, or "same deal". */
 final readonly class ReferenceFinder
 {
-    private const AXLE_WORDS = ['front' => true, 'axle' => true, 'axles' => true, 'steer' => true, 'steers' => true, 'last' => true, 'previous' => true, 'first' => true, 'behind' => true, 'drive' => true, 'drives' => true, 'tandem' => true, 'tandems' => true, 'ahead' => true, 'other' => true];
+    private const AXLE_WORDS = ['front' => true, 'axle' => true, 'axles' => true, 'steer' => true, 'steers' => true, 'last' => true, 'previous' => true, 'first' => true, 'behind' => true, 'drive' => true, 'drives' => true, 'tandem' => true, 'tandems' => true, 'ahead' => true, 'other' => true, 'tractor' => true, 'truck' => true];
 
     private const SIDES = ['side' => true, 'sides' => true];
 

@@ -11,6 +11,8 @@ final readonly class ReferenceScope
 {
     private const BEFORE_WORDS = 8;
 
+    private const FAMILY_WORDS = ['suspension' => 'susp', 'brakes' => 'brake', 'wheels' => 'wheel'];
+
     private const FAMILIES = ['susp', 'brake', 'wheel'];
 
     /**
@@ -29,7 +31,8 @@ final readonly class ReferenceScope
         $said = [];
         foreach ($references as [$from, $to, $kind]) {
             $covers = $this->covers($from, $to, $kind);
-            $axle = $kind === 'other_side' && $covers === [] ? null : $this->axle($from, $to);
+            $atAxle = array_filter($covers, static fn (string $covered): bool => in_array(explode('.', $covered)[0], self::FAMILIES, true)) !== [];
+            $axle = $atAxle ? $this->axle($from, $to) : null;
             if ($kind === 'same_as_before' && $covers === []) {
                 continue;
             }
@@ -47,6 +50,11 @@ final readonly class ReferenceScope
             $isNear = $span->to > $from - self::BEFORE_WORDS && $span->from < $to + 4 && ! $this->isApart($span->from, $from);
             if ($isNear && $span->place !== null && str_starts_with($span->place, 'group:') && $span->place !== 'group:detail') {
                 $groups[] = substr($span->place, 6);
+            }
+        }
+        for ($i = max(0, $from - self::BEFORE_WORDS); $i < min($this->words->count(), $to + 4); $i++) {
+            if (isset(self::FAMILY_WORDS[$this->words->text[$i]]) && ! $this->isApart($i, $from)) {
+                $groups[] = self::FAMILY_WORDS[$this->words->text[$i]];
             }
         }
         if ($groups !== []) {

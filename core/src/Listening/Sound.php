@@ -33,7 +33,7 @@ final readonly class Sound
     ];
 
     private const SPELLING = [
-        '/[^a-z]/' => '', '/^(kn|gn|pn)/' => 'n', '/^wr/' => 'r', '/^ps/' => 's', '/^x/' => 's', '/^wh/' => 'w', '/mb$/' => 'm', '/mbs$/' => 'ms',
+        '/[^a-z]/' => '', '/^hu(?=[^aeiou][aeiou])/' => 'hyu', '/^(kn|gn|pn)/' => 'n', '/^wr/' => 'r', '/^ps/' => 's', '/^x/' => 's', '/^wh/' => 'w', '/mb$/' => 'm', '/mbs$/' => 'ms',
         '/tch/' => 'C', '/sch/' => 'sk', '/ch/' => 'C', '/sh/' => 'S', '/[st]ion/' => 'Son', '/[st]ial/' => 'Sal', '/ture/' => 'Cer', '/sure/' => 'Ser',
         '/ough$/' => 'o', '/augh|ough/' => 'of', '/igh/' => 'i', '/gh/' => '', '/ph/' => 'f', '/th/' => '0',
         '/dge|dj/' => 'J', '/gu(?=[aei])/' => 'g', '/gau/' => 'ga', '/(?<=[^g])ge$/' => 'J', '/(?<=[aeioudn])ge(?=[sd]$)/' => 'J', '/gg/' => 'g', '/(?<=[aeioun])g(?=[ei])(?!er|ear)/' => 'J',

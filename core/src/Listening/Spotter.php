@@ -22,6 +22,9 @@ final readonly class Spotter
 
     private const MOST = 0.175;
 
+    /** A name that many parts share explains less than one that means its part: "huge bolts" are U-bolts rather than bolts. */
+    private const SHARED = 0.8;
+
     /** What a name of several words that is spelled right gains over what overlaps it: "u bolts" over "bolts in". */
     private const SPELLED_NAME = 1.0;
 
@@ -47,7 +50,7 @@ final readonly class Spotter
             $everyday = true;
             // What begins or ends with a word like "is" is only an entry as it is spelled: "is there".
             $asSpelled = isset($stops[$first]) || isset(self::PREPOSITIONS[$first]);
-            $stating = 0;
+            $stating = [];
             for ($k = 0; $k < self::LONGEST && $i + $k < $count; $k++) {
                 $word = $words->text[$i + $k];
                 if ($k > 0 && $words->break[$i + $k] >= Words::SENTENCE) {
@@ -64,7 +67,9 @@ final readonly class Spotter
                 if ($filler) {
                     continue;
                 }
-                $stating += $statementWords[$word] ??= $this->lexicon->isStatementWord($word) ? 1 : 0;
+                if ($statementWords[$word] ??= $this->lexicon->isStatementWord($word)) {
+                    $stating[] = $words->sound[$i + $k];
+                }
                 $spelled = $asSpelled || isset($stops[$word]);
                 $key = $spelled ? '='.$letters : $k.$letters;
                 if (! array_key_exists($key, $memo)) {
@@ -96,8 +101,11 @@ final readonly class Spotter
         return $spans;
     }
 
-    /** @return array{array<string, float>, array<string, float>, array<string, float>, int|null, string|null, float, float}|null */
-    private function reading(string $letters, string $sound, bool $everyday, bool $asSpelled, int $more, int $stating, string $first, string $last): ?array
+    /**
+     * @param  list<string>  $stating  sounds of the words in it that state something
+     * @return array{array<string, float>, array<string, float>, array<string, float>, int|null, string|null, float, float}|null
+     */
+    private function reading(string $letters, string $sound, bool $everyday, bool $asSpelled, int $more, array $stating, string $first, string $last): ?array
     {
         if (strlen($sound) < 2) {
             return null;
@@ -111,7 +119,7 @@ final readonly class Spotter
         foreach ($this->lexicon->matches($letters, $sound, $everyday, $asSpelled, $first, $last) as $number => $cost) {
             $entry = $this->lexicon->entries[$number];
             // A word that states something is seldom a piece of a name: "dry tires" are no drive tires.
-            $cost += $isRun && $cost > 0 ? self::STATING * $stating : 0.0;
+            $cost += $isRun && $cost > 0 ? self::STATING * count(array_diff($stating, [$entry->first, $entry->last])) : 0.0;
             if ($cost > ($isLong ? self::MOST_OF_THREE : self::MOST)) {
                 continue;
             }
@@ -147,6 +155,6 @@ final readonly class Spotter
         }
 
         // Long names explain more than the short ones inside them; every span costs a little, so that one beats two.
-        return [$parts, $fitting, $saying, $statement, $place, max(0.3, $long * (1 - 2.2 * $least) - 1.8 + ($isRun && $parts !== [] && $least === 0.0 ? self::SPELLED_NAME : 0.0)), $least];
+        return [$parts, $fitting, $saying, $statement, $place, max(0.3, $long * (1 - 2.2 * $least) - 1.8 - ($parts === [] && $statement === null && $place === null ? self::SHARED : 0.0) + ($isRun && $parts !== [] && $least === 0.0 ? self::SPELLED_NAME : 0.0)), $least];
     }
 }

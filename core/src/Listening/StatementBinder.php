@@ -23,7 +23,7 @@ final class StatementBinder
     private const ATTENTION = ['hey' => true, 'look' => true, 'see' => true, 'found' => true, 'find' => true, 'fail' => true, 'replace' => true, 'replaced' => true, 'report' => true, 'problem' => true, 'defect' => true, 'defective' => true, 'actually' => true, 'uh' => true, 'oh' => true, 'note' => true, 'noticed' => true, 'notice' => true, 'wrong' => true, 'bad' => true, 'fixed' => true, 'repaired' => true, 'mechanic' => true, 'service' => true, 'write' => true, 'tell' => true, 'hold' => true, 'wait' => true];
 
     /** Said of almost anything, and so believed even where the catalogue does not list it. */
-    private const ANYWHERE = [Point::Mounted, Point::Intact, Point::Complete, Point::Locked, Point::NoWelds, Point::Clean, Point::Sealed, Point::RubberOk, Point::Works, Point::NoContaminant];
+    private const ANYWHERE = [Point::Mounted, Point::Intact, Point::Complete, Point::Locked, Point::NoWelds, Point::Clean, Point::Sealed, Point::RubberOk, Point::NoContaminant];
 
     /** Fault words that only mean something when denied: oil is no fault of a dipstick. */
     private const ONLY_DENIED = [Point::NoContaminant, Point::NoGap, Point::NoWelds, Point::Clean, Point::Works, Point::NotDragging];
@@ -85,7 +85,9 @@ final class StatementBinder
 
         return match ($words) {
             'good' => $this->topic->words->break[$span->from] === Words::NO_BREAK && ($span->from - $this->topic->lastBackward === 1 || ($span->from - $this->topic->lastBackward === 2 && in_array($this->topic->words->text[$span->from - 1], ['on', 'up', 'down', 'in'], true))),
-            'is in', 'are in', 'is on', 'are on' => in_array($next, ['good', 'great', 'place', 'the', 'a', 'my', 'between', 'this', 'its', 'proper', 'working', 'fine', 'okay', 'perfect', 'there'], true),
+            // "Attached to my drag link" tells how they hang together.
+            'attached' => $next === 'to',
+            'is in', 'are in', 'is on', 'are on', 'is down', 'are down' => in_array($next, ['good', 'great', 'place', 'the', 'a', 'my', 'between', 'this', 'its', 'proper', 'working', 'fine', 'okay', 'perfect', 'there'], true),
             'is there', 'are there' => in_array($next, ['any', 'a', 'no', 'anything'], true),
             default => false,
         };
