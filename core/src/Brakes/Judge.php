@@ -14,8 +14,11 @@ final readonly class Judge
     {
         $run = Run::of($events);
         $steps = [];
+        $afterMs = 0;
         foreach ($this->sequence->rules($this->combination, $this->hasHandValve) as $rule) {
-            $steps[] = $this->withStatedLimit($run, $rule, $this->step($run, $rule));
+            $step = $this->withStatedLimit($run, $rule, $this->step($run, $rule, $afterMs));
+            $afterMs = max($afterMs, $step->atMs ?? 0);
+            $steps[] = $step;
         }
         $steps = $this->inOrder($steps);
         $broken = array_values(array_filter($steps, static fn (StepVerdict $step): bool => $step->outcome === Outcome::Broken));
@@ -26,12 +29,12 @@ final readonly class Judge
         return new Judgement($steps, $broken !== [] || $tooOften ? 'failed' : ($open ? 'open' : 'passed'), $broken[0] ?? null, $run->restarts, $this->sequence->restarts);
     }
 
-    private function step(Run $run, StepRule $rule): StepVerdict
+    private function step(Run $run, StepRule $rule, int $afterMs): StepVerdict
     {
         return match ($rule->test) {
             BrakeTest::CutOut => (new SupplyJudge)->cutOut($run, $rule),
             BrakeTest::CutIn => (new SupplyJudge)->cutIn($run, $rule),
-            BrakeTest::BuildUp => (new SupplyJudge)->buildUp($run, $rule),
+            BrakeTest::BuildUp => (new SupplyJudge)->buildUp($run, $rule, $afterMs),
             BrakeTest::LeakApplied, BrakeTest::LeakReleased => (new LeakJudge($this->combination))->judge($run, $rule),
             BrakeTest::LowAir => (new FanJudge($this->combination))->warning($run, $rule),
             BrakeTest::SpringPop => (new FanJudge($this->combination))->pop($run, $rule),

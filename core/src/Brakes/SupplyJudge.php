@@ -51,10 +51,11 @@ final readonly class SupplyJudge
         return StepVerdict::notDone($rule->test);
     }
 
-    public function buildUp(Run $run, StepRule $rule): StepVerdict
+    /** @param  int  $afterMs  when the step before it began: pressure builds more than once, and the one that follows is meant */
+    public function buildUp(Run $run, StepRule $rule, int $afterMs): StepVerdict
     {
-        $from = $this->crossing($run, self::BUILD_FROM_PSI);
-        $to = $this->crossing($run, self::BUILD_TO_PSI);
+        $from = $this->crossing($run, self::BUILD_FROM_PSI, $afterMs) ?? $this->crossing($run, self::BUILD_FROM_PSI, 0);
+        $to = $from === null ? null : $this->crossing($run, self::BUILD_TO_PSI, $from);
         if ($from === null) {
             return StepVerdict::notDone($rule->test);
         }
@@ -69,12 +70,12 @@ final readonly class SupplyJudge
     }
 
     /** When the lower gauge passed a pressure on its way up with the engine running, interpolated between readings, in ms. */
-    private function crossing(Run $run, float $psi): ?int
+    private function crossing(Run $run, float $psi, int $afterMs): ?int
     {
         $before = null;
         foreach ($run->all(EventKind::Reading) as $n => $event) {
             $lower = min((float) $event->primary, (float) $event->secondary);
-            if ($before !== null && $run->situationAt($n)->engine && $before[1] < $psi && $lower >= $psi) {
+            if ($before !== null && $event->atMs >= $afterMs && $run->situationAt($n)->engine && $before[1] < $psi && $lower >= $psi) {
                 return (int) round($before[0] + ($event->atMs - $before[0]) * ($psi - $before[1]) / ($lower - $before[1]));
             }
             $before = [$event->atMs, $lower];

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Brakes;
+
+/**
+ * A student at the controls of a simulated cab: what was done, what the system did by itself, and how the vehicle answered.
+ * Tugs and stops are answered by the state of the brakes and the faults, whatever the page said of them.
+ */
+final readonly class AirPractice
+{
+    /** Readings are noted so often, in ms, so that a run can be judged like one on a bench. */
+    private const READING_MS = 5000;
+
+    public function __construct(private AirMakeup $makeup, private AirFaults $faults, private float $startPsi) {}
+
+    /**
+     * The course of the pressures under the controls so far.
+     *
+     * @param  list<BrakeEvent>  $controls
+     * @param  int  $sampleMs  time between samples
+     */
+    public function course(array $controls, int $untilMs, int $sampleMs): AirTrace
+    {
+        return (new AirSystem($this->makeup, $this->faults, $this->startPsi))->run($controls, $untilMs, $sampleMs);
+    }
+
+    /**
+     * Everything that happened, as somebody with a bench would have observed it.
+     *
+     * @param  list<BrakeEvent>  $controls
+     * @return list<BrakeEvent>
+     */
+    public function observed(array $controls): array
+    {
+        $until = $controls === [] ? 0 : $controls[count($controls) - 1]->atMs + 1000;
+        $until += (1000 - $until % 1000) % 1000;
+        $trace = $this->course($controls, $until, 1000);
+        $minutes = array_filter($controls, static fn (BrakeEvent $event): bool => in_array($event->kind, [EventKind::MinuteStarted, EventKind::MinuteEnded], true));
+        $readings = array_map(fn (BrakeEvent $event): BrakeEvent => $this->reading($trace, $event->atMs), array_values($minutes));
+        for ($at = 0; $at <= $until; $at += self::READING_MS) {
+            $readings[] = $this->reading($trace, $at);
+        }
+        $all = [...$readings, ...$trace->events, ...$controls];
+        usort($all, static fn (BrakeEvent $a, BrakeEvent $b): int => $a->atMs <=> $b->atMs);
+
+        return $this->answered($all);
+    }
+
+    private function reading(AirTrace $trace, int $atMs): BrakeEvent
+    {
+        $sample = $trace->at($atMs);
+
+        return new BrakeEvent($atMs, EventKind::Reading, '', round(min(200, $sample->primaryGauge), 1), round($sample->secondary, 1));
+    }
+
+    /**
+     * @param  list<BrakeEvent>  $events
+     * @return list<BrakeEvent>
+     */
+    private function answered(array $events): array
+    {
+        $situation = new Situation;
+        $answered = [];
+        foreach ($events as $event) {
+            $answered[] = match ($event->kind) {
+                EventKind::Tug => new BrakeEvent($event->atMs, EventKind::Tug, $this->holds($situation) ? 'held' : 'moved'),
+                EventKind::Stopped => new BrakeEvent($event->atMs, EventKind::Stopped, $this->faults->servicePulls ? 'pulled' : 'straight'),
+                default => $event,
+            };
+            $situation = $situation->after($event);
+        }
+
+        return $answered;
+    }
+
+    private function holds(Situation $situation): bool
+    {
+        return $situation->chocked
+            || $situation->pedalDown
+            || (! $situation->tractorIn && ! $this->faults->tractorBrakeSlips)
+            || ($this->makeup->combination && (! $situation->trailerIn || $situation->handOn));
+    }
+}
