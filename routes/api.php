@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AirCabController;
 use App\Http\Controllers\AttemptBrakesController;
 use App\Http\Controllers\AttemptController;
 use App\Http\Controllers\AttemptFollowController;
@@ -39,12 +40,18 @@ Route::prefix('api/v1')->middleware(RefuseMalformedJson::class)->group(function 
             Route::get('agreement', [AttemptFollowController::class, 'agreement']);
             Route::get('brakes', [AttemptBrakesController::class, 'show']);
             Route::put('brakes', [AttemptBrakesController::class, 'update']);
+            Route::get('brakes/file', [AttemptBrakesController::class, 'file']);
+            Route::put('brakes/file', [AttemptBrakesController::class, 'import']);
             Route::put('recording', [AttemptSpeechController::class, 'store']);
             Route::get('recording', [AttemptSpeechController::class, 'show']);
             Route::get('recording/file', [AttemptSpeechController::class, 'file']);
             Route::put('recording/rejected', [AttemptSpeechController::class, 'reject']);
             Route::post('heard', [AttemptSpeechController::class, 'hear']);
         });
+        Route::get('air/choices', [AirCabController::class, 'choices']);
+        Route::post('air/fault', [AirCabController::class, 'fault']);
+        Route::post('air/course', [AirCabController::class, 'course']);
+        Route::post('air/practices', [AirCabController::class, 'judge']);
         Route::get('prepared', [InspectionController::class, 'prepare']);
         Route::put('school/phrases', [SchoolController::class, 'phrases']);
         Route::get('attempts/{attempt}/what-if', [AttemptRecordController::class, 'whatIf'])->whereUuid('attempt');

@@ -4,25 +4,43 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Http\Requests\BrakeRunRequest;
 use App\Http\Resources\BrakeBenchResource;
 use App\Http\Resources\BrakeStepResource;
 use App\Library\InspectionLibrary;
 use App\Models\Attempt;
 use App\Models\BrakeRun;
-use Pasada\Core\Brakes\BenchMarks;
+use Pasada\Core\Brakes\BrakedVehicle;
+use Pasada\Core\Brakes\BrakeEvent;
 use Pasada\Core\Brakes\EventReader;
 use Pasada\Core\Brakes\EventWriter;
 use Pasada\Core\Brakes\Judge;
-use Pasada\Core\Brakes\Needs;
-use Pasada\Core\Brakes\StepRule;
-use Pasada\Core\Brakes\StepVerdict;
+use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Document\DocumentHasFaults;
-use Pasada\Core\Vehicle\Feature;
+use Pasada\Core\Document\Fault;
 
 /** Keeps what was observed of the brake tests of an attempt, and judges it. */
 final readonly class JudgeBrakeRun
 {
     public function __construct(private InspectionLibrary $inspections) {}
+
+    /**
+     * Takes in what was observed elsewhere; what was there is taken back and stays readable.
+     *
+     * @param  list<BrakeEvent>  $events
+     *
+     * @throws DocumentHasFaults if they are more than a bench keeps
+     */
+    public function import(Attempt $attempt, array $events, string $name): BrakeBenchResource
+    {
+        if (count($events) > BrakeRunRequest::MOST) {
+            throw DocumentHasFaults::in($name, [Fault::at('', sprintf('holds %d events, a bench keeps %d; leave out samples of the trace, one in five seconds is enough', count($events), BrakeRunRequest::MOST))]);
+        }
+        $run = BrakeRun::of($attempt);
+        $takenBack = collect([...$run->taken_back, ...$run->events])->sortBy('at_ms')->take(-BrakeRunRequest::MOST)->values()->all();
+
+        return $this->handle($attempt, ['events' => array_map(EventWriter::write(...), $events), 'taken_back' => $takenBack]);
+    }
 
     /**
      * @param  array<mixed>|null  $document  `{"events": [...], "taken_back": [...]}`; null reads what is kept
@@ -31,7 +49,7 @@ final readonly class JudgeBrakeRun
      */
     public function handle(Attempt $attempt, ?array $document = null): BrakeBenchResource
     {
-        $run = BrakeRun::query()->find($attempt->id) ?? new BrakeRun(['attempt_id' => $attempt->id, 'events' => [], 'taken_back' => []]);
+        $run = BrakeRun::of($attempt);
         $events = (new EventReader)->read((string) json_encode(['events' => $document['events'] ?? $run->events]));
         if ($document !== null) {
             $takenBack = (new EventReader)->read((string) json_encode(['events' => $document['taken_back'] ?? []]), 'taken_back', asRun: false);
@@ -39,20 +57,13 @@ final readonly class JudgeBrakeRun
         }
         $inspection = $this->inspections->forAttempt($attempt);
         $brakes = $inspection->checklist->rules->brakes;
-        $combination = $inspection->vehicle->hasTrailer();
-        $hasHandValve = $inspection->vehicle->features->has(Feature::HandValve);
-        $sequence = $brakes?->sequence();
-        $judgement = $sequence === null ? null : (new Judge($sequence, $combination, $hasHandValve))->judge($events);
-        $rules = $sequence === null ? [] : $sequence->rules($combination, $hasHandValve);
+        $vehicle = BrakedVehicle::of($inspection->vehicle);
+        $sequence = $brakes === null ? new Sequence([], 0) : $brakes->sequence();
+        $judgement = (new Judge($sequence, $vehicle))->judge($events);
 
         return new BrakeBenchResource(
-            array_map(static fn (StepVerdict $step, StepRule $rule): BrakeStepResource => new BrakeStepResource(
-                $step->test->value, $step->test->label(), $step->outcome->value, $step->what, Needs::of($rule, $combination), $rule->low, $rule->high,
-                array_map(static fn (array $mark): object => (object) $mark, BenchMarks::of($step, $inspection)),
-            ), $judgement === null ? [] : $judgement->steps, $rules),
-            $judgement === null ? 'open' : $judgement->standing,
-            $judgement?->cause === null ? null : $judgement->cause->test->label().': '.$judgement->cause->what,
-            $judgement === null ? 0 : $judgement->restarts, $judgement === null ? 0 : $judgement->restartsAllowed, $brakes !== null && $brakes->critical, $combination, $hasHandValve,
+            BrakeStepResource::all($judgement, $sequence, $vehicle, $inspection), $judgement->standing, $judgement->causeTold(),
+            $judgement->restarts, $judgement->restartsAllowed, $brakes !== null && $brakes->critical, $vehicle->combination, $vehicle->hasHandValve,
             array_map(static fn (array $event): object => (object) $event, $run->events), array_map(static fn (array $event): object => (object) $event, $run->taken_back),
         );
     }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Http\Resources\AttemptCardResource;
+use App\Http\Resources\BrakePracticeResource;
 use App\Http\Resources\MissedItemResource;
 use App\Http\Resources\StudentCardResource;
 use App\Http\Resources\StudentRecordResource;
 use App\Library\InspectionLibrary;
 use App\Models\Attempt;
+use App\Models\BrakePractice;
 use App\Models\ItemOutcomeRow;
 use App\Models\Student;
 use Illuminate\Database\Eloquent\Collection;
@@ -21,6 +23,8 @@ final readonly class ReadStudentRecord
 {
     private const MOST_MISSED = 12;
 
+    private const MOST_PRACTICES = 10;
+
     public function __construct(private InspectionLibrary $inspections) {}
 
     public function handle(Student $student): StudentRecordResource
@@ -31,7 +35,18 @@ final readonly class ReadStudentRecord
             StudentCardResource::of(Student::cards()->findOrFail($student->id)),
             array_values($attempts->toBase()->map(AttemptCardResource::of(...))->all()),
             $this->mostMissed($attempts),
+            $this->practices($student),
         );
+    }
+
+    /** @return list<BrakePracticeResource> the newest first */
+    private function practices(Student $student): array
+    {
+        // A student without an account has practised nowhere.
+        $practices = BrakePractice::with(['vehicle', 'checklist'])->where('user_id', $student->user_id ?? 0)->latest('id');
+        $practices->limit(self::MOST_PRACTICES);
+
+        return array_values($practices->get()->toBase()->map(BrakePracticeResource::of(...))->all());
     }
 
     /**

@@ -23,6 +23,12 @@ final class BrakeRun extends Model
 
     protected $fillable = ['attempt_id', 'events', 'taken_back'];
 
+    /** What was kept of an attempt; nothing yet where the bench was not opened. */
+    public static function of(Attempt $attempt): self
+    {
+        return self::query()->find($attempt->id) ?? new self(['attempt_id' => $attempt->id, 'events' => [], 'taken_back' => []]);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -55,3 +55,24 @@ it('refuses an event at fault, names it, and keeps what was there', function ():
 it('lets nobody else keep a bench', function (): void {
     $this->actingAs($this->yard->person(Role::Instructor, 'Ole Brandt'))->putJson($this->url, ['events' => [], 'taken_back' => []])->assertForbidden();
 });
+
+it('gives what was observed in open formats, and takes it in again', function (string $format, string $first): void {
+    ($this->keep)(($this->cutOut)()->ready()->leakTest())->assertOk();
+    $before = $this->getJson($this->url)->json('events');
+    $file = $this->get($this->url.'/file?format='.$format)->assertOk()->getContent();
+    expect($file)->toStartWith($first);
+    $bench = $this->putJson($this->url.'/file', ['content' => $file, 'name' => "brakes.$format"])->assertOk()->json();
+
+    expect($bench['events'])->toEqual($before)->and($bench['taken_back'])->toEqual($before)->and($bench['steps'][1]['outcome'])->toBe('met');
+})->with([['csv', 'at_ms,kind,to,value'], ['json', '{']]);
+
+it('refuses a file that it cannot judge, names the line, and keeps what was there', function (callable $content, string $told): void {
+    ($this->keep)(($this->cutOut)())->assertOk();
+    $this->putJson($this->url.'/file', ['content' => $content(), 'name' => 'yard.csv'])->assertStatus(422)->assertSee($told, false);
+
+    expect($this->getJson($this->url)->json('events'))->toHaveCount(2)->and($this->getJson($this->url)->json('taken_back'))->toBe([]);
+})->with([
+    'a kind that is none' => [fn (): string => "at_ms,kind,to\n0,key,on\n5,kee,off\n", 'line 3, kind'],
+    'no table' => [fn (): string => 'hello', 'is neither JSON nor a table'],
+    'a trace too fine' => [fn (): string => "at_ms,primary,secondary\n".implode("\n", array_map(static fn (int $n): string => "$n,120,120", range(0, 2500))), 'holds 2501 events, a bench keeps 2000'],
+]);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Pasada\Core\Brakes\EventKind;
 use Pasada\Core\Brakes\EventWriter;
 use Pasada\Core\Tests\Brakes\Scene;
 use Symfony\Component\Process\Process;
@@ -31,9 +32,9 @@ it('judges a list from outside by each of the four sequences', function (string 
     $scene = (new Scene)->readyToMove()->tug('out', 'in')->tug('in', 'out');
     $scene = $checklist === 'cab-brakes-and-drawn-form' ? $scene : new Scene;
     if ($checklist === 'whole-walk-round') {
-        $scene->then(Pasada\Core\Brakes\EventKind::Engine, 'on')->then(Pasada\Core\Brakes\EventKind::CutOut, '', 125, 125);
+        $scene->then(EventKind::Engine, 'on')->then(EventKind::CutOut, '', 125, 125);
     }
-    $scene->ready()->leakTest()->then(Pasada\Core\Brakes\EventKind::Said, 'limit', 4, test: Pasada\Core\Brakes\BrakeTest::LeakApplied)->warns()->pops();
+    $scene->ready()->leakTest()->then(EventKind::Said, 'limit', 4, test: Pasada\Core\Brakes\BrakeTest::LeakApplied)->warns()->pops();
     if ($checklist === 'short-list-grouped') {
         $scene->readyToMove()->tug('out', 'in')->tug('in', 'out')->tug('in', 'in', 'held', 'on')->rolls();
     }
@@ -47,6 +48,15 @@ it('tells the first cause to a reader', function (): void {
 
     expect($process->getExitCode())->toBe(0)->and($process->getOutput())->toContain('Failed. First: leak test, brakes applied: lost 5 psi in 60 s, 4 allowed for a combination.');
 });
+
+it('judges by the limits that the vehicle has of its own', function (string $vehicle, string $told): void {
+    $scene = (new Scene)->then(EventKind::Engine, 'on')->then(EventKind::CutOut, '', 128, 128);
+    $judged = json_decode(brakes('pasada:brakes', '--checklist=whole-walk-round', "--vehicle=$vehicle", ($this->scene)($scene))->getOutput(), true);
+
+    expect($judged['steps'][0]['what'])->toBe($told);
+})->with([
+    ['quay-sleeper-van', 'cut out at 128 psi, between 110 and 125 asked'], ['frost-reefer', 'cut out at 128 psi, between 115 and 130 asked'], ['dock-tractor-chassis', 'cut out at 128 psi, between 100 and 140 asked'],
+]);
 
 it('names the event that is wrong and the remedy', function (string $events, string $place, string $why): void {
     file_put_contents($this->file, $events);

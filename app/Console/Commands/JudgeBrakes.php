@@ -6,19 +6,19 @@ namespace App\Console\Commands;
 
 use App\Console\Documents;
 use Illuminate\Console\Command;
-use Pasada\Core\Brakes\EventReader;
+use Pasada\Core\Brakes\BrakedVehicle;
+use Pasada\Core\Brakes\EventFile;
 use Pasada\Core\Brakes\Judge;
 use Pasada\Core\Brakes\JudgementWriter;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
-use Pasada\Core\Vehicle\Feature;
 use Symfony\Component\Console\Output\OutputInterface;
 
 final class JudgeBrakes extends Command
 {
     use ReadsDocuments;
 
-    protected $signature = 'pasada:brakes {--checklist= : id of a shipped checklist, or a file} {--vehicle= : id of a shipped vehicle, or a file} {--events= : file of observed events} {--format=json : json or text}';
+    protected $signature = 'pasada:brakes {--checklist= : id of a shipped checklist, or a file} {--vehicle= : id of a shipped vehicle, or a file} {--events= : file of observed events, as JSON or as a table, or a trace of pressures} {--format=json : json or text}';
 
     protected $description = 'Judge the brake tests from a list of observed events; the exit code is 0 for pass and fail alike';
 
@@ -30,8 +30,8 @@ final class JudgeBrakes extends Command
                 throw DocumentHasFaults::in('--checklist', [Fault::at('rules.brake_tests.steps', 'names no test; list them in their order')]);
             }
             $vehicle = $documents->vehicle($this->named('vehicle'));
-            $events = (new EventReader)->read($documents->events($this->named('events')), $this->named('events'));
-            $judgement = (new Judge($brakes->sequence(), $vehicle->hasTrailer(), $vehicle->features->has(Feature::HandValve)))->judge($events);
+            $events = EventFile::read($documents->events($this->named('events')), $this->named('events'));
+            $judgement = (new Judge($brakes->sequence(), BrakedVehicle::of($vehicle)))->judge($events);
             $this->output->writeln($this->named('format') === 'json' ? $this->json(JudgementWriter::write($judgement)) : JudgementWriter::text($judgement), OutputInterface::OUTPUT_RAW);
 
             return self::SUCCESS;

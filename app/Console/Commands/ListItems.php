@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\Documents;
 use Illuminate\Console\Command;
+use Pasada\Core\Document\Table;
 use Pasada\Core\Inspection\ItemWriter;
 use Symfony\Component\Console\Output\OutputInterface;
 
@@ -24,24 +25,10 @@ final class ListItems extends Command
             if ($this->named('format') === 'json') {
                 $this->output->writeln($this->json(['items' => $rows]), OutputInterface::OUTPUT_RAW);
             } else {
-                $this->output->write($this->csv($rows), false, OutputInterface::OUTPUT_RAW);
+                $this->output->write(Table::write(ItemWriter::COLUMNS, array_map(array_values(...), $rows)), false, OutputInterface::OUTPUT_RAW);
             }
 
             return self::SUCCESS;
         }) : self::INVALID;
-    }
-
-    /** @param  list<array<string, int|string|null>>  $rows */
-    private function csv(array $rows): string
-    {
-        $memory = fopen('php://memory', 'r+');
-        assert($memory !== false);
-        foreach ([ItemWriter::COLUMNS, ...$rows] as $row) {
-            // No escape character: RFC 4180 doubles a quote and knows nothing else.
-            fputcsv($memory, $row, ',', '"', '');
-        }
-        rewind($memory);
-
-        return (string) stream_get_contents($memory);
     }
 }

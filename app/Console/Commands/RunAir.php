@@ -7,10 +7,11 @@ namespace App\Console\Commands;
 use App\Console\Documents;
 use Illuminate\Console\Command;
 use Pasada\Core\Brakes\AirFaults;
-use Pasada\Core\Brakes\AirMakeup;
 use Pasada\Core\Brakes\AirScript;
 use Pasada\Core\Brakes\AirSystem;
+use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\TraceWriter;
+use Pasada\Core\Document\Table;
 use Symfony\Component\Console\Output\OutputInterface;
 
 final class RunAir extends Command
@@ -26,17 +27,11 @@ final class RunAir extends Command
         return $this->formatIs(['csv', 'json']) ? $this->reportingFaults(function () use ($documents): int {
             $vehicle = $documents->vehicle($this->named('vehicle'));
             $script = AirScript::read($documents->events($this->named('script'), '--script'), $this->named('script'));
-            $system = new AirSystem($vehicle->hasTrailer() ? new AirMakeup : AirMakeup::single(), AirFaults::read($this->named('faults')), $script->startPsi);
+            $system = new AirSystem(BrakedVehicle::of($vehicle)->makeup(), AirFaults::read($this->named('faults')), $script->startPsi);
             $trace = $system->run($script->controls, $script->untilMs);
-            $this->output->write($this->named('format') === 'json' ? $this->json(TraceWriter::write($trace))."\n" : $this->csv(TraceWriter::rows($trace)), false, OutputInterface::OUTPUT_RAW);
+            $this->output->write($this->named('format') === 'json' ? $this->json(TraceWriter::write($trace))."\n" : Table::write(TraceWriter::COLUMNS, TraceWriter::rows($trace)), false, OutputInterface::OUTPUT_RAW);
 
             return self::SUCCESS;
         }) : self::INVALID;
-    }
-
-    /** @param  list<list<int|float>>  $rows */
-    private function csv(array $rows): string
-    {
-        return implode("\r\n", array_map(static fn (array $row): string => implode(',', $row), [TraceWriter::COLUMNS, ...$rows]))."\r\n";
     }
 }

@@ -16,6 +16,7 @@ use Pasada\Core\Brakes\EventKind;
     new OA\Property(property: 'primary', type: 'number', description: 'psi'),
     new OA\Property(property: 'secondary', type: 'number', description: 'psi'),
     new OA\Property(property: 'value', type: 'number'),
+    new OA\Property(property: 'text', type: 'string', description: 'the words of a spoken event'),
     new OA\Property(property: 'test', type: 'string', enum: BrakeTest::class),
 ])]
 final class BrakeEventShape {}

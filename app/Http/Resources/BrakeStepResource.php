@@ -5,8 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
+use Pasada\Core\Brakes\BenchMarks;
+use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\BrakeTest;
+use Pasada\Core\Brakes\Judgement;
+use Pasada\Core\Brakes\Needs;
 use Pasada\Core\Brakes\Outcome;
+use Pasada\Core\Brakes\Sequence;
+use Pasada\Core\Brakes\StepRule;
+use Pasada\Core\Brakes\StepVerdict;
+use Pasada\Core\Inspection\Inspection;
 
 /** A step of the brake tests: what it asks for, how it stands, and the marks that it makes on the sheet. */
 #[OA\Schema]
@@ -33,5 +41,19 @@ final readonly class BrakeStepResource
         public ?float $high,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'object', additionalProperties: true))]
         public array $marks,
+        #[OA\Property(nullable: true, description: 'when it began')]
+        public ?int $at_ms,
     ) {}
+
+    /**
+     * @param  Inspection|null  $inspection  on whose sheet the steps make marks
+     * @return list<self> in the order of the sequence
+     */
+    public static function all(Judgement $judgement, Sequence $sequence, BrakedVehicle $vehicle, ?Inspection $inspection = null): array
+    {
+        return array_map(static fn (StepVerdict $step, StepRule $rule): self => new self(
+            $step->test->value, $step->test->label(), $step->outcome->value, $step->what, Needs::of($rule, $vehicle->combination), $rule->low, $rule->high,
+            $inspection === null ? [] : array_map(static fn (array $mark): object => (object) $mark, BenchMarks::of($step, $inspection)), $step->atMs,
+        ), $judgement->steps, $sequence->rules($vehicle));
+    }
 }

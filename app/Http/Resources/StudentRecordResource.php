@@ -16,6 +16,7 @@ final readonly class StudentRecordResource implements Responsable
     /**
      * @param  list<AttemptCardResource>  $attempts
      * @param  list<MissedItemResource>  $most_missed
+     * @param  list<BrakePracticeResource>  $brake_practices
      */
     public function __construct(
         #[OA\Property]
@@ -24,5 +25,7 @@ final readonly class StudentRecordResource implements Responsable
         public array $attempts,
         #[OA\Property(type: 'array', items: new OA\Items(ref: MissedItemResource::class))]
         public array $most_missed,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: BrakePracticeResource::class), description: 'the newest first, kept apart from what counts')]
+        public array $brake_practices,
     ) {}
 }

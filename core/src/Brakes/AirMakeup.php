@@ -16,6 +16,11 @@ final readonly class AirMakeup
     /** Atmospheric pressure: 14.7 psi. A litre of free air is 14.7 psi litres. */
     public const OUTSIDE_PSI = 14.7;
 
+    /** At the supply; the gauges stand up to 2 psi lower while pressure moves, and are still within the usual limits. */
+    private const CUT_OUT_PSI = 126.5;
+
+    private const CUT_IN_PSI = 104.8;
+
     public function __construct(
         public bool $combination = true,
         public float $supplyLitres = 18.0,
@@ -28,16 +33,19 @@ final readonly class AirMakeup
         public float $trailerChamberLitres = 3.0,
         /** Free air in litres for each turn of the engine. */
         public float $litresPerTurn = 0.296,
-        public float $cutOutPsi = 125.0,
-        public float $cutInPsi = 103.0,
+        public float $cutOutPsi = self::CUT_OUT_PSI,
+        public float $cutInPsi = self::CUT_IN_PSI,
         /** 49 CFR 393.51: at or above 55 psi; switches are set to 60. */
         public float $warningPsi = 60.0,
         public float $trailerPopPsi = 38.0,
         public float $tractorPopPsi = 30.0,
     ) {}
 
-    public static function single(): self
+    /** @param  float  $cutOutPsi  within the usual 120 to 140, where the vehicle has no figure of its own */
+    public static function usual(bool $combination, float $cutOutPsi = self::CUT_OUT_PSI, float $cutInPsi = self::CUT_IN_PSI): self
     {
-        return new self(combination: false, trailerLitres: 0.0, trailerChamberLitres: 0.0);
+        return $combination
+            ? new self(cutOutPsi: $cutOutPsi, cutInPsi: $cutInPsi)
+            : new self(combination: false, trailerLitres: 0.0, trailerChamberLitres: 0.0, cutOutPsi: $cutOutPsi, cutInPsi: $cutInPsi);
     }
 }

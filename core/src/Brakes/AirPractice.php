@@ -13,7 +13,7 @@ final readonly class AirPractice
     /** Readings are noted so often, in ms, so that a run can be judged like one on a bench. */
     private const READING_MS = 5000;
 
-    public function __construct(private AirMakeup $makeup, private AirFaults $faults, private float $startPsi) {}
+    public function __construct(private BrakedVehicle $vehicle, private AirFaults $faults, private float $startPsi) {}
 
     /**
      * The course of the pressures under the controls so far.
@@ -23,7 +23,7 @@ final readonly class AirPractice
      */
     public function course(array $controls, int $untilMs, int $sampleMs): AirTrace
     {
-        return (new AirSystem($this->makeup, $this->faults, $this->startPsi))->run($controls, $untilMs, $sampleMs);
+        return (new AirSystem($this->vehicle->makeup(), $this->faults, $this->startPsi))->run($this->heeded($controls), $untilMs, $sampleMs);
     }
 
     /**
@@ -42,10 +42,56 @@ final readonly class AirPractice
         for ($at = 0; $at <= $until; $at += self::READING_MS) {
             $readings[] = $this->reading($trace, $at);
         }
-        $all = [...$readings, ...$trace->events, ...$controls];
+        $all = [...$readings, ...$trace->events, ...$this->heeded($controls)];
         usort($all, static fn (BrakeEvent $a, BrakeEvent $b): int => $a->atMs <=> $b->atMs);
 
         return $this->answered($all);
+    }
+
+    /**
+     * What a cab would not do, and why: an engine that does not turn in gear, a tug without one.
+     *
+     * @param  list<BrakeEvent>  $controls
+     * @return array<int, string> by index
+     */
+    public function refused(array $controls): array
+    {
+        $situation = new Situation;
+        $refused = [];
+        foreach ($controls as $n => $control) {
+            $why = $this->refusal($control, $situation);
+            if ($why === null) {
+                $situation = $situation->after($control);
+            } else {
+                $refused[$n] = $why;
+            }
+        }
+
+        return $refused;
+    }
+
+    private function refusal(BrakeEvent $control, Situation $situation): ?string
+    {
+        $starts = $control->kind === EventKind::Engine && $control->to === 'on' && ! $situation->engine;
+        $moves = in_array($control->kind, [EventKind::Tug, EventKind::Rolling], true);
+
+        return match (true) {
+            $starts && ! $situation->key => 'The engine does not turn: key on first.',
+            $starts && $situation->gear !== 'neutral' => 'The engine does not turn: neutral first.',
+            $starts && $this->vehicle->isManual && ! $situation->clutchDown => 'The engine does not turn: clutch down first.',
+            $moves && ! $situation->engine => 'Nothing pulls: the engine is off.',
+            $moves && $situation->gear === 'neutral' => 'Nothing pulls: it is in neutral.',
+            default => null,
+        };
+    }
+
+    /**
+     * @param  list<BrakeEvent>  $controls
+     * @return list<BrakeEvent>
+     */
+    private function heeded(array $controls): array
+    {
+        return array_values(array_diff_key($controls, $this->refused($controls)));
     }
 
     private function reading(AirTrace $trace, int $atMs): BrakeEvent
@@ -80,6 +126,6 @@ final readonly class AirPractice
         return $situation->chocked
             || $situation->pedalDown
             || (! $situation->tractorIn && ! $this->faults->tractorBrakeSlips)
-            || ($this->makeup->combination && (! $situation->trailerIn || $situation->handOn));
+            || ($this->vehicle->combination && (! $situation->trailerIn || $situation->handOn));
     }
 }

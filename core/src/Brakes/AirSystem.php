@@ -17,7 +17,7 @@ final class AirSystem
     public const STEP_MS = 50;
 
     /** Pressures of two joined reservoirs come together with this time constant, in seconds. */
-    private const JOINED_SECONDS = 0.8;
+    private const JOINED_SECONDS = 0.4;
 
     /** A chamber fills and empties with this one. */
     private const CHAMBER_SECONDS = 0.15;

@@ -19,5 +19,7 @@ final readonly class BrakeEvent
         public ?float $secondary = null,
         /** The test that a limit was said of. */
         public ?BrakeTest $test = null,
+        /** The words of a spoken event; empty where there are none. */
+        public string $text = '',
     ) {}
 }

@@ -15,6 +15,7 @@ enum EventKind: string
     case TrailerValve = 'trailer-valve';
     case HandValve = 'hand-valve';
     case Pedal = 'pedal';
+    case Clutch = 'clutch';
     case Gear = 'gear';
     case Belt = 'belt';
     case Chocks = 'chocks';
@@ -35,6 +36,8 @@ enum EventKind: string
     /** Came to a stop from rolling: straight, or with a pull. */
     case Stopped = 'stopped';
     case Said = 'said';
+    /** The words themselves; what they mean for the tests is read from them. */
+    case Spoken = 'spoken';
     /** Begun again from the beginning. */
     case Restarted = 'restarted';
 
@@ -44,13 +47,13 @@ enum EventKind: string
         return match ($this) {
             self::Key, self::Engine, self::Belt, self::HandValve => ['on', 'off'],
             self::TractorValve, self::TrailerValve, self::Chocks => ['in', 'out'],
-            self::Pedal => ['down', 'up'],
+            self::Pedal, self::Clutch => ['down', 'up'],
             self::Gear => ['neutral', 'low', 'other'],
             self::Popped => ['tractor', 'trailer', 'both'],
             self::Tug => ['held', 'moved'],
             self::Stopped => ['straight', 'pulled'],
             self::Said => array_column(Spoken::cases(), 'value'),
-            self::Rpm, self::Reading, self::CutOut, self::CutIn, self::Warning, self::MinuteStarted, self::MinuteEnded, self::Rolling, self::Restarted => [],
+            self::Rpm, self::Reading, self::CutOut, self::CutIn, self::Warning, self::Spoken, self::MinuteStarted, self::MinuteEnded, self::Rolling, self::Restarted => [],
         };
     }
 }

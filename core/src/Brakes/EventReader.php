@@ -16,6 +16,8 @@ final readonly class EventReader
 
     private const LONGEST_MS = 4 * 3600 * 1000;
 
+    private const LONGEST_TEXT = 1000;
+
     /**
      * @param  bool  $asRun  whether they are to make sense one after the other; what was taken back need not
      * @return list<BrakeEvent> in the order of their times; the same event twice counts once
@@ -76,17 +78,22 @@ final readonly class EventReader
             EventKind::Warning, EventKind::Popped, EventKind::CutOut, EventKind::CutIn => ['primary', 'secondary'],
             EventKind::Rpm, EventKind::Rolling => ['value'],
             EventKind::Said => ['value', 'test'],
+            EventKind::Spoken => ['text'],
             default => [],
         };
         $node->only('at_ms', 'kind', ...[...($states === [] ? [] : ['to']), ...$figures]);
         $to = $states === [] ? '' : $this->state($node, $states);
         $single = in_array('value', $figures, true);
+        $text = $kind === EventKind::Spoken ? $node->string('text') : '';
+        if (mb_strlen($text) > self::LONGEST_TEXT) {
+            $node->child('text')->fault(sprintf('is longer than %d letters; give what was said in pieces', self::LONGEST_TEXT));
+        }
 
         return new BrakeEvent(
             $node->int('at_ms', 0, self::LONGEST_MS), $kind, $to,
             $single ? $this->figure($node, 'value', $kind !== EventKind::Said, 10000) : $this->figure($node, 'primary', $kind === EventKind::Reading, self::HIGHEST_PSI),
             $single ? null : $this->figure($node, 'secondary', $kind === EventKind::Reading, self::HIGHEST_PSI),
-            $kind === EventKind::Said && $node->has('test') ? $node->enum('test', BrakeTest::class) : null,
+            $kind === EventKind::Said && $node->has('test') ? $node->enum('test', BrakeTest::class) : null, $text,
         );
     }
 

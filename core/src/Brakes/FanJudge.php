@@ -7,6 +7,9 @@ namespace Pasada\Core\Brakes;
 /** What comes with fanning the pressure down: the low-air warning and the spring brakes. */
 final readonly class FanJudge
 {
+    /** More than the gauges of a standing truck waver. */
+    private const FALLEN_PSI = 3.0;
+
     public function __construct(private bool $combination) {}
 
     public function warning(Run $run, StepRule $rule): StepVerdict
@@ -15,6 +18,9 @@ final readonly class FanJudge
             $at = $run->pressureAt($event->atMs);
             if ($at === null) {
                 return StepVerdict::broken($rule->test, $event->atMs, 'no reading was taken when the warning came');
+            }
+            if (! $this->isComingDown($run, $event->atMs, $at->lower())) {
+                continue;
             }
             $figures = ['psi' => round($at->lower(), 1), 'least_psi' => (float) $rule->low];
             $what = sprintf('the warning came at %s psi, at or above %s asked', Plain::of($at->lower()), Plain::of((float) $rule->low));
@@ -31,6 +37,14 @@ final readonly class FanJudge
         }
 
         return StepVerdict::notDone($rule->test);
+    }
+
+    /** With the key turned on low air the warning comes too, and is no test: pressure has to have been higher. */
+    private function isComingDown(Run $run, int $atMs, float $psi): bool
+    {
+        $before = array_filter($run->all(EventKind::Reading), static fn (BrakeEvent $reading): bool => $reading->atMs < $atMs);
+
+        return $before === [] || max(array_map(static fn (BrakeEvent $reading): float => min((float) $reading->primary, (float) $reading->secondary), $before)) >= $psi + self::FALLEN_PSI;
     }
 
     public function pop(Run $run, StepRule $rule): StepVerdict

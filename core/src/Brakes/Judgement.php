@@ -18,6 +18,12 @@ final readonly class Judgement
         public int $restartsAllowed,
     ) {}
 
+    /** What broke first, with the name of its test; null where nothing did. */
+    public function causeTold(): ?string
+    {
+        return $this->cause === null ? null : $this->cause->test->label().': '.$this->cause->what;
+    }
+
     /** Whether what is broken can still be put right by beginning again. */
     public function mayRestart(): bool
     {

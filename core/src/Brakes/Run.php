@@ -16,9 +16,13 @@ final readonly class Run
      */
     private function __construct(public array $events, public array $situations, public int $restarts) {}
 
-    /** @param  list<BrakeEvent>  $events  in order */
-    public static function of(array $events): self
+    /**
+     * @param  list<BrakeEvent>  $events  in order
+     * @param  bool  $combination  whether limits are those of a combination
+     */
+    public static function of(array $events, bool $combination): self
     {
+        $events = (new WordsHeard($combination))->in($events);
         $restarts = 0;
         $since = [];
         $situation = $first = new Situation;
@@ -103,15 +107,16 @@ final readonly class Run
         return false;
     }
 
-    /** The limit that the student stated of a test; null where none was. */
-    public function statedLimit(BrakeTest $test): ?float
+    /** @return list<float> the limits that the student stated of a test */
+    public function statedLimits(BrakeTest $test): array
     {
+        $limits = [];
         foreach ($this->all(EventKind::Said) as $event) {
-            if ($event->to === Spoken::Limit->value && $event->test === $test) {
-                return $event->primary;
+            if ($event->to === Spoken::Limit->value && $event->test === $test && $event->primary !== null) {
+                $limits[] = $event->primary;
             }
         }
 
-        return null;
+        return $limits;
     }
 }

@@ -14,16 +14,8 @@ final readonly class Sequence
     public function __construct(public array $steps, public int $restarts) {}
 
     /** @return list<StepRule> the steps that this vehicle can be asked, with their limits on it */
-    public function rules(bool $combination, bool $hasHandValve): array
+    public function rules(BrakedVehicle $vehicle): array
     {
-        $rules = [];
-        foreach ($this->steps as $step) {
-            if (($step->test->needsTrailer() && ! $combination) || ($step->test === BrakeTest::TugHand && ! $hasHandValve)) {
-                continue;
-            }
-            $rules[] = StepRule::usual($step->test, $combination)->with($step->low, $step->high, $step->say);
-        }
-
-        return $rules;
+        return array_map($vehicle->rule(...), array_values(array_filter($this->steps, static fn (StepChoice $step): bool => $vehicle->canBeAsked($step->test))));
     }
 }

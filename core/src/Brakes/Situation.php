@@ -15,6 +15,7 @@ final readonly class Situation
         public bool $trailerIn = false,
         public bool $handOn = false,
         public bool $pedalDown = false,
+        public bool $clutchDown = false,
         public string $gear = 'neutral',
         public bool $belt = false,
         public bool $chocked = false,
@@ -32,6 +33,7 @@ final readonly class Situation
             EventKind::TrailerValve => $this->with(trailerIn: $is('in')),
             EventKind::HandValve => $this->with(handOn: $is('on')),
             EventKind::Pedal => $this->with(pedalDown: $is('down')),
+            EventKind::Clutch => $this->with(clutchDown: $is('down')),
             EventKind::Gear => $this->with(gear: $event->to),
             EventKind::Belt => $this->with(belt: $is('on')),
             EventKind::Chocks => $this->with(chocked: $is('in')),
@@ -40,8 +42,8 @@ final readonly class Situation
         };
     }
 
-    private function with(?bool $key = null, ?bool $engine = null, ?float $rpm = null, ?bool $tractorIn = null, ?bool $trailerIn = null, ?bool $handOn = null, ?bool $pedalDown = null, ?string $gear = null, ?bool $belt = null, ?bool $chocked = null): self
+    private function with(?bool $key = null, ?bool $engine = null, ?float $rpm = null, ?bool $tractorIn = null, ?bool $trailerIn = null, ?bool $handOn = null, ?bool $pedalDown = null, ?bool $clutchDown = null, ?string $gear = null, ?bool $belt = null, ?bool $chocked = null): self
     {
-        return new self($key ?? $this->key, $engine ?? $this->engine, $rpm ?? $this->rpm, $tractorIn ?? $this->tractorIn, $trailerIn ?? $this->trailerIn, $handOn ?? $this->handOn, $pedalDown ?? $this->pedalDown, $gear ?? $this->gear, $belt ?? $this->belt, $chocked ?? $this->chocked);
+        return new self($key ?? $this->key, $engine ?? $this->engine, $rpm ?? $this->rpm, $tractorIn ?? $this->tractorIn, $trailerIn ?? $this->trailerIn, $handOn ?? $this->handOn, $pedalDown ?? $this->pedalDown, $clutchDown ?? $this->clutchDown, $gear ?? $this->gear, $belt ?? $this->belt, $chocked ?? $this->chocked);
     }
 }

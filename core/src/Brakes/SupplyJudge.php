@@ -12,8 +12,7 @@ final readonly class SupplyJudge
 
     private const BUILD_TO_PSI = 100;
 
-    /** The governor cuts in at this or above, whatever it cuts out at: commercial driver manual. */
-    private const CUT_IN_LEAST_PSI = 100;
+    public function __construct(private BrakedVehicle $vehicle) {}
 
     public function cutOut(Run $run, StepRule $rule): StepVerdict
     {
@@ -41,8 +40,9 @@ final readonly class SupplyJudge
             if ($out === null || $at === null) {
                 return StepVerdict::broken($rule->test, $event->atMs, 'cut-in is judged by the cut-out before it, and a reading of one of them is missing');
             }
-            if ($at->lower() < self::CUT_IN_LEAST_PSI) {
-                return StepVerdict::broken($rule->test, $event->atMs, sprintf('cut in at %s psi, not under %d asked', Plain::of($at->lower()), self::CUT_IN_LEAST_PSI), ['psi' => $at->lower()]);
+            $least = $this->vehicle->leastCutInPsi();
+            if ($at->lower() < $least) {
+                return StepVerdict::broken($rule->test, $event->atMs, sprintf('cut in at %s psi, not under %s asked', Plain::of($at->lower()), Plain::of($least)), ['psi' => $at->lower()]);
             }
 
             return $this->within($rule, $event->atMs, $out->lower() - $at->lower(), 'cut in %s psi below cut-out, between %s and %s asked');

@@ -6,6 +6,7 @@ namespace Pasada\Core\Checklist;
 
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
+use Pasada\Core\Document\Table;
 
 /**
  * What a checklist asks as a table for a spreadsheet: one row per component at each stop, in walking order.
@@ -23,7 +24,7 @@ final readonly class ItemTable
         foreach (self::list($document, 'components') as $component) {
             $components[self::text($component, 'id')] = $component;
         }
-        $rows = [self::COLUMNS];
+        $rows = [];
         foreach (self::list($document, 'sections') as $section) {
             foreach (self::list($section, 'stops') as $stop) {
                 foreach (self::words($stop, 'asks') as $id) {
@@ -36,15 +37,8 @@ final readonly class ItemTable
                 }
             }
         }
-        $memory = fopen('php://memory', 'r+');
-        assert($memory !== false);
-        foreach ($rows as $row) {
-            // No escape character: RFC 4180 doubles a quote and knows nothing else.
-            fputcsv($memory, $row, ',', '"', '');
-        }
-        rewind($memory);
 
-        return (string) stream_get_contents($memory);
+        return Table::write(self::COLUMNS, $rows);
     }
 
     /**

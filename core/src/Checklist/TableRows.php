@@ -6,6 +6,7 @@ namespace Pasada\Core\Checklist;
 
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Document\Fault;
+use Pasada\Core\Document\Table;
 
 /** Reads the rows of a table of items, as any spreadsheet saves them, and tells what is wrong with each line. */
 final readonly class TableRows
@@ -18,55 +19,7 @@ final readonly class TableRows
      */
     public static function read(string $csv, array &$faults): array
     {
-        $csv = str_starts_with($csv, "\u{FEFF}") ? substr($csv, 3) : $csv;
-        if (! mb_check_encoding($csv, 'UTF-8')) {
-            $faults[] = Fault::at('', 'is not UTF-8; save it as "CSV UTF-8"');
-
-            return [];
-        }
-        $memory = fopen('php://memory', 'r+');
-        assert($memory !== false);
-        fwrite($memory, $csv);
-        rewind($memory);
-        $first = strtok($csv, "\n");
-        $separator = self::separator($first === false ? '' : $first);
-        $heading = fgetcsv($memory, null, $separator, '"', '');
-        $header = array_map(static fn (?string $cell): string => strtolower(trim((string) $cell)), $heading === false ? [] : $heading);
-        foreach (array_diff(['stop', 'component', 'name', 'essential'], $header) as $missing) {
-            $faults[] = Fault::at('line 1', sprintf('has no column "%s"; the columns are %s', $missing, implode(', ', ItemTable::COLUMNS)));
-        }
-        if ($faults !== []) {
-            return [];
-        }
-        $rows = [];
-        for ($line = 2; ($cells = fgetcsv($memory, null, $separator, '"', '')) !== false; $line++) {
-            if ($cells === [null] || implode('', $cells) === '') {
-                continue;
-            }
-            if (count($rows) === self::MOST) {
-                $faults[] = Fault::at("line $line", sprintf('is more than the %d rows that a checklist can have', self::MOST));
-
-                break;
-            }
-            $row = array_fill_keys(ItemTable::COLUMNS, '');
-            foreach ($header as $place => $column) {
-                $row[$column] = trim($cells[$place] ?? '');
-            }
-            $rows[$line] = $row;
-        }
-        if ($rows === [] && $faults === []) {
-            $faults[] = Fault::at('', 'holds no row below its heading');
-        }
-
-        return $rows;
-    }
-
-    private static function separator(string $line): string
-    {
-        $counts = [',' => substr_count($line, ','), ';' => substr_count($line, ';'), "\t" => substr_count($line, "\t")];
-        arsort($counts);
-
-        return array_key_first($counts);
+        return Table::read($csv, ItemTable::COLUMNS, ['stop', 'component', 'name', 'essential'], self::MOST, 'a checklist', $faults);
     }
 
     /**

@@ -192,7 +192,7 @@ final readonly class Binder
             }
         }
         foreach ($this->topic->waitingFigures as $quantity) {
-            $this->figures->giveFigure($this->topic->group[count($this->topic->group) - 1], $quantity, $this->figures->bound($quantity));
+            $this->figures->giveFigure($this->topic->group[count($this->topic->group) - 1], $quantity, Bound::around($this->topic->words, $quantity));
         }
         $this->topic->named = true;
     }

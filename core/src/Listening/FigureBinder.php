@@ -23,7 +23,7 @@ final readonly class FigureBinder
         if (in_array($this->topic->words->text[$quantity->from - 1] ?? '', ['not'], true)) {
             return;
         }
-        $bound = $this->bound($quantity);
+        $bound = Bound::around($this->topic->words, $quantity);
         $taken = null;
         $first = -1;
         foreach ($this->near($quantity) as $n) {
@@ -115,23 +115,5 @@ final readonly class FigureBinder
         }
 
         return $near;
-    }
-
-    public function bound(Quantity $quantity): Bound
-    {
-        $before = implode(' ', array_slice($this->topic->words->text, max(0, $quantity->from - 5), min(5, $quantity->from)));
-        $after = implode(' ', array_slice($this->topic->words->text, $quantity->to, 4));
-        if (preg_match('/(no|not|never) (\w+ )?(more|over|greater|exceed)|at most|maximum|less than$|up to|max|within|can not|can only/', $before) === 1 && preg_match('/(no|not) (\w+ )?less/', $before) !== 1) {
-            return Bound::AtMost;
-        }
-        if (preg_match('/at least|minimum|(no|not) (\w+ )?less|more than|over|above/', $before) === 1) {
-            return Bound::AtLeast;
-        }
-
-        return match (true) {
-            preg_match('/^(or (more|better|greater|above)|minimum|at least|and up)/', $after) === 1 => Bound::AtLeast,
-            preg_match('/^(or less|at (the )?most|is the most|maximum|tops|max)/', $after) === 1 => Bound::AtMost,
-            default => Bound::Plain,
-        };
     }
 }

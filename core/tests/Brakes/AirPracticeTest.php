@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Pasada\Core\Brakes\AirFaults;
-use Pasada\Core\Brakes\AirMakeup;
 use Pasada\Core\Brakes\AirPractice;
+use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\BrakeEvent;
 use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\EventKind;
@@ -13,7 +13,7 @@ use Pasada\Core\Brakes\Judgement;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
 
-const ALL_TESTS = [BrakeTest::CutOut, BrakeTest::LeakApplied, BrakeTest::LowAir, BrakeTest::SpringPop, BrakeTest::BuildUp, BrakeTest::TugTractor, BrakeTest::TugTrailer, BrakeTest::TugHand, BrakeTest::Service];
+const ALL_TESTS = [BrakeTest::CutOut, BrakeTest::CutIn, BrakeTest::LeakApplied, BrakeTest::LowAir, BrakeTest::SpringPop, BrakeTest::BuildUp, BrakeTest::TugTractor, BrakeTest::TugTrailer, BrakeTest::TugHand, BrakeTest::Service];
 
 /** A student who does every test right on a truck with these faults. */
 function practised(string $faults): Judgement
@@ -24,12 +24,18 @@ function practised(string $faults): Judgement
         $at += $afterMs;
         $controls[] = new BrakeEvent($at, $kind, $to, $value);
     };
-    foreach ([[EventKind::Chocks, 'in'], [EventKind::Engine, 'on'], [EventKind::TractorValve, 'in'], [EventKind::TrailerValve, 'in']] as [$kind, $to]) {
+    foreach ([[EventKind::Chocks, 'in'], [EventKind::Key, 'on'], [EventKind::Engine, 'on'], [EventKind::TractorValve, 'in'], [EventKind::TrailerValve, 'in']] as [$kind, $to]) {
         $do($kind, $to);
     }
     $do(EventKind::Rpm, '', 1000, 1200.0);
     // Long enough for any governor that cuts out at all.
-    $do(EventKind::Engine, 'off', 400_000);
+    $at += 400_000;
+    // Engine running, down to where it cuts in, and up again.
+    for ($n = 0; $n < 9; $n++) {
+        $do(EventKind::Pedal, 'down', 1000);
+        $do(EventKind::Pedal, 'up', 1000);
+    }
+    $do(EventKind::Engine, 'off', 120_000);
     $do(EventKind::Key, 'on');
     $do(EventKind::Pedal, 'down');
     $do(EventKind::Said, 'start-reading', 6000);
@@ -57,9 +63,9 @@ function practised(string $faults): Judgement
     $do(EventKind::Rolling, '', 1000, 5.0);
     $do(EventKind::Pedal, 'down');
     $do(EventKind::Stopped, 'straight', 2000);
-    $observed = (new AirPractice(new AirMakeup, AirFaults::read($faults), 60))->observed($controls);
+    $observed = (new AirPractice(new BrakedVehicle, AirFaults::read($faults), 60))->observed($controls);
 
-    return (new Judge(new Sequence(array_map(static fn (BrakeTest $test): StepChoice => new StepChoice($test), ALL_TESTS), 0), true, true))->judge($observed);
+    return (new Judge(new Sequence(array_map(static fn (BrakeTest $test): StepChoice => new StepChoice($test), ALL_TESTS), 0), new BrakedVehicle))->judge($observed);
 }
 
 /** @return list<string> tests that are not met */
@@ -76,7 +82,10 @@ it('finds every fault by the test that should find it and by no other', function
     expect(unmet(practised($faults)))->toBe($found);
 })->with([
     ['leak:applied:14', ['leak-applied']],
-    ['governor-low', ['cut-out']],
+    ['leak:primary:9', ['leak-applied']],
+    ['leak:secondary:9', ['leak-applied']],
+    'and pressure never comes back' => ['governor-stuck', ['cut-in', 'build-up']],
+    'both ends of one governor' => ['governor-low', ['cut-out', 'cut-in']],
     ['governor-high', ['cut-out']],
     ['no-warning', ['low-air']],
     ['valve-early', ['spring-pop']],
@@ -86,3 +95,25 @@ it('finds every fault by the test that should find it and by no other', function
     ['tractor-brake-slips', ['tug-tractor']],
     ['service-pulls', ['service']],
 ]);
+
+it('does not do what a cab would not do, and says why', function (array $controls, bool $isManual, array $refused): void {
+    $events = array_map(static fn (array $one): BrakeEvent => new BrakeEvent(1000, $one[0], $one[1]), $controls);
+    expect((new AirPractice(new BrakedVehicle(isManual: $isManual), new AirFaults, 60))->refused($events))->toBe($refused);
+})->with([
+    'no key' => [[[EventKind::Engine, 'on']], false, [0 => 'The engine does not turn: key on first.']],
+    'in gear' => [[[EventKind::Key, 'on'], [EventKind::Gear, 'low'], [EventKind::Engine, 'on']], false, [2 => 'The engine does not turn: neutral first.']],
+    'clutch up' => [[[EventKind::Key, 'on'], [EventKind::Engine, 'on']], true, [1 => 'The engine does not turn: clutch down first.']],
+    'clutch down' => [[[EventKind::Key, 'on'], [EventKind::Clutch, 'down'], [EventKind::Engine, 'on']], true, []],
+    'no clutch to press' => [[[EventKind::Key, 'on'], [EventKind::Engine, 'on']], false, []],
+    'a tug with the engine off' => [[[EventKind::Gear, 'low'], [EventKind::Tug, 'held']], false, [1 => 'Nothing pulls: the engine is off.']],
+    'a tug in neutral' => [[[EventKind::Key, 'on'], [EventKind::Engine, 'on'], [EventKind::Tug, 'held']], false, [2 => 'Nothing pulls: it is in neutral.']],
+    'what follows a refusal stands on what was' => [[[EventKind::Engine, 'on'], [EventKind::Gear, 'low'], [EventKind::Tug, 'held']], false, [0 => 'The engine does not turn: key on first.', 2 => 'Nothing pulls: the engine is off.']],
+]);
+
+it('builds pressure no sooner than the engine it refused turns', function (): void {
+    $practice = new AirPractice(new BrakedVehicle, new AirFaults, 60);
+    $refused = $practice->course([new BrakeEvent(0, EventKind::Engine, 'on')], 20_000, 1000);
+    $turning = $practice->course([new BrakeEvent(0, EventKind::Key, 'on'), new BrakeEvent(0, EventKind::Engine, 'on')], 20_000, 1000);
+
+    expect($refused->at(20_000)->primary)->toBe(60.0)->and($turning->at(20_000)->primary)->toBeGreaterThan(62.0);
+});

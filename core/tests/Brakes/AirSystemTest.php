@@ -64,7 +64,7 @@ it('cuts out, and in again when air is used', function (string $faults, ?float $
 })->with([['', 125, 103], ['governor-low', 105, 83], ['governor-high', 150, 128], ['governor-stuck', 125, null]]);
 
 it('loses by a leak what the leak says, in each place', function (string $place, string $gauge, float $lost): void {
-    $course = course([[0, EventKind::Key, 'on']], 60_000, 120, "leak:$place:6", AirMakeup::single());
+    $course = course([[0, EventKind::Key, 'on']], 60_000, 120, "leak:$place:6", AirMakeup::usual(false));
     expect($course->at(0)->$gauge - $course->at(60_000)->$gauge)->toEqualWithDelta($lost, 0.1);
 })->with([
     // By hand: the supply reservoir feeds what leaks behind its check valve, so both lose together.
@@ -92,7 +92,7 @@ it('warns, and lets the trailer valve out before the tractor\'s, as it is fanned
 });
 
 it('takes as many strokes from cut-out to the warning as arithmetic says', function (): void {
-    $makeup = AirMakeup::single();
+    $makeup = AirMakeup::usual(false);
     $first = course(fanning(40), 130_000, 120, '', $makeup)->events[0];
     $stroke = intdiv($first->atMs - 2000, 3000) + 1;
     // By hand for the reservoir that falls faster: every stroke leaves V / (V + chamber) of it, while supply feeds both evenly.

@@ -62,6 +62,8 @@ it('judges the low-air warning', function (callable $tell, string $told): void {
     'at the limit' => [fn (Scene $s): Scene => $s->warns(55), 'met: the warning came at 55 psi, at or above 55 asked'],
     'just under it' => [fn (Scene $s): Scene => $s->warns(54.9), 'broken: the warning came at 54.9 psi, at or above 55 asked'],
     'one gauge is enough' => [fn (Scene $s): Scene => $s->reads(80, 70)->then(EventKind::Warning, '', 71, 58), 'met: the warning came at 58 psi, at or above 55 asked'],
+    'the key was turned on low air' => [fn (Scene $s): Scene => $s->reads(40)->then(EventKind::Warning, '', 40, 40), 'broken: no warning down to 40 psi, at or above 55 asked'],
+    'on low air first, and again when fanned' => [fn (Scene $s): Scene => $s->then(EventKind::Engine, 'on')->reads(40)->then(EventKind::Warning, '', 40, 40)->reads(120, afterMs: 60_000)->then(EventKind::Engine, 'off')->warns(62), 'met: the warning came at 62 psi, at or above 55 asked'],
     'it never came' => [fn (Scene $s): Scene => $s->reads(70)->reads(50), 'broken: no warning down to 50 psi, at or above 55 asked'],
     'the key was off' => [fn (Scene $s): Scene => $s->then(EventKind::Key, 'off')->reads(70)->reads(50), 'broken: the key was off, so no warning could come'],
     'not fanned yet' => [fn (Scene $s): Scene => $s->reads(110), 'not-done: not done'],

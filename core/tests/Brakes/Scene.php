@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Tests\Brakes;
 
+use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\BrakeEvent;
 use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\EventKind;
@@ -83,7 +84,7 @@ final class Scene
     {
         $choices = array_map(static fn (BrakeTest|StepChoice $step): StepChoice => $step instanceof StepChoice ? $step : new StepChoice($step), $steps);
 
-        return (new Judge(new Sequence($choices, $restarts), $combination, true))->judge($this->events);
+        return (new Judge(new Sequence($choices, $restarts), new BrakedVehicle($combination)))->judge($this->events);
     }
 
     /** How one test stands: outcome and words. */

@@ -32,6 +32,7 @@ export const router = createRouter({
             component: () => import('@/features/result/ResultPage.vue'),
             props: true,
         },
+        { path: '/cab', name: 'cab', component: () => import('@/features/cab/CabPage.vue') },
         {
             path: '/brakes/:id',
             name: 'brakes',

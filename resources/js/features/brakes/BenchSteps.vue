@@ -2,7 +2,7 @@
 import type { Bench, Step } from './api';
 
 /* The sequence: how each step stands, and what the one at hand asks for. */
-defineProps<{ bench: Bench; silent: boolean; current: Step | undefined }>();
+defineProps<{ bench: Pick<Bench, 'steps'>; silent: boolean; current: Step | undefined }>();
 const marks = { met: '✓', broken: '✕', 'not-yet': '…', 'not-done': '' };
 </script>
 

@@ -4,6 +4,74 @@
  */
 
 export interface paths {
+    "/air/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What can be practised on */
+        get: operations["readAirChoices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/air/fault": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A fault to be found, sealed */
+        post: operations["hideFault"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/air/course": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The course of the pressures ahead under these controls */
+        post: operations["airCourse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/air/practices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Judge a practice and keep it */
+        post: operations["judgePractice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/attempts/{attempt}/brakes": {
         parameters: {
             query?: never;
@@ -15,6 +83,24 @@ export interface paths {
         get: operations["readBrakes"];
         /** Keep all that was observed, and judge it */
         put: operations["keepBrakes"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/attempts/{attempt}/brakes/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was observed, in an open format */
+        get: operations["downloadBrakes"];
+        /** Take in a list of events or a trace; what was there is taken back */
+        put: operations["importBrakes"];
         post?: never;
         delete?: never;
         options?: never;
@@ -615,6 +701,24 @@ export interface components {
             /** @description WebVTT, SRT, or text; at most 2 MB */
             content: string;
         };
+        AirCourseRequest: {
+            vehicle_id: number;
+            checklist_id: number;
+            start_psi: number;
+            /** @description what the start of the practice gave; sealed */
+            faults?: string;
+            /** @description samples before it are left out */
+            from_ms?: number;
+            until_ms: number;
+            /**
+             * @description how much the cab tells; guided where it is left out
+             * @enum {string}
+             */
+            help?: "guided" | "alone" | "exam";
+            /** @description whether a judged practice is kept */
+            keep?: boolean;
+            controls: components["schemas"]["BrakeEvent"][];
+        };
         AmendRequest: {
             /**
              * Format: uuid
@@ -628,13 +732,15 @@ export interface components {
             /** @description of a real clock */
             at_ms: number;
             /** @enum {string} */
-            kind: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "restarted";
+            kind: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted";
             to?: string;
             /** @description psi */
             primary?: number;
             /** @description psi */
             secondary?: number;
             value?: number;
+            /** @description the words of a spoken event */
+            text?: string;
             /** @enum {string} */
             test?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
         };
@@ -754,6 +860,39 @@ export interface components {
             said: string;
             items: components["schemas"]["ItemChangeResource"][];
         };
+        /** @description What can be practised in the simulated cab: vehicles and sequences in force, and what may be wrong. */
+        AirChoicesResource: {
+            vehicles: components["schemas"]["AirVehicleResource"][];
+            sequences: components["schemas"]["AirSequenceResource"][];
+            faults: components["schemas"]["AirFaultResource"][];
+        };
+        /** @description What the needles do ahead: rows of ms, primary and secondary gauge in psi, and whether the warning is on. */
+        AirCourseResource: {
+            samples: number[][];
+            events: components["schemas"]["BrakeEvent"][];
+            refused: components["schemas"]["RefusedControlResource"][];
+        };
+        /** @description Something that may be wrong with an air system. */
+        AirFaultResource: {
+            id: string;
+            name: string;
+        };
+        /** @description The brake tests of a checklist. */
+        AirSequenceResource: {
+            id: number;
+            name: string;
+            /** @description names of its tests in their order */
+            steps: string[];
+            restarts: number;
+        };
+        /** @description A vehicle whose cab can be sat in. */
+        AirVehicleResource: {
+            id: number;
+            name: string;
+            combination: boolean;
+            has_hand_valve: boolean;
+            is_manual: boolean;
+        };
         AmendmentResource: {
             id: string;
             by: string;
@@ -813,6 +952,18 @@ export interface components {
             events: components["schemas"]["BrakeEvent"][];
             taken_back: components["schemas"]["BrakeEvent"][];
         };
+        /** @description A practice in the simulated cab as the student's record lists it; it counts on no sheet. */
+        BrakePracticeResource: {
+            /** Format: date-time */
+            at: string;
+            vehicle: string;
+            checklist: string;
+            /** @enum {string} */
+            help: "guided" | "alone" | "exam";
+            /** @enum {string} */
+            standing: "passed" | "failed" | "open";
+            cause: string | null;
+        };
         /** @description A step of the brake tests: what it asks for, how it stands, and the marks that it makes on the sheet. */
         BrakeStepResource: {
             /** @enum {string} */
@@ -827,6 +978,8 @@ export interface components {
             marks: {
                 [key: string]: unknown;
             }[];
+            /** @description when it began */
+            at_ms: number | null;
         };
         /** @description A piece of captions. */
         CaptionResource: {
@@ -1056,6 +1209,22 @@ export interface components {
             label: string;
             say: string;
         };
+        /** @description A practice in the cab, judged. */
+        PractisedResource: {
+            steps: components["schemas"]["BrakeStepResource"][];
+            /** @enum {string} */
+            standing: "passed" | "failed" | "open";
+            cause: string | null;
+            restarts: number;
+            restarts_allowed: number;
+            /** @description what was wrong with the system; empty where nothing was */
+            faults: string;
+            /** @description rows of ms, primary and secondary psi */
+            trace: number[][];
+            /** @description practices of this user so far */
+            practices: number;
+            passed: number;
+        };
         /** @description All that a walk needs that is started without network: what is asked, and the sheet on which nothing is said yet. */
         PreparedResource: {
             inspection: components["schemas"]["InspectionResource"];
@@ -1075,6 +1244,12 @@ export interface components {
         ReferenceResource: {
             from: string;
             label: string;
+        };
+        /** @description A control that the cab did not heed. */
+        RefusedControlResource: {
+            /** @description which of the controls, from 0 */
+            control: number;
+            why: string;
         };
         RemarkResource: {
             mark_id: string;
@@ -1190,6 +1365,8 @@ export interface components {
             student: components["schemas"]["StudentCardResource"];
             attempts: components["schemas"]["AttemptCardResource"][];
             most_missed: components["schemas"]["MissedItemResource"][];
+            /** @description the newest first, kept apart from what counts */
+            brake_practices: components["schemas"]["BrakePracticeResource"][];
         };
         /** @description What was heard of one item, and the marks that accepting it makes; the page adds their ids. */
         SuggestionResource: {
@@ -1515,6 +1692,121 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    readAirChoices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Vehicles, sequences, faults */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AirChoicesResource"];
+                };
+            };
+        };
+    };
+    hideFault: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** @description one of the choices; drawn where it is left out */
+                    fault?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Sealed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        faults: string;
+                    };
+                };
+            };
+        };
+    };
+    airCourse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AirCourseRequest"];
+            };
+        };
+        responses: {
+            /** @description Samples and what the system does by itself */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AirCourseResource"];
+                };
+            };
+            /** @description A control is at fault: which, and how to mend it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    judgePractice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AirCourseRequest"];
+            };
+        };
+        responses: {
+            /** @description Judged and not kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PractisedResource"];
+                };
+            };
+            /** @description Judged and kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PractisedResource"];
+                };
+            };
+        };
+    };
     readBrakes: {
         parameters: {
             query?: never;
@@ -1571,6 +1863,68 @@ export interface operations {
                 };
             };
             /** @description An event is at fault: which, and how to mend it; what was kept stays */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    downloadBrakes: {
+        parameters: {
+            query?: {
+                format?: "json" | "csv";
+            };
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+        };
+    };
+    importBrakes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    content: string;
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The bench */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BrakeBenchResource"];
+                };
+            };
+            /** @description The file is at fault: which line, and how to mend it; what was kept stays */
             422: {
                 headers: {
                     [name: string]: unknown;

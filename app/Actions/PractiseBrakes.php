@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\AirCourseResource;
+use App\Http\Resources\BrakeStepResource;
+use App\Http\Resources\PractisedResource;
+use App\Http\Resources\RefusedControlResource;
+use App\Library\AirCab;
+use App\Library\HiddenFaults;
+use App\Models\BrakePractice;
+use App\Models\CabHelp;
+use App\Models\StoredChecklist;
+use App\Models\User;
+use Pasada\Core\Brakes\AirSample;
+use Pasada\Core\Brakes\BrakeEvent;
+use Pasada\Core\Brakes\EventWriter;
+use Pasada\Core\Brakes\Judge;
+use Pasada\Core\Brakes\Sequence;
+use Pasada\Core\Brakes\TraceWriter;
+use Pasada\Core\Checklist\ChecklistReader;
+
+/** Runs the simulated cab, and judges and keeps what was practised in it. */
+final readonly class PractiseBrakes
+{
+    /** Time between the samples that a page plays, in ms; needles move evenly between them. */
+    private const PLAY_MS = 250;
+
+    /** Time between the samples of the trace that is shown afterwards. */
+    private const TRACE_MS = 2000;
+
+    /** Time after the last control that the trace still shows. */
+    private const TAIL_MS = 2000;
+
+    /** @param  list<BrakeEvent>  $controls */
+    public function course(AirCab $cab, array $controls, int $fromMs, int $untilMs): AirCourseResource
+    {
+        $practice = $cab->practice();
+        $trace = $practice->course($controls, $untilMs, self::PLAY_MS);
+        $ahead = array_filter($trace->samples, static fn (AirSample $sample): bool => $sample->atMs >= $fromMs - self::PLAY_MS);
+        $refused = $practice->refused($controls);
+
+        return new AirCourseResource(
+            array_values(array_map(static fn (AirSample $sample): array => [$sample->atMs, round($sample->primaryGauge, 2), round($sample->secondary, 2), $sample->warning ? 1 : 0], $ahead)),
+            array_map(static fn (BrakeEvent $event): object => (object) EventWriter::write($event), $trace->events),
+            array_map(static fn (int $n, string $why): RefusedControlResource => new RefusedControlResource($n, $why), array_keys($refused), $refused),
+        );
+    }
+
+    /**
+     * @param  list<BrakeEvent>  $controls
+     * @param  bool  $keep  whether the practice is over and kept, or only looked at for guidance
+     */
+    public function judge(User $by, AirCab $cab, StoredChecklist $checklist, CabHelp $help, array $controls, bool $keep): PractisedResource
+    {
+        $practice = $cab->practice();
+        $brakes = (new ChecklistReader)->read($checklist->document, $checklist->slug)->rules->brakes;
+        $sequence = $brakes === null ? new Sequence([], 0) : $brakes->sequence();
+        $judgement = (new Judge($sequence, $cab->braked))->judge($practice->observed($controls));
+        if ($keep) {
+            BrakePractice::query()->create([
+                'user_id' => $by->id, 'vehicle_id' => $cab->vehicle->id, 'checklist_id' => $checklist->id, 'help' => $help,
+                'standing' => $judgement->standing, 'cause' => $judgement->causeTold(), 'controls' => array_map(EventWriter::write(...), $controls),
+            ]);
+        }
+        $last = $controls === [] ? 0 : $controls[count($controls) - 1]->atMs;
+        $kept = BrakePractice::query()->where('user_id', $by->id);
+
+        return new PractisedResource(
+            BrakeStepResource::all($judgement, $sequence, $cab->braked), $judgement->standing, $judgement->causeTold(),
+            $judgement->restarts, $judgement->restartsAllowed, $keep ? HiddenFaults::told($cab->sealed) : '',
+            array_map(static fn (array $row): array => [$row[0], $row[2], $row[3]], TraceWriter::rows($practice->course($controls, $last + self::TAIL_MS, self::TRACE_MS))),
+            $kept->count(), $kept->where('standing', 'passed')->count(),
+        );
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\PractiseBrakes;
+use App\Actions\ReadAirChoices;
+use App\Http\Requests\AirCourseRequest;
+use App\Http\Requests\SignedInRequest;
+use App\Http\Resources\AirChoicesResource;
+use App\Http\Resources\AirCourseResource;
+use App\Http\Resources\PractisedResource;
+use App\Library\HiddenFaults;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Carbon;
+use Illuminate\Validation\Rule;
+use OpenApi\Attributes as OA;
+
+/** The simulated cab in which brake tests are practised; nothing of it counts on a score sheet. */
+final readonly class AirCabController
+{
+    #[OA\Get(path: '/air/choices', operationId: 'readAirChoices', summary: 'What can be practised on', responses: [
+        new OA\Response(response: 200, description: 'Vehicles, sequences, faults', content: new OA\JsonContent(ref: AirChoicesResource::class)),
+    ])]
+    public function choices(SignedInRequest $request, ReadAirChoices $read): AirChoicesResource
+    {
+        return $read->handle($request->signedIn(), Carbon::now());
+    }
+
+    #[OA\Post(path: '/air/fault', operationId: 'hideFault', summary: 'A fault to be found, sealed', requestBody: new OA\RequestBody(required: false, content: new OA\JsonContent(properties: [
+        new OA\Property(property: 'fault', type: 'string', description: 'one of the choices; drawn where it is left out'),
+    ])), responses: [
+        new OA\Response(response: 200, description: 'Sealed', content: new OA\JsonContent(required: ['faults'], properties: [new OA\Property(property: 'faults', type: 'string')])),
+    ])]
+    public function fault(SignedInRequest $request): JsonResponse
+    {
+        $request->validate(['fault' => ['nullable', 'string', Rule::in(array_keys(HiddenFaults::CHOICES))]], ['fault.in' => 'is not known; it may be '.implode(', ', array_keys(HiddenFaults::CHOICES))]);
+
+        return new JsonResponse(['faults' => HiddenFaults::seal($request->string('fault')->toString(), random_int(0, PHP_INT_MAX))]);
+    }
+
+    #[OA\Post(path: '/air/course', operationId: 'airCourse', summary: 'The course of the pressures ahead under these controls', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AirCourseRequest::class)), responses: [
+        new OA\Response(response: 200, description: 'Samples and what the system does by itself', content: new OA\JsonContent(ref: AirCourseResource::class)),
+        new OA\Response(response: 422, description: 'A control is at fault: which, and how to mend it', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
+    ])]
+    public function course(AirCourseRequest $request, PractiseBrakes $practise): JsonResponse
+    {
+        return new JsonResponse($practise->course($request->cab(), $request->controls(), $request->integer('from_ms'), $request->integer('until_ms')));
+    }
+
+    #[OA\Post(path: '/air/practices', operationId: 'judgePractice', summary: 'Judge a practice and keep it', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AirCourseRequest::class)), responses: [
+        new OA\Response(response: 200, description: 'Judged and not kept', content: new OA\JsonContent(ref: PractisedResource::class)),
+        new OA\Response(response: 201, description: 'Judged and kept', content: new OA\JsonContent(ref: PractisedResource::class)),
+    ])]
+    public function judge(AirCourseRequest $request, PractiseBrakes $practise): JsonResponse
+    {
+        return new JsonResponse($practise->judge($request->signedIn(), $request->cab(), $request->checklist(), $request->help(), $request->controls(), $request->boolean('keep')), $request->boolean('keep') ? 201 : 200);
+    }
+}

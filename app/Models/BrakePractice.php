@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A practice of the brake tests in the simulated cab; kept apart from what counts.
+ *
+ * @property int $id
+ * @property int $user_id
+ * @property CabHelp $help how much the cab told
+ * @property string $standing passed, failed or open
+ * @property string|null $cause what broke first
+ * @property list<array<string, mixed>> $controls in the open format
+ * @property Carbon $created_at
+ * @property-read StoredVehicle $vehicle
+ * @property-read StoredChecklist $checklist
+ */
+final class BrakePractice extends Model
+{
+    protected $fillable = ['user_id', 'vehicle_id', 'checklist_id', 'help', 'standing', 'cause', 'controls'];
+
+    /** @return BelongsTo<StoredVehicle, $this> */
+    public function vehicle(): BelongsTo
+    {
+        return $this->belongsTo(StoredVehicle::class);
+    }
+
+    /** @return BelongsTo<StoredChecklist, $this> */
+    public function checklist(): BelongsTo
+    {
+        return $this->belongsTo(StoredChecklist::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['help' => CabHelp::class, 'controls' => 'array'];
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Brakes;
+
+use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Vehicle\Feature;
+use Pasada\Core\Vehicle\Vehicle;
+
+/** What the brake tests need to know of a vehicle. */
+final readonly class BrakedVehicle
+{
+    /** Usual distance from cut-out down to cut-in, in psi: commercial driver manual, 20 to 25. */
+    private const CUT_IN_BELOW_PSI = 21.7;
+
+    /** "Not under about 100": commercial driver manual. */
+    private const LEAST_CUT_IN_PSI = 100.0;
+
+    private const MOST_BELOW_PSI = 25.0;
+
+    /** @param  array<string, array{float|null, float|null}>  $own  lowest and highest right value by test, where the vehicle has its own */
+    public function __construct(public bool $combination = true, public bool $hasHandValve = true, public bool $isManual = false, private array $own = []) {}
+
+    public static function of(Vehicle $vehicle): self
+    {
+        $own = [];
+        foreach (BrakeTest::cases() as $test) {
+            // A vehicle's governor figure is where it cuts out; cut-in follows from that.
+            $figure = $test === BrakeTest::CutIn || $test->component() === null ? null : $vehicle->ownFigure($test->component(), Point::Reading, null);
+            if ($figure !== null) {
+                $own[$test->value] = [self::whole($figure->low), self::whole($figure->high)];
+            }
+        }
+
+        return new self($vehicle->hasTrailer(), $vehicle->features->has(Feature::HandValve), $vehicle->features->has(Feature::ManualTransmission), $own);
+    }
+
+    public function canBeAsked(BrakeTest $test): bool
+    {
+        return ($this->combination || ! $test->needsTrailer()) && ($this->hasHandValve || $test !== BrakeTest::TugHand);
+    }
+
+    /** The vehicle's own limits win over the checklist's. */
+    public function rule(StepChoice $step): StepRule
+    {
+        [$low, $high] = $this->own[$step->test->value] ?? [null, null];
+
+        return StepRule::usual($step->test, $this->combination)->with($step->low, $step->high, $step->say)->with($low, $high, null);
+    }
+
+    /** A governor of the vehicle's own that cuts out lower cuts in lower too. */
+    public function leastCutInPsi(): float
+    {
+        $low = $this->own[BrakeTest::CutOut->value][0] ?? null;
+
+        return $low === null ? self::LEAST_CUT_IN_PSI : min(self::LEAST_CUT_IN_PSI, $low - self::MOST_BELOW_PSI);
+    }
+
+    /** An air system that works as this vehicle's should: its governor cuts out in the middle of what it may. */
+    public function makeup(): AirMakeup
+    {
+        [$low, $high] = $this->own[BrakeTest::CutOut->value] ?? [null, null];
+        if ($low === null || $high === null) {
+            return AirMakeup::usual($this->combination);
+        }
+
+        return AirMakeup::usual($this->combination, ($low + $high) / 2, ($low + $high) / 2 - self::CUT_IN_BELOW_PSI);
+    }
+
+    private static function whole(?int $thousandths): ?float
+    {
+        return $thousandths === null ? null : $thousandths / 1000;
+    }
+}

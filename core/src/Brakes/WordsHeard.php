@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Brakes;
+
+use Pasada\Core\Listening\Bound;
+use Pasada\Core\Listening\Cue;
+use Pasada\Core\Listening\NumberGrammar;
+use Pasada\Core\Listening\Quantity;
+use Pasada\Core\Listening\QuantityUnit;
+use Pasada\Core\Listening\Transcript;
+use Pasada\Core\Listening\Words;
+
+/**
+ * What the words spoken during the tests mean for them: that the area is clear, a reading at the start or the end of the
+ * minute, the limit of a test. Figures are read as on the walk, so captions may write them in any shape.
+ */
+final readonly class WordsHeard
+{
+    /** A reading said so soon after the minute began is the one at its start. */
+    private const EARLY_MS = 30_000;
+
+    /** Highest figure that can be a pressure in a cab; more is a slip of the captions. */
+    private const HIGHEST_PSI = 150.0;
+
+    /** Words that tell which test is spoken of; "warning" before "come out", as lamps come on and valves come out. */
+    private const SUBJECTS = [
+        ['/\b(leak\w*|los(e|es|ing|t|s)|drop\w*|bleed\w*) .*\b(released|without)\b|\b(released|without the pedal)\b.*\b(leak\w*|los(e|ing|s))\b/', BrakeTest::LeakReleased],
+        ['/\b(leak\w*|los(e|es|ing|t|s)|drop\w*|bleed\w*)\b/', BrakeTest::LeakApplied],
+        ['/\b(warn\w*|buzzer|alarm|light|lamp)\b/', BrakeTest::LowAir],
+        ['/\b(pop\w*|springs?|knobs?|(come|comes|came|go|goes) out)\b/', BrakeTest::SpringPop],
+        ['/\b(cut(s|ting)? in|cuts? back in|kick(s|ing)? in)\b/', BrakeTest::CutIn],
+        ['/\b(cut(s|ting)? (out|off)|governor|purg\w+)\b/', BrakeTest::CutOut],
+        ['/\b(build\w*|pump\w* up)\b/', BrakeTest::BuildUp],
+    ];
+
+    public function __construct(private bool $combination) {}
+
+    /**
+     * @param  list<BrakeEvent>  $events  in order
+     * @return list<BrakeEvent> the same, with what spoken words mean behind them
+     */
+    public function in(array $events): array
+    {
+        $all = [];
+        $startedMs = null;
+        $isOver = false;
+        foreach ($events as $event) {
+            $all[] = $event;
+            if ($event->kind === EventKind::MinuteStarted || $event->kind === EventKind::Restarted) {
+                [$startedMs, $isOver] = [$event->kind === EventKind::Restarted ? null : $event->atMs, false];
+            } elseif ($event->kind === EventKind::MinuteEnded) {
+                $isOver = true;
+            } elseif ($event->kind === EventKind::Spoken) {
+                $isLate = $isOver || ($startedMs !== null && $event->atMs - $startedMs > self::EARLY_MS);
+                array_push($all, ...$this->meant($event, $isLate));
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return list<BrakeEvent> */
+    private function meant(BrakeEvent $spoken, bool $isLate): array
+    {
+        $words = Words::of(new Transcript([new Cue(0.0, $spoken->text)]));
+        $text = implode(' ', $words->text);
+        $meant = [];
+        if (preg_match('/\b(area|everything|everybody|everyone|path|way|all|zone|around|front)\b.*\bclear\b|\bclear\b.*\b(area|around|ahead|behind|way)\b|\b(nobody|no one)\b.*\b(around|near|way|front|behind)\b/', $text) === 1
+            && preg_match('/\bnot (all )?clear\b/', $text) !== 1) {
+            $meant[] = $this->said($spoken, Spoken::AreaClear);
+        }
+        foreach ((new NumberGrammar)->find($words) as $quantity) {
+            array_push($meant, ...$this->figure($spoken, $words, $quantity, $isLate));
+        }
+
+        return $meant;
+    }
+
+    /** @return list<BrakeEvent> */
+    private function figure(BrakeEvent $spoken, Words $words, Quantity $quantity, bool $isLate): array
+    {
+        $next = implode(' ', array_slice($words->text, $quantity->to, 6));
+        $isTime = $quantity->unit === QuantityUnit::Seconds;
+        if (! in_array($quantity->unit, [QuantityUnit::Psi, QuantityUnit::None, QuantityUnit::Seconds], true) || $quantity->value > self::HIGHEST_PSI || preg_match('/^((full|whole|entire) )?(minutes?|miles|mph|valves?|times?)\b/', $next) === 1) {
+            return [];
+        }
+        $test = $this->subject($words, $quantity);
+        $before = implode(' ', array_slice($words->text, 0, $quantity->from));
+        $isLimit = $quantity->high !== null || Bound::around($words, $quantity) !== Bound::Plain || preg_match('/\b(should|must|has to|have to|needs? to|supposed|allowed|limit|may|can)\b[^.]*$/', $before) === 1;
+        if ($isLimit) {
+            // The figure for the other kind of vehicle is knowledge, not a limit of this one.
+            $isOther = preg_match('/^([a-z]+ ){0,3}'.($this->combination ? '(single|straight)' : '(combination|trailer)').'\b/', $next) === 1;
+            if ($test === null || $isOther || $isTime !== ($test === BrakeTest::BuildUp)) {
+                return [];
+            }
+
+            return array_map(fn (float $limit): BrakeEvent => $this->said($spoken, Spoken::Limit, $limit, $test), $quantity->high === null ? [$quantity->value] : [$quantity->value, $quantity->high]);
+        }
+        if ($isTime || ! in_array($test, [null, BrakeTest::LeakApplied, BrakeTest::LeakReleased], true)) {
+            return [];
+        }
+        $which = match (true) {
+            preg_match('/\b(start\w*|begin\w*|initial)\b/', $before) === 1 => Spoken::StartReading,
+            preg_match('/\b(end\w*|finish\w*|final|lost|minute is up|after)\b/', $before) === 1 => Spoken::EndReading,
+            default => $isLate ? Spoken::EndReading : Spoken::StartReading,
+        };
+
+        return [$this->said($spoken, $which)];
+    }
+
+    /** The test whose words stand nearest to a figure, before it rather than behind. */
+    private function subject(Words $words, Quantity $quantity): ?BrakeTest
+    {
+        $before = implode(' ', array_slice($words->text, 0, $quantity->from));
+        $nearest = null;
+        foreach (self::SUBJECTS as [$pattern, $test]) {
+            if (preg_match_all($pattern, $before, $found, PREG_OFFSET_CAPTURE) > 0) {
+                $last = $found[0][count($found[0]) - 1];
+                $at = $last[1] + strlen($last[0]);
+                $nearest = $nearest === null || $at > $nearest[0] ? [$at, $test] : $nearest;
+            }
+        }
+        if ($nearest !== null) {
+            return $nearest[1];
+        }
+        $after = implode(' ', array_slice($words->text, $quantity->to, 12));
+        foreach (self::SUBJECTS as [$pattern, $test]) {
+            if (preg_match($pattern, $after) === 1) {
+                return $test;
+            }
+        }
+
+        return null;
+    }
+
+    private function said(BrakeEvent $spoken, Spoken $what, ?float $value = null, ?BrakeTest $test = null): BrakeEvent
+    {
+        return new BrakeEvent($spoken->atMs, EventKind::Said, $what->value, $value, null, $test);
+    }
+}

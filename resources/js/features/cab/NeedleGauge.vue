@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+
+/* One air gauge: a fan of ticks from 0 to 150 psi, a needle, and the figure under it. */
+const props = defineProps<{ label: string; psi: number }>();
+const MOST = 150;
+const turn = (psi: number): number => -112 + (224 * Math.min(MOST, Math.max(0, psi))) / MOST;
+const ticks = Array.from({ length: 16 }, (_, n) => n * 10);
+const needle = computed(() => turn(props.psi));
+</script>
+
+<template>
+    <figure class="gauge" :aria-label="`${label}: ${Math.round(psi)} psi`">
+        <svg viewBox="-100 -100 200 150" role="img" :aria-label="`${label} gauge at ${Math.round(psi)} psi`">
+            <g v-for="tick in ticks" :key="tick" :transform="`rotate(${turn(tick)})`">
+                <line y1="-92" :y2="tick % 50 === 0 ? -70 : -80" :class="{ low: tick < 60 }" />
+            </g>
+            <text
+                v-for="tick in [0, 50, 100, 150]"
+                :key="`n${tick}`"
+                :x="58 * Math.sin((turn(tick) * Math.PI) / 180)"
+                :y="-58 * Math.cos((turn(tick) * Math.PI) / 180) + 5"
+            >
+                {{ tick }}
+            </text>
+            <g :transform="`rotate(${needle})`"><path d="M-5 14 L0 -86 L5 14 Z" /></g>
+            <circle r="9" />
+        </svg>
+        <figcaption>
+            <strong class="numeral">{{ Math.round(psi) }}</strong> psi, {{ label }}
+        </figcaption>
+    </figure>
+</template>
+
+<style scoped>
+.gauge {
+    margin: 0;
+    text-align: center;
+}
+svg {
+    width: 100%;
+    max-width: 260px;
+}
+line {
+    stroke: var(--ink);
+    stroke-width: 3;
+}
+line.low {
+    stroke: var(--lost);
+    stroke-dasharray: 4 3;
+}
+text {
+    font: 600 13px var(--text-face);
+    fill: var(--ink);
+    text-anchor: middle;
+}
+path,
+circle {
+    fill: var(--ink);
+}
+figcaption strong {
+    font-size: 1.5rem;
+}
+</style>
