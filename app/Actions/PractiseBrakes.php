@@ -44,7 +44,7 @@ final readonly class PractiseBrakes
 
         return new AirCourseResource(
             array_values(array_map(static fn (AirSample $sample): array => [$sample->atMs, round($sample->primaryGauge, 2), round($sample->secondary, 2), $sample->warning ? 1 : 0], $ahead)),
-            array_map(static fn (BrakeEvent $event): object => (object) EventWriter::write($event), $trace->events),
+            array_map(static fn (BrakeEvent $event): object => (object) EventWriter::write($event), $practice->happened($trace, $controls)),
             array_map(static fn (int $n, string $why): RefusedControlResource => new RefusedControlResource($n, $why), array_keys($refused), $refused),
         );
     }

@@ -35,8 +35,8 @@ final readonly class AirMakeup
         public float $litresPerTurn = 0.296,
         public float $cutOutPsi = self::CUT_OUT_PSI,
         public float $cutInPsi = self::CUT_IN_PSI,
-        /** 49 CFR 393.51: at or above 55 psi; switches are set to 60. */
-        public float $warningPsi = 60.0,
+        /** 49 CFR 571.121 S5.1.5 asks for it below 60 psi at the latest; switches are set some psi higher. */
+        public float $warningPsi = 66.0,
         public float $trailerPopPsi = 38.0,
         public float $tractorPopPsi = 30.0,
     ) {}

@@ -42,10 +42,22 @@ final readonly class AirPractice
         for ($at = 0; $at <= $until; $at += self::READING_MS) {
             $readings[] = $this->reading($trace, $at);
         }
-        $all = [...$readings, ...$trace->events, ...$this->heeded($controls)];
-        usort($all, static fn (BrakeEvent $a, BrakeEvent $b): int => $a->atMs <=> $b->atMs);
 
-        return $this->answered($all);
+        return $this->answered([...$readings, ...$trace->events, ...$this->heeded($controls)]);
+    }
+
+    /**
+     * What the student sees and hears happen: what the system did by itself, and how tugs and stops were answered.
+     *
+     * @param  AirTrace  $trace  of the same controls
+     * @param  list<BrakeEvent>  $controls
+     * @return list<BrakeEvent>
+     */
+    public function happened(AirTrace $trace, array $controls): array
+    {
+        $all = $this->answered([...$trace->events, ...$this->heeded($controls)]);
+
+        return array_values(array_filter($all, static fn (BrakeEvent $event): bool => in_array($event->kind, [EventKind::Tug, EventKind::Stopped], true) || in_array($event, $trace->events, true)));
     }
 
     /**
@@ -103,10 +115,11 @@ final readonly class AirPractice
 
     /**
      * @param  list<BrakeEvent>  $events
-     * @return list<BrakeEvent>
+     * @return list<BrakeEvent> in order
      */
     private function answered(array $events): array
     {
+        usort($events, static fn (BrakeEvent $a, BrakeEvent $b): int => $a->atMs <=> $b->atMs);
         $situation = new Situation;
         $answered = [];
         foreach ($events as $event) {

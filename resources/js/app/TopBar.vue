@@ -24,6 +24,7 @@ async function leave(): Promise<void> {
             <RouterLink v-if="seesAll" to="/students">Students</RouterLink>
             <RouterLink v-if="seesAll" to="/library">Checklists</RouterLink>
             <RouterLink v-if="scores" to="/start">New attempt</RouterLink>
+            <RouterLink v-if="user" to="/cab">Air cab</RouterLink>
         </nav>
         <div class="who">
             <span v-if="user" class="person">{{ user.name }}, {{ user.role }}</span>

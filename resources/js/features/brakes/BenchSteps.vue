@@ -2,14 +2,14 @@
 import type { Bench, Step } from './api';
 
 /* The sequence: how each step stands, and what the one at hand asks for. */
-defineProps<{ bench: Pick<Bench, 'steps'>; silent: boolean; current: Step | undefined }>();
+defineProps<{ bench: Pick<Bench, 'steps'>; silent: boolean; current: Step | undefined; numbered?: boolean }>();
 const marks = { met: '✓', broken: '✕', 'not-yet': '…', 'not-done': '' };
 </script>
 
 <template>
     <ol class="steps">
         <li
-            v-for="step in bench.steps"
+            v-for="(step, n) in bench.steps"
             :key="step.test"
             :class="[silent ? '' : step.outcome, { current: step.test === current?.test }]"
             :data-step="step.test"
@@ -17,7 +17,7 @@ const marks = { met: '✓', broken: '✕', 'not-yet': '…', 'not-done': '' };
         >
             <span class="mark" aria-hidden="true">{{ silent ? '' : marks[step.outcome] }}</span>
             <span>
-                <strong>{{ step.label }}</strong>
+                <strong>{{ numbered ? `${n + 1}. ` : '' }}{{ step.label }}</strong>
                 <span v-if="!silent && step.outcome !== 'not-done'" class="what">{{ step.what }}</span>
                 <span v-else-if="!silent && step.test === current?.test" class="needs">{{
                     step.needs.join(' · ')

@@ -1,114 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Control } from './api';
+import { cabMoves, cabSpeeds, cabSwitches, type CabSwitch } from './cabSwitches';
 import type { Cab } from './useCab';
+import type { Pedal } from './useCabKeys';
 
-/* The controls of the cab; each shows where it stands. */
-const props = defineProps<{ cab: Cab; combination: boolean; handValve: boolean }>();
-
-interface Switch {
-    kind: Control['kind'];
-    label: string;
-    first: string;
-    states: [string, string][];
-    trailer?: boolean;
-    hand?: boolean;
-}
-const switches: Switch[] = [
-    {
-        kind: 'chocks',
-        label: 'Chocks',
-        first: 'out',
-        states: [
-            ['in', 'set'],
-            ['out', 'away'],
-        ],
-    },
-    {
-        kind: 'belt',
-        label: 'Belt',
-        first: 'off',
-        states: [
-            ['on', 'on'],
-            ['off', 'off'],
-        ],
-    },
-    {
-        kind: 'key',
-        label: 'Key',
-        first: 'off',
-        states: [
-            ['on', 'on'],
-            ['off', 'off'],
-        ],
-    },
-    {
-        kind: 'engine',
-        label: 'Engine',
-        first: 'off',
-        states: [
-            ['on', 'runs'],
-            ['off', 'off'],
-        ],
-    },
-    {
-        kind: 'tractor-valve',
-        label: 'Tractor valve',
-        first: 'out',
-        states: [
-            ['in', 'in'],
-            ['out', 'out'],
-        ],
-    },
-    {
-        kind: 'trailer-valve',
-        label: 'Trailer valve',
-        first: 'out',
-        states: [
-            ['in', 'in'],
-            ['out', 'out'],
-        ],
-        trailer: true,
-    },
-    {
-        kind: 'hand-valve',
-        label: 'Hand valve',
-        first: 'off',
-        states: [
-            ['on', 'on'],
-            ['off', 'off'],
-        ],
-        hand: true,
-    },
-    {
-        kind: 'gear',
-        label: 'Gear',
-        first: 'neutral',
-        states: [
-            ['low', 'low'],
-            ['neutral', 'neutral'],
-        ],
-    },
-];
-const shown = computed(() =>
-    switches.filter(
-        ({ trailer, hand }) => (trailer !== true || props.combination) && (hand !== true || props.handValve),
-    ),
-);
-function flip({ kind, states, first }: Switch): void {
-    const at = props.cab.stateOf(kind, first);
-    props.cab.touch({ kind, to: (states.find(([to]) => to !== at) ?? states[0])[0] });
-}
-const wordOf = ({ kind, states, first }: Switch): string =>
-    states.find(([to]) => to === props.cab.stateOf(kind, first))?.[1] ?? '';
-const pedal = (to: 'down' | 'up'): void => {
-    if (props.cab.stateOf('pedal', 'up') !== to) props.cab.touch({ kind: 'pedal', to });
-};
-const phrases: [string, Omit<Control, 'at_ms'>][] = [
-    ['“My reading at the start is …”', { kind: 'said', to: 'start-reading' }],
-    ['“My reading at the end is …”', { kind: 'said', to: 'end-reading' }],
-    ['“The area is clear.”', { kind: 'said', to: 'area-clear' }],
-];
+/* The controls of the cab; each shows where it stands and the key that moves it. */
+const props = defineProps<{ cab: Cab; pedal: Pedal }>();
+const { stays } = props.pedal;
+const shown = computed(() => cabSwitches.filter(({ shownOn }) => shownOn?.(props.cab.choice.vehicle) ?? true));
+const at = ({ kind, states }: CabSwitch): string => props.cab.stateOf(kind, states[0][0]);
+const word = (one: CabSwitch): string => one.states.find(([to]) => to === at(one))?.[1] ?? '';
+const runs = computed(() => props.cab.stateOf('engine', 'off') === 'on');
+const speed = computed(() => props.cab.controls.value.findLast(({ kind }) => kind === 'rpm')?.value ?? cabSpeeds[0]);
+const down = computed(() => props.cab.stateOf('pedal', 'up') === 'down');
 </script>
 
 <template>
@@ -119,55 +23,62 @@ const phrases: [string, Omit<Control, 'at_ms'>][] = [
                 :key="one.kind"
                 type="button"
                 class="switch"
-                :class="[one.kind, cab.stateOf(one.kind, one.first)]"
+                :class="[one.kind, { moved: at(one) !== one.states[0][0] }]"
                 :data-control="one.kind"
-                :data-state="cab.stateOf(one.kind, one.first)"
-                @click="flip(one)"
+                :data-state="at(one)"
+                @click="cab.touch({ kind: one.kind, to: one.states[at(one) === one.states[0][0] ? 1 : 0][0] })"
             >
-                <span>{{ one.label }}</span> <strong>{{ wordOf(one) }}</strong>
+                <span
+                    >{{ one.label }} <kbd>{{ one.letter }}</kbd></span
+                >
+                <strong>{{ word(one) }}</strong>
             </button>
+        </div>
+        <div class="row speeds" role="group" aria-label="Engine speed">
             <button
-                v-for="rpm in [650, 900, 1200]"
+                v-for="(rpm, n) in cabSpeeds"
                 :key="rpm"
                 type="button"
                 class="switch"
-                :disabled="cab.stateOf('engine', 'off') !== 'on'"
+                :class="{ moved: runs && speed === rpm }"
+                :disabled="!runs"
+                :aria-pressed="runs && speed === rpm"
+                :data-rpm="rpm"
                 @click="cab.touch({ kind: 'rpm', value: rpm })"
             >
-                <span>{{ rpm }} rpm</span>
+                {{ rpm }} rpm <kbd>{{ n + 1 }}</kbd>
             </button>
         </div>
-        <button
-            type="button"
-            class="pedal"
-            :class="cab.stateOf('pedal', 'up')"
-            data-control="pedal"
-            :aria-pressed="cab.stateOf('pedal', 'up') === 'down'"
-            @click="pedal(cab.stateOf('pedal', 'up') === 'down' ? 'up' : 'down')"
-        >
-            Foot pedal: <strong>{{ cab.stateOf('pedal', 'up') }}</strong>
-        </button>
-        <div class="switches" role="group" aria-label="Move">
-            <button type="button" class="switch" data-control="tug" @click="cab.touch({ kind: 'tug', to: 'held' })">
-                Gentle tug
-            </button>
-            <button type="button" class="switch" @click="cab.touch({ kind: 'rolling', value: 5 })">
-                Roll at 5 mph
-            </button>
-            <button type="button" class="switch" @click="cab.touch({ kind: 'stopped', to: 'straight' })">
-                Stopped
-            </button>
-        </div>
-        <div class="switches" role="group" aria-label="Say">
+        <div class="foot">
             <button
-                v-for="[text, control] in phrases"
-                :key="text"
                 type="button"
-                class="switch say"
-                :data-control="control.to"
-                @click="cab.touch(control)"
+                class="pedal"
+                :class="{ moved: down }"
+                data-control="pedal"
+                :data-state="down ? 'down' : 'up'"
+                :aria-pressed="down"
+                @pointerdown="pedal.press"
+                @pointerup="pedal.letUp"
+                @pointerleave="pedal.letUp"
+                @pointercancel="pedal.letUp"
+                @click="pedal.click"
             >
-                {{ text }}
+                Foot pedal <kbd>p</kbd> <strong>{{ down ? 'down' : 'up' }}</strong>
+            </button>
+            <label class="stays"
+                ><input v-model="stays" type="checkbox" data-test="stays" /> Foot stays where it is</label
+            >
+        </div>
+        <div class="row" role="group" aria-label="Move">
+            <button
+                v-for="move in cabMoves"
+                :key="move.id"
+                type="button"
+                class="switch"
+                :data-control="move.id"
+                @click="cab.touch(move.control)"
+            >
+                {{ move.label }} <kbd>{{ move.letter }}</kbd>
             </button>
         </div>
     </div>
@@ -176,48 +87,75 @@ const phrases: [string, Omit<Control, 'at_ms'>][] = [
 <style scoped>
 .controls {
     display: grid;
-    gap: 12px;
+    gap: 10px;
 }
 .switches {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(120px, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+    gap: 8px;
+}
+.row {
+    display: grid;
+    grid-template-columns: repeat(3, minmax(0, 1fr));
     gap: 8px;
 }
 .switch,
 .pedal {
-    min-height: 60px;
-    padding: 6px 10px;
+    min-height: 56px;
+    padding: 6px 12px;
     border: 2px solid var(--line);
     border-radius: 12px;
     background: var(--panel);
+    color: var(--ink);
     cursor: pointer;
     touch-action: manipulation;
     text-align: start;
 }
-.switch span,
 .switch strong {
     display: block;
+    font-size: 1.1rem;
 }
-.switch.on,
-.switch.in,
-.switch.low,
-.pedal.down {
-    border: 4px solid var(--ink);
+.switch:disabled {
+    color: var(--quiet);
+    background: var(--sunken);
+    cursor: default;
 }
-/* Shape tells the valves apart as their knobs do. */
+.moved {
+    box-shadow: inset 0 0 0 3px var(--ink);
+    border-color: var(--ink);
+}
+/* The two valves are told apart by feel: one has corners, one has none. */
 .switch.tractor-valve {
-    border-radius: 4px;
+    border-radius: 0;
+    border-width: 3px;
 }
 .switch.trailer-valve {
-    border-radius: 30px;
-    padding-left: 22px;
+    border-radius: 32px;
+    border-width: 3px;
+    padding-left: 26px;
+}
+.foot {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 8px 14px;
+    align-items: center;
 }
 .pedal {
-    min-height: 76px;
-    font-size: 1.15rem;
+    min-height: 72px;
+    font-size: 1.1rem;
     text-align: center;
+    user-select: none;
+    touch-action: none;
 }
-.say {
-    grid-column: span 2;
+.stays {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+    min-height: 48px;
+}
+.stays input {
+    width: 26px;
+    height: 26px;
+    accent-color: var(--strong);
 }
 </style>

@@ -1,114 +1,86 @@
 <script setup lang="ts">
-import { readChoices } from '@/features/start/api';
+import { minutes } from '@/shared/format';
 import LoadState from '@/shared/LoadState.vue';
 import { useLoad } from '@/shared/useLoad';
-import { NButton, NSelect } from 'naive-ui';
-import { ref, shallowRef } from 'vue';
-import { hideFault } from './api';
+import { NButton } from 'naive-ui';
+import { ref } from 'vue';
+import { readAirChoices, type Control } from './api';
+import CabForm from './CabForm.vue';
 import CabRun from './CabRun.vue';
-import type { CabChoice } from './useCab';
+import { useKeptCab, type CabChoice } from './keptCab';
 
 /* Can I run the brake tests without a truck? */
-const vehicle = ref<number>();
-const checklist = ref<number>();
-const help = ref<'guided' | 'alone'>('guided');
-const fault = ref<'none' | 'hidden'>('none');
-const running = shallowRef<CabChoice>();
-const why = ref('');
-const { loaded, again } = useLoad(async () => {
-    const choices = await readChoices();
-    vehicle.value = choices.vehicles[0]?.id;
-    checklist.value = choices.checklists[0]?.id;
-    return choices;
-});
-const options = (all: { id: number; name: string }[]): { value: number; label: string }[] =>
-    all.map(({ id, name }) => ({ value: id, label: name }));
+const kept = useKeptCab();
+/** A practice begun before this page was opened waits to be asked for. */
+const sits = ref(false);
+const { loaded, again } = useLoad(readAirChoices);
 
-async function begin(): Promise<void> {
-    if (vehicle.value === undefined || checklist.value === undefined) return;
-    try {
-        running.value = {
-            vehicle_id: vehicle.value,
-            checklist_id: checklist.value,
-            faults: fault.value === 'hidden' ? await hideFault() : '',
-            start_psi: 95,
-            guided: help.value === 'guided',
-        };
-        why.value = '';
-    } catch (error) {
-        why.value = error instanceof Error ? error.message : String(error);
-    }
+function climb(choice: CabChoice): void {
+    kept.value = { choice, began: Date.now(), controls: [] };
+    sits.value = true;
 }
+function keep(controls: Control[]): void {
+    if (kept.value !== null) kept.value = { ...kept.value, controls };
+}
+function leave(): void {
+    kept.value = null;
+    sits.value = false;
+}
+const age = (began: number): string => minutes(Date.now() - began);
 </script>
 
 <template>
     <LoadState :loaded="loaded" @again="again">
         <template #default="{ data }">
-            <main class="page">
-                <header>
-                    <h1>Air cab</h1>
-                    <p class="quiet">
-                        A simulated air system to practise the brake tests on. It certifies nobody; the state’s manual
-                        and the examiner come first, and a real truck is chocked, belted and clear before any of this.
+            <main class="page cab-page">
+                <CabRun v-if="kept && sits" :key="kept.began" :kept="kept" @keep="keep" @leave="leave" />
+                <template v-else>
+                    <header>
+                        <h1>Air cab</h1>
+                        <p class="quiet">
+                            Practise the brake tests on a simulated air system, as often as you like. It certifies
+                            nobody: the state’s manual and the examiner come first. On a real truck: chocks before
+                            brakes are released, chocks out before a tug, belt on, area clear, nobody under the vehicle.
+                        </p>
+                    </header>
+                    <section v-if="kept" class="waiting" aria-label="A practice under way">
+                        <p>
+                            A practice was begun {{ age(kept.began) }} minutes ago on {{ kept.choice.vehicle.name }} and
+                            is not over.
+                        </p>
+                        <NButton type="primary" size="large" data-test="go-on" @click="sits = true">Go on</NButton>
+                        <NButton size="large" data-test="drop" @click="leave">Let it go</NButton>
+                    </section>
+                    <p v-if="data.vehicles.length === 0 || data.sequences.length === 0">
+                        {{
+                            data.vehicles.length === 0
+                                ? 'The school has no vehicle in force; an instructor publishes one under Checklists.'
+                                : 'No checklist in force lists brake tests; an instructor adds them under Checklists.'
+                        }}
                     </p>
-                    <p v-if="why" role="alert">{{ why }}</p>
-                </header>
-                <form v-if="!running" class="form" @submit.prevent="begin">
-                    <label
-                        >Vehicle
-                        <NSelect
-                            v-model:value="vehicle"
-                            size="large"
-                            :options="options(data.vehicles)"
-                            :input-props="{ 'aria-label': 'Vehicle' }"
-                    /></label>
-                    <label
-                        >Sequence of
-                        <NSelect
-                            v-model:value="checklist"
-                            size="large"
-                            :options="options(data.checklists)"
-                            :input-props="{ 'aria-label': 'Checklist' }"
-                    /></label>
-                    <label
-                        >Help
-                        <NSelect
-                            v-model:value="help"
-                            size="large"
-                            :options="[
-                                { value: 'guided', label: 'Guided: the step and what it needs' },
-                                { value: 'alone', label: 'Alone, as in the exam' },
-                            ]"
-                            :input-props="{ 'aria-label': 'Help' }"
-                    /></label>
-                    <label
-                        >Truck
-                        <NSelect
-                            v-model:value="fault"
-                            size="large"
-                            :options="[
-                                { value: 'none', label: 'Sound' },
-                                { value: 'hidden', label: 'Something is wrong with it: find it' },
-                            ]"
-                            :input-props="{ 'aria-label': 'Truck' }"
-                    /></label>
-                    <NButton type="primary" size="large" data-test="climb" attr-type="submit">Climb in</NButton>
-                </form>
-                <CabRun v-else :key="JSON.stringify(running)" :choice="running" @leave="running = undefined" />
+                    <CabForm v-else :choices="data" @climb="climb" />
+                </template>
             </main>
         </template>
     </LoadState>
 </template>
 
 <style scoped>
-.form {
+.cab-page {
     display: grid;
     gap: 16px;
-    max-width: 560px;
 }
-.form label {
-    display: grid;
-    gap: 6px;
-    font-weight: 700;
+.waiting {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px 12px;
+    align-items: center;
+    padding: 12px 16px;
+    border: 3px double var(--ink);
+    border-radius: 12px;
+}
+.waiting p {
+    flex: 1 1 260px;
+    margin: 0;
 }
 </style>

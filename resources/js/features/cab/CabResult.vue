@@ -1,52 +1,53 @@
 <script setup lang="ts">
 import BenchSteps from '@/features/brakes/BenchSteps.vue';
-import { computed } from 'vue';
+import { computed, onMounted, useTemplateRef } from 'vue';
 import type { Practised } from './api';
+import CabTrace from './CabTrace.vue';
+import type { CabChoice } from './keptCab';
 
-/* What was right, what broke it, and the course of both pressures with the steps on it. */
-const props = defineProps<{ judged: Practised }>();
-const WIDE = 900;
-const HIGH = 260;
-const MOST_PSI = 150;
-const end = computed(() => Math.max(1, props.judged.trace.at(-1)?.[0] ?? 1));
-const x = (ms: number): number => (WIDE * ms) / end.value;
-const y = (psi: number): number => HIGH - (HIGH * psi) / MOST_PSI;
-const line = (column: number): string =>
-    props.judged.trace.map((row) => `${x(row[0] ?? 0).toFixed(1)},${y(row[column] ?? 0).toFixed(1)}`).join(' ');
-const next = computed(() => props.judged.steps.find(({ outcome }) => outcome !== 'met'));
-const title = computed(() =>
-    props.judged.standing === 'passed'
-        ? 'Every step is met'
-        : props.judged.standing === 'failed'
-          ? (props.judged.cause ?? 'Not passed')
-          : 'Not all steps were done',
+/* What was right, what broke it, and what to do next. */
+const props = defineProps<{ judged: Practised; choice: CabChoice }>();
+const title = computed(() => {
+    const { standing, cause, restarts, restarts_allowed: allowed } = props.judged;
+    if (standing === 'passed') return 'Every step is met';
+    if (standing === 'open') return 'Not all steps were done';
+    return cause ?? `Begun again ${restarts} times, ${allowed} allowed`;
+});
+const head = useTemplateRef('head');
+onMounted(() => {
+    window.scrollTo(0, 0);
+    head.value?.focus({ preventScroll: true });
+});
+const met = computed(() => props.judged.steps.filter(({ outcome }) => outcome === 'met').length);
+/** First what went wrong, then what was left out: one thing for the next time. */
+const next = computed(
+    () =>
+        props.judged.steps.find(({ outcome }) => outcome === 'broken') ??
+        props.judged.steps.find(({ outcome }) => outcome !== 'met'),
 );
 </script>
 
 <template>
     <section class="result" aria-label="How it went">
-        <h2 data-test="practised">{{ title }}</h2>
-        <p v-if="judged.faults">What was wrong with this truck: {{ judged.faults.replaceAll(':', ' ') }}.</p>
-        <p v-if="next">Next time: {{ next.label }}. {{ next.needs.join(', ') }}.</p>
-        <p class="quiet">
-            Practice {{ judged.practices }}, {{ judged.passed }} of them passed. Practice counts on no sheet.
+        <h1 ref="head" tabindex="-1" data-test="practised">{{ title }}</h1>
+        <p>
+            {{ met }} of {{ judged.steps.length }} steps met on {{ choice.vehicle.name }}.
+            <template v-if="judged.faults">What was wrong with this truck: {{ judged.faults }}.</template>
+            <template v-else>The truck was sound.</template>
         </p>
-        <figure>
-            <figcaption>Did the pressure do what it should? Solid is primary, dashed secondary.</figcaption>
-            <svg :viewBox="`-40 -10 ${WIDE + 60} ${HIGH + 40}`" role="img" aria-label="Course of both pressures">
-                <g v-for="psi in [0, 60, 100, 120]" :key="psi">
-                    <line x1="0" :x2="WIDE" :y1="y(psi)" :y2="y(psi)" class="grid" />
-                    <text x="-8" :y="y(psi) + 5" class="axis">{{ psi }}</text>
-                </g>
-                <polyline :points="line(1)" />
-                <polyline :points="line(2)" class="second" />
-                <g v-for="step in judged.steps.filter(({ outcome }) => outcome !== 'not-done')" :key="step.test">
-                    <text :x="8" :y="0" class="visually-hidden">{{ step.label }}</text>
-                </g>
-                <text :x="WIDE" :y="HIGH + 24" class="axis">{{ Math.round(end / 1000) }} s</text>
-            </svg>
-        </figure>
-        <BenchSteps :bench="{ steps: judged.steps }" :silent="false" :current="next" />
+        <p v-if="next" class="next">
+            <strong>Next time, {{ next.label }}:</strong> {{ next.needs.join(', ') }}.
+        </p>
+        <p v-else-if="choice.help !== 'exam'" class="next">
+            <strong>Next:</strong>
+            {{ choice.help === 'guided' ? 'the same alone, without the steps told.' : 'the same as in the exam.' }}
+        </p>
+        <CabTrace :judged="judged" />
+        <BenchSteps :bench="judged" :silent="false" :current="next" numbered />
+        <p class="quiet">
+            Practice {{ judged.practices }} of yours, {{ judged.passed }} passed. It stands in your record apart from
+            the walks and counts on no sheet.
+        </p>
     </section>
 </template>
 
@@ -55,23 +56,15 @@ const title = computed(() =>
     display: grid;
     gap: 12px;
 }
-figure {
+.result p {
     margin: 0;
 }
-polyline {
-    fill: none;
-    stroke: var(--ink);
-    stroke-width: 3;
+h1::first-letter {
+    text-transform: uppercase;
 }
-polyline.second {
-    stroke-dasharray: 8 6;
-}
-.grid {
-    stroke: var(--line);
-}
-.axis {
-    font: 600 14px var(--text-face);
-    fill: var(--quiet);
-    text-anchor: end;
+.next {
+    padding: 12px 16px;
+    border-left: 6px double var(--ink);
+    background: var(--sunken);
 }
 </style>

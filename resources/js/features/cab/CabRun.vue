@@ -1,103 +1,103 @@
 <script setup lang="ts">
 import BenchSteps from '@/features/brakes/BenchSteps.vue';
-import { minutes } from '@/shared/format';
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
 import CabControls from './CabControls.vue';
+import CabDash from './CabDash.vue';
 import CabResult from './CabResult.vue';
-import NeedleGauge from './NeedleGauge.vue';
-import { useCab, type CabChoice } from './useCab';
+import CabSpeech from './CabSpeech.vue';
+import type { Control } from './api';
+import type { KeptCab } from './keptCab';
+import { useCab } from './useCab';
+import { useCabKeys } from './useCabKeys';
 
 /* One practice, from climbing in to the verdict. */
-const props = defineProps<{ choice: CabChoice }>();
-const emit = defineEmits<{ leave: [] }>();
-const cab = useCab(props.choice);
-const { course, gauges, guide, judged, why, minute, now } = cab;
+const props = defineProps<{ kept: KeptCab }>();
+const emit = defineEmits<{ keep: [controls: Control[]]; leave: [] }>();
+const cab = useCab(props.kept, (controls) => emit('keep', controls));
+const { choice, guide, judged, why, over, restarts } = cab;
+const { pedal } = useCabKeys(cab);
 const current = computed(() => guide.value?.steps.find(({ outcome }) => outcome !== 'met' && outcome !== 'broken'));
-const elapsed = computed(() => (minute.value === undefined ? 0 : now.value - minute.value));
-const toggle = (): void => cab.touch({ kind: minute.value === undefined ? 'minute-started' : 'minute-ended' });
+const left = computed(() => choice.sequence.restarts - restarts.value);
+const broken = computed(() => guide.value?.steps.some(({ outcome }) => outcome === 'broken') === true);
 </script>
 
 <template>
-    <p v-if="why" role="alert">{{ why }}</p>
-    <CabResult v-if="judged" :judged="judged" />
-    <div v-else class="cab">
-        <section class="dash" aria-label="Gauges">
-            <NeedleGauge label="primary" :psi="gauges.primary" />
-            <NeedleGauge label="secondary" :psi="gauges.secondary" />
-            <p class="warn" :class="{ on: gauges.warning }" role="status" data-test="warning">
-                {{ gauges.warning ? 'LOW AIR' : 'no warning' }}
-            </p>
-            <button type="button" class="watch" :class="{ on: minute !== undefined }" data-test="watch" @click="toggle">
-                <strong class="numeral">{{ minutes(elapsed) }}</strong>
-                {{ minute === undefined ? 'Start the stopwatch' : 'Stop' }}
-            </button>
-        </section>
-        <CabControls :cab="cab" :combination="course.combination" :hand-valve="course.has_hand_valve" />
-        <section v-if="choice.guided && guide" class="guide" aria-label="The steps">
-            <BenchSteps :bench="{ steps: guide.steps }" :silent="false" :current="current" />
-        </section>
-    </div>
+    <p v-if="why" role="alert" class="why">{{ why }}</p>
+    <CabResult v-if="judged" :judged="judged" :choice="choice" />
+    <template v-else>
+        <h1 class="visually-hidden">Air cab, {{ choice.vehicle.name }}</h1>
+        <p v-if="over" role="alert">Half an hour is over and the air with it. Have it judged, or begin anew.</p>
+        <div class="cab" :data-lag="cab.lag.value">
+            <div class="column">
+                <CabDash :cab="cab" />
+                <section v-if="choice.help === 'guided' && guide" class="guide" aria-label="The steps">
+                    <BenchSteps :bench="guide" :silent="false" :current="current" />
+                    <p v-if="broken" class="quiet">
+                        {{
+                            left > 0
+                                ? 'A step is broken. Begin the tests again, or go on and see the rest.'
+                                : 'A step is broken: an examiner might stop here. Go on and see the rest.'
+                        }}
+                    </p>
+                </section>
+                <ol v-else-if="choice.help === 'alone'" class="guide names" aria-label="The steps">
+                    <li v-for="name in choice.sequence.steps" :key="name">{{ name }}</li>
+                </ol>
+            </div>
+            <div class="column">
+                <CabControls :cab="cab" :pedal="pedal" />
+                <CabSpeech :cab="cab" />
+            </div>
+        </div>
+    </template>
     <p class="acts">
         <NButton v-if="!judged" type="primary" size="large" data-test="done" @click="cab.finish"
             >I am done: judge it</NButton
         >
-        <NButton size="large" @click="emit('leave')">{{ judged ? 'Again' : 'Leave the cab' }}</NButton>
+        <NButton v-if="!judged && left > 0" size="large" data-test="restart" @click="cab.touch({ kind: 'restarted' })"
+            >Begin the tests again ({{ left }} left)</NButton
+        >
+        <NButton size="large" data-test="leave" @click="emit('leave')">{{
+            judged ? 'Another practice' : 'Leave without a verdict'
+        }}</NButton>
     </p>
 </template>
 
 <style scoped>
 .cab {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) minmax(0, 1.4fr);
-    gap: 20px;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr);
+    gap: 14px 20px;
     align-items: start;
 }
-.dash {
+.column {
     display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 8px;
-    padding: 14px;
-    background: var(--sunken);
-    border-radius: 16px;
+    gap: 14px;
 }
-.warn {
-    text-align: center;
-    padding: 12px;
-    border: 3px solid var(--line);
-    border-radius: 10px;
-    align-self: center;
-}
-.warn.on {
-    border: 4px dashed var(--lost);
-    color: var(--lost);
-    font-weight: 700;
-}
-.watch {
-    min-height: 64px;
-    border: 3px solid var(--ink);
-    border-radius: 12px;
-    background: var(--panel);
-    cursor: pointer;
-}
-.watch strong {
-    display: block;
-    font-size: 1.6rem;
-}
-.watch.on {
-    background: var(--ink);
-    color: var(--paper);
-}
-.guide {
-    grid-column: 1 / -1;
+.names {
+    margin: 0;
+    padding-left: 1.4em;
 }
 .acts {
     display: flex;
+    flex-wrap: wrap;
     gap: 10px;
+    margin: 0;
+}
+.why {
+    margin: 0;
 }
 @media (max-width: 900px) {
     .cab {
-        grid-template-columns: 1fr;
+        grid-template-columns: minmax(0, 1fr);
+    }
+    /* One column of all, so that the needles stay in sight and the steps come last. */
+    .column {
+        display: contents;
+    }
+    .guide {
+        order: 1;
     }
 }
 </style>

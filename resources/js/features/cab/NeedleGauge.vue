@@ -11,15 +11,15 @@ const needle = computed(() => turn(props.psi));
 
 <template>
     <figure class="gauge" :aria-label="`${label}: ${Math.round(psi)} psi`">
-        <svg viewBox="-100 -100 200 150" role="img" :aria-label="`${label} gauge at ${Math.round(psi)} psi`">
+        <svg viewBox="-126 -122 252 178" role="img" :aria-label="`${label} gauge at ${Math.round(psi)} psi`">
             <g v-for="tick in ticks" :key="tick" :transform="`rotate(${turn(tick)})`">
                 <line y1="-92" :y2="tick % 50 === 0 ? -70 : -80" :class="{ low: tick < 60 }" />
             </g>
             <text
                 v-for="tick in [0, 50, 100, 150]"
                 :key="`n${tick}`"
-                :x="58 * Math.sin((turn(tick) * Math.PI) / 180)"
-                :y="-58 * Math.cos((turn(tick) * Math.PI) / 180) + 5"
+                :x="110 * Math.sin((turn(tick) * Math.PI) / 180)"
+                :y="-110 * Math.cos((turn(tick) * Math.PI) / 180) + 5"
             >
                 {{ tick }}
             </text>
@@ -41,6 +41,11 @@ svg {
     width: 100%;
     max-width: 260px;
 }
+@media (max-width: 900px) {
+    svg {
+        max-height: 120px;
+    }
+}
 line {
     stroke: var(--ink);
     stroke-width: 3;
@@ -50,7 +55,7 @@ line.low {
     stroke-dasharray: 4 3;
 }
 text {
-    font: 600 13px var(--text-face);
+    font: 600 17px var(--text-face);
     fill: var(--ink);
     text-anchor: middle;
 }

@@ -1,10 +1,16 @@
 import { answer, api, type Schemas } from '@/shared/api/client';
 
+export type AirChoices = Schemas['AirChoicesResource'];
+export type AirVehicle = Schemas['AirVehicleResource'];
 export type AirRequest = Schemas['AirCourseRequest'];
 export type AirCourse = Schemas['AirCourseResource'];
 export type Practised = Schemas['PractisedResource'];
 export type Control = Schemas['BrakeEvent'];
+export type Help = NonNullable<AirRequest['help']>;
 
-export const hideFault = async (): Promise<string> => (await answer(api.POST('/air/fault', {}))).faults;
+export const readAirChoices = (): Promise<AirChoices> => answer(api.GET('/air/choices', {}));
+/** Seals a fault; one is drawn where none is named. */
+export const hideFault = async (fault: string): Promise<string> =>
+    (await answer(api.POST('/air/fault', { body: { fault } }))).faults;
 export const askCourse = (body: AirRequest): Promise<AirCourse> => answer(api.POST('/air/course', { body }));
 export const judgePractice = (body: AirRequest): Promise<Practised> => answer(api.POST('/air/practices', { body }));

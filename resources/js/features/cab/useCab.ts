@@ -1,53 +1,71 @@
 import { useRafFn } from '@vueuse/core';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { askCourse, judgePractice, type AirCourse, type AirRequest, type Control, type Practised } from './api';
+import type { KeptCab } from './keptCab';
+import { gaugesAt, toldAt } from './coursePlayer';
 
 /** How far ahead the course is asked for; with no control touched it is asked again before it ends. */
 const AHEAD_MS = 90_000;
-const REST_MS = 500;
-
-export interface CabChoice {
-    vehicle_id: number;
-    checklist_id: number;
-    faults: string;
-    start_psi: number;
-    guided: boolean;
-}
+/** The server runs no cab for longer. */
+const LONGEST_MS = 1_800_000;
+/** Guidance is asked for once the hands rest so long. */
+const REST_MS = 400;
+const RETRY_MS = 2_000;
+const REFUSED_TOLD_MS = 4_000;
 
 /** A simulated cab: controls go to the server, the course of the pressures comes back and is played. */
-export function useCab(choice: CabChoice) {
-    const began = Date.now();
-    const now = ref(0);
-    const controls = shallowRef<Control[]>([]);
-    const course = shallowRef<AirCourse>({ samples: [], events: [], combination: true, has_hand_valve: false });
+export function useCab({ choice, began, controls: before }: KeptCab, keep: (controls: Control[]) => void) {
+    const now = ref(Math.min(Date.now() - began, LONGEST_MS));
+    const controls = shallowRef(before);
+    const course = shallowRef<AirCourse>({ samples: [], events: [], refused: [] });
     const guide = shallowRef<Practised>();
     const judged = shallowRef<Practised>();
     const why = ref('');
-    const minute = ref<number>();
+    /** From a touch to the course that answers it, in ms. */
+    const lag = ref(0);
     let asked = 0;
+    let asking = false;
     let resting: ReturnType<typeof setTimeout> | undefined;
-    onScopeDispose(() => clearTimeout(resting));
+    let retrying: ReturnType<typeof setTimeout> | undefined;
+    onScopeDispose(() => {
+        clearTimeout(resting);
+        clearTimeout(retrying);
+    });
 
     const body = (untilMs: number, keep = false): AirRequest => ({
-        vehicle_id: choice.vehicle_id,
-        checklist_id: choice.checklist_id,
+        vehicle_id: choice.vehicle.id,
+        checklist_id: choice.sequence.id,
         faults: choice.faults,
-        start_psi: choice.start_psi,
+        start_psi: choice.startPsi,
+        help: choice.help,
         from_ms: Math.floor(now.value),
-        until_ms: Math.ceil(untilMs / 1000) * 1000,
+        until_ms: Math.min(LONGEST_MS, Math.ceil(untilMs / 1000) * 1000),
         controls: controls.value,
         keep,
     });
+    /** The words of whatever went wrong; a course that could not be had is asked for again. */
+    function fails(error: unknown): void {
+        why.value = error instanceof Error ? error.message : String(error);
+    }
 
     async function ask(): Promise<void> {
         const turn = ++asked;
+        const touched = performance.now();
+        asking = true;
+        clearTimeout(retrying);
         try {
             const ahead = await askCourse(body(now.value + AHEAD_MS));
             // An answer to an earlier question would play what is no longer so.
-            if (turn === asked) course.value = ahead;
-            why.value = '';
+            if (turn === asked) {
+                course.value = ahead;
+                lag.value = Math.round(performance.now() - touched);
+                why.value = '';
+            }
         } catch (error) {
-            why.value = error instanceof Error ? error.message : String(error);
+            fails(error);
+            if (turn === asked) retrying = setTimeout(() => void ask(), RETRY_MS);
+        } finally {
+            if (turn === asked) asking = false;
         }
     }
 
@@ -55,66 +73,94 @@ export function useCab(choice: CabChoice) {
         try {
             guide.value = await judgePractice(body(now.value));
         } catch (error) {
-            why.value = error instanceof Error ? error.message : String(error);
+            fails(error);
         }
     }
 
     function touch(control: Omit<Control, 'at_ms'>): void {
+        if (over.value) return;
+        // The clock of the device may be set back; time in the cab does not.
         const at = Math.max(Math.floor(Date.now() - began), controls.value.at(-1)?.at_ms ?? 0);
         controls.value = [...controls.value, { ...control, at_ms: at }];
-        if (control.kind === 'minute-started') minute.value = at;
-        if (control.kind === 'minute-ended' || control.kind === 'restarted') minute.value = undefined;
+        keep(controls.value);
+        now.value = at;
         void ask();
         clearTimeout(resting);
-        if (choice.guided) resting = setTimeout(() => void look(), REST_MS);
+        if (choice.help === 'guided') resting = setTimeout(() => void look(), REST_MS);
     }
 
     useRafFn(() => {
         if (judged.value !== undefined) return;
-        now.value = Date.now() - began;
+        now.value = Math.min(LONGEST_MS, Math.max(Date.now() - began, controls.value.at(-1)?.at_ms ?? 0));
         const last = course.value.samples.at(-1)?.[0] ?? 0;
-        if (last > 0 && now.value > last - AHEAD_MS / 3) void ask();
+        if (!asking && last > 0 && last < LONGEST_MS && now.value > last - AHEAD_MS / 3) void ask();
     });
 
-    /** The row before now, and the next one: needles move evenly between them. */
-    const gauges = computed(() => {
-        const rows = course.value.samples;
-        const next = rows.findIndex((row) => (row[0] ?? 0) > now.value);
-        const after = rows[next === -1 ? rows.length - 1 : next];
-        const before = rows[Math.max(0, (next === -1 ? rows.length : next) - 1)] ?? after;
-        if (after === undefined || before === undefined)
-            return { primary: choice.start_psi, secondary: choice.start_psi, warning: false };
-        const span = (after[0] ?? 0) - (before[0] ?? 0);
-        const share = span <= 0 ? 0 : Math.min(1, Math.max(0, (now.value - (before[0] ?? 0)) / span));
-        const between = (column: number): number =>
-            (before[column] ?? 0) + share * ((after[column] ?? 0) - (before[column] ?? 0));
-        return { primary: between(1), secondary: between(2), warning: before[3] === 1 };
+    const over = computed(() => now.value >= LONGEST_MS);
+    const gauges = computed(() => gaugesAt(course.value, now.value, choice.startPsi));
+    const refused = computed(() => new Map(course.value.refused.map(({ control, why: told }) => [control, told])));
+    const told = computed(() => {
+        const last = controls.value.length - 1;
+        const refusal = refused.value.get(last);
+        const at = controls.value[last]?.at_ms ?? 0;
+        if (refusal !== undefined && now.value - at < REFUSED_TOLD_MS) return refusal;
+        return toldAt(course.value, now.value);
     });
+    /** How many of the events ahead have come; changes seldom, so what hangs on it is worked out seldom. */
+    const come = computed(() => course.value.events.filter(({ at_ms }) => at_ms <= now.value).length);
 
-    /** Where a control stands: as it was touched last, unless the system moved it since. */
+    /** Where a control stands: as it was touched last, unless it was refused or the system moved it since. */
     function stateOf(kind: Control['kind'], first: string): string {
-        const mine = controls.value.findLast((one) => one.kind === kind);
-        const valve = kind === 'tractor-valve' ? 'tractor' : kind === 'trailer-valve' ? 'trailer' : '';
-        const popped = course.value.events.findLast(
-            (one) => one.kind === 'popped' && (one.to === valve || one.to === 'both') && one.at_ms <= now.value,
-        );
+        const mine = controls.value.findLast((one, n) => one.kind === kind && !refused.value.has(n));
+        const valve = { 'tractor-valve': 'tractor', 'trailer-valve': 'trailer' }[kind as string];
+        const popped = course.value.events
+            .slice(0, come.value)
+            .findLast((one) => one.kind === 'popped' && valve !== undefined && (one.to === valve || one.to === 'both'));
         if (popped !== undefined && popped.at_ms >= (mine?.at_ms ?? 0)) return 'out';
+        // With the key goes the engine.
+        if (kind === 'engine' && mine?.to === 'on') {
+            const key = controls.value.findLast((one) => one.kind === 'key');
+            if (key?.to === 'off' && key.at_ms >= mine.at_ms) return 'off';
+        }
         return mine?.to ?? first;
     }
+    const minute = computed(() => {
+        const last = controls.value.findLast(({ kind }) =>
+            ['minute-started', 'minute-ended', 'restarted'].includes(kind),
+        );
+        return last?.kind === 'minute-started' ? last.at_ms : undefined;
+    });
+    const restarts = computed(() => controls.value.filter(({ kind }) => kind === 'restarted').length);
 
     async function finish(): Promise<void> {
         try {
             judged.value = await judgePractice(body(now.value, true));
             why.value = '';
         } catch (error) {
-            why.value = error instanceof Error ? error.message : String(error);
+            fails(error);
         }
     }
 
     void ask();
-    if (choice.guided) void look();
+    if (choice.help === 'guided') void look();
 
-    return { course, now, controls, gauges, guide, judged, why, minute, touch, stateOf, finish };
+    return {
+        choice,
+        now,
+        controls,
+        gauges,
+        guide,
+        judged,
+        why,
+        told,
+        over,
+        lag,
+        minute,
+        restarts,
+        touch,
+        stateOf,
+        finish,
+    };
 }
 
 export type Cab = ReturnType<typeof useCab>;

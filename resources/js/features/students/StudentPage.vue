@@ -6,6 +6,7 @@ import ProgressChart from '@/shared/ProgressChart.vue';
 import { useLoad } from '@/shared/useLoad';
 import type { Schemas } from '@/shared/api/client';
 import { readStudent } from './api';
+import BrakePractices from './BrakePractices.vue';
 import MostMissed from './MostMissed.vue';
 
 const props = defineProps<{ id: number }>();
@@ -14,6 +15,10 @@ const { loaded, again } = useLoad(() => readStudent(props.id));
 const finished = (record: Schemas['StudentRecordResource']): Schemas['AttemptCardResource'][] =>
     record.attempts.filter((attempt) => attempt.permille !== null);
 
+function practised({ brake_practices: all }: Schemas['StudentRecordResource']): string {
+    const passed = all.filter(({ standing }) => standing === 'passed').length;
+    return `${passed} of the last ${all.length} passed`;
+}
 function progress(record: Schemas['StudentRecordResource']): string {
     const done = finished(record);
     const first = done[0]?.permille;
@@ -59,6 +64,11 @@ function progress(record: Schemas['StudentRecordResource']): string {
                                 :attempt="attempt"
                             />
                         </div>
+                    </section>
+                    <section v-if="data.brake_practices.length > 0">
+                        <h2>Air cab: {{ practised(data) }}</h2>
+                        <p class="quiet">Practice on the simulated air system. It counts on no sheet.</p>
+                        <BrakePractices :practices="data.brake_practices" />
                     </section>
                 </div>
             </main>

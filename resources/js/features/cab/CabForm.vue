@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { NButton, NSelect } from 'naive-ui';
+import { computed, ref } from 'vue';
+import { hideFault, type AirChoices, type Help } from './api';
+import type { CabChoice } from './keptCab';
+
+/* Which cab, which sequence, and how much it tells. */
+const START_PSI = 95;
+const props = defineProps<{ choices: AirChoices }>();
+const emit = defineEmits<{ climb: [choice: CabChoice] }>();
+const vehicle = ref(props.choices.vehicles[0]?.id ?? null);
+const sequence = ref(props.choices.sequences[0]?.id ?? null);
+const help = ref<Help>('guided');
+const fault = ref('none');
+const why = ref('');
+const busy = ref(false);
+const named = (all: { id: number; name: string }[]): { value: number; label: string }[] =>
+    all.map(({ id, name }) => ({ value: id, label: name }));
+const chosen = computed(() => props.choices.sequences.find(({ id }) => id === sequence.value));
+const helps: { value: Help; label: string }[] = [
+    { value: 'guided', label: 'Guided: each step, what it needs, how it went' },
+    { value: 'alone', label: 'Alone: the steps by name, the verdict at the end' },
+    { value: 'exam', label: 'As in the exam: nothing but the cab' },
+];
+const faults = computed(() => [
+    { value: 'none', label: 'Sound' },
+    { value: 'hidden', label: 'Something is wrong with it: find it' },
+    ...props.choices.faults.map(({ id, name }) => ({ value: id, label: `Shown: ${name}` })),
+]);
+
+async function begin(): Promise<void> {
+    const of = props.choices.vehicles.find(({ id }) => id === vehicle.value);
+    if (of === undefined || chosen.value === undefined) return;
+    busy.value = true;
+    try {
+        const sealed = fault.value === 'none' ? '' : await hideFault(fault.value === 'hidden' ? '' : fault.value);
+        emit('climb', { vehicle: of, sequence: chosen.value, faults: sealed, startPsi: START_PSI, help: help.value });
+    } catch (error) {
+        why.value = error instanceof Error ? error.message : String(error);
+    } finally {
+        busy.value = false;
+    }
+}
+</script>
+
+<template>
+    <form class="form" @submit.prevent="begin">
+        <p v-if="why" role="alert">{{ why }}</p>
+        <label
+            >Vehicle
+            <NSelect
+                v-model:value="vehicle"
+                size="large"
+                :options="named(choices.vehicles)"
+                :input-props="{ 'aria-label': 'Vehicle' }"
+        /></label>
+        <label
+            >Sequence of
+            <NSelect
+                v-model:value="sequence"
+                size="large"
+                :options="named(choices.sequences)"
+                :input-props="{ 'aria-label': 'Checklist' }"
+            />
+            <span v-if="chosen" class="quiet about"
+                >{{ chosen.steps.join(', ') }}.
+                {{
+                    chosen.restarts === 0 ? 'No beginning again.' : `May be begun again ${chosen.restarts} times.`
+                }}</span
+            ></label
+        >
+        <label
+            >What it tells
+            <NSelect
+                v-model:value="help"
+                size="large"
+                :options="helps"
+                :input-props="{ 'aria-label': 'What it tells' }"
+        /></label>
+        <label
+            >The truck is
+            <NSelect v-model:value="fault" size="large" :options="faults" :input-props="{ 'aria-label': 'Truck' }"
+        /></label>
+        <NButton type="primary" size="large" data-test="climb" attr-type="submit" :loading="busy">Climb in</NButton>
+    </form>
+</template>
+
+<style scoped>
+.form {
+    display: grid;
+    gap: 16px;
+    max-width: 620px;
+}
+.form label {
+    display: grid;
+    gap: 6px;
+    font-weight: 700;
+}
+.about {
+    font-weight: 400;
+}
+</style>

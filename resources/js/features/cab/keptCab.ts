@@ -1,0 +1,35 @@
+import { useSession } from '@/features/session/useSession';
+import { useLocalStorage, type RemovableRef } from '@vueuse/core';
+import type { AirChoices, AirVehicle, Control, Help } from './api';
+
+export interface CabChoice {
+    vehicle: AirVehicle;
+    sequence: AirChoices['sequences'][number];
+    /** Sealed by the server. */
+    faults: string;
+    startPsi: number;
+    help: Help;
+}
+
+/** A practice under way; kept on the device, so that a reload or an empty battery ends nothing. */
+export interface KeptCab {
+    choice: CabChoice;
+    /** Real time of climbing in: a device that slept has not stopped the air. */
+    began: number;
+    controls: Control[];
+}
+
+const serializer = {
+    read: (text: string): KeptCab | null => {
+        try {
+            return JSON.parse(text) as KeptCab | null;
+        } catch {
+            return null;
+        }
+    },
+    write: (value: KeptCab | null): string => JSON.stringify(value),
+};
+
+/** The practice of whoever is signed in; another user of the same tablet has their own. */
+export const useKeptCab = (): RemovableRef<KeptCab | null> =>
+    useLocalStorage<KeptCab | null>(`pasada-cab-${useSession().user.value?.id ?? 0}`, null, { serializer });
