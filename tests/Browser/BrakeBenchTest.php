@@ -43,3 +43,31 @@ it('keeps what is seen while the server is away', function (): void {
     $this->browser->waitForText('kept on this device', '[role=alert]');
     $this->browser->offline(false)->waitForText('1 of 4 steps met', '[data-test=standing]');
 });
+
+it('takes readings by a thumb on the dial, words as they are said, and a list from outside', function (): void {
+    $browser = $this->browser;
+    $browser->visit("/brakes/$this->id")->waitForText('Start the minute');
+    // Straight up on the dial stands 75 psi.
+    $browser->run(<<<'JS'
+        const face = document.querySelector('svg.turnable'); const box = face.getBoundingClientRect();
+        face.dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, clientX: box.left + box.width / 2, clientY: box.top + 8 }));
+        JS);
+    expect($browser->run("return document.querySelector('[aria-label=\"Primary gauge\"] input').value"))->toBe('75');
+    ($this->seen)('engine:on');
+    $browser->run("const typed = document.querySelector('[aria-label=\"Primary gauge\"] input'); typed.value = 131; typed.dispatchEvent(new Event('input'));");
+    $browser->click('[aria-label="+5 Secondary"]');
+    ($this->seen)('cut-out:');
+    $browser->waitForText('cut out at 125 psi', '.steps');
+    $browser->type('[data-test=spoken]', 'it should cut out between 90 and 140')->enter()->waitForText('said 90 as the limit', '[data-test=standing]');
+    $browser->run(
+        "const held = new DataTransfer(); held.items.add(new File([arguments[0]], 'yard.csv'));
+         const input = document.querySelector('[data-test=events]'); input.files = held.files; input.dispatchEvent(new Event('change', { bubbles: true }));",
+        ["at_ms,kind,to,primary,secondary\n0,engine,on,,\n60000,cut-out,,126,127\n"],
+    );
+    $browser->waitForText('cut out at 126 psi', '.steps')->waitForText('2 things observed', 'details');
+    $browser->run(
+        "const held = new DataTransfer(); held.items.add(new File(['at_ms,kind\\n0,kee\\n'], 'odd.csv'));
+         const input = document.querySelector('[data-test=events]'); input.files = held.files; input.dispatchEvent(new Event('change', { bubbles: true }));",
+    );
+    $browser->waitForText('line 2, kind', '[role=alert]')->waitForText('2 things observed', 'details');
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Role;
 use Illuminate\Support\Str;
+use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\EventKind;
 use Pasada\Core\Brakes\EventWriter;
 use Pasada\Core\Tests\Brakes\Scene;
@@ -75,4 +76,19 @@ it('refuses a file that it cannot judge, names the line, and keeps what was ther
     'a kind that is none' => [fn (): string => "at_ms,kind,to\n0,key,on\n5,kee,off\n", 'line 3, kind'],
     'no table' => [fn (): string => 'hello', 'is neither JSON nor a table'],
     'a trace too fine' => [fn (): string => "at_ms,primary,secondary\n".implode("\n", array_map(static fn (int $n): string => "$n,120,120", range(0, 2500))), 'holds 2501 events, a bench keeps 2000'],
+]);
+
+it('judges each of the four sequences to the end', function (string $checklist, callable $scene, int $steps): void {
+    $yard = new Yard;
+    $yard->checklist->update(['document' => (string) file_get_contents(base_path("checklists/$checklist.json"))]);
+    $yard->vehicle->update(['document' => (string) file_get_contents(base_path('vehicles/dock-tractor-chassis.json'))]);
+    $attempt = $yard->attempt();
+    $bench = $this->actingAs($yard->scorer)->putJson("/api/v1/attempts/$attempt->id/brakes", ['events' => array_map(EventWriter::write(...), $scene()->events), 'taken_back' => []])->assertOk()->json();
+
+    expect($bench['standing'])->toBe('passed')->and($bench['steps'])->toHaveCount($steps)->each->toHaveKey('outcome', 'met');
+})->with([
+    ['every-axle-every-point', fn (): Scene => (new Scene)->ready()->leakTest()->warns()->pops(), 3],
+    ['whole-walk-round', fn (): Scene => (new Scene)->then(EventKind::Engine, 'on')->then(EventKind::CutOut, '', 125, 125)->ready()->leakTest()->warns()->pops(), 4],
+    ['cab-brakes-and-drawn-form', fn (): Scene => (new Scene)->readyToMove()->tug('out', 'in')->tug('in', 'out')->ready()->leakTest()->then(EventKind::Said, 'limit', 4, test: BrakeTest::LeakApplied)->warns()->pops(), 5],
+    ['short-list-grouped', fn (): Scene => (new Scene)->ready()->leakTest()->warns()->pops()->readyToMove()->tug('out', 'in')->tug('in', 'out')->tug('in', 'in', 'held', 'on')->rolls(), 7],
 ]);

@@ -43,16 +43,23 @@ final readonly class Judge
         };
     }
 
-    /** A right test with a wrong limit stated is a wrong step. */
+    /** A right test with a wrong limit stated is a wrong step, and so is one without, where the limit has to be said. */
     private function withStatedLimit(Run $run, StepRule $rule, StepVerdict $verdict): StepVerdict
     {
         $limits = array_filter([$rule->low, $rule->high], static fn (?float $limit): bool => $limit !== null);
-        $wrong = array_diff($run->statedLimits($rule->test), $limits);
-        if ($verdict->outcome !== Outcome::Met || $wrong === [] || $limits === []) {
+        $stated = $run->statedLimits($rule->test);
+        if ($verdict->outcome !== Outcome::Met || $limits === []) {
+            return $verdict;
+        }
+        if ($stated === [] && in_array(Spoken::Limit, $rule->say, true)) {
+            return $verdict->brokenBy('did not say '.Spoken::Limit->label());
+        }
+        $wrong = array_diff($stated, $limits);
+        if ($wrong === []) {
             return $verdict;
         }
 
-        return $verdict->outOfOrder(sprintf('said %s as the limit, it is %s', Plain::of(reset($wrong)), implode(' to ', array_map(Plain::of(...), $limits))));
+        return $verdict->brokenBy(sprintf('said %s as the limit, it is %s', Plain::of(reset($wrong)), implode(' to ', array_map(Plain::of(...), $limits))));
     }
 
     /**
@@ -67,7 +74,7 @@ final readonly class Judge
                 continue;
             }
             if ($latest !== null && $step->atMs < (int) $latest->atMs && $step->outcome !== Outcome::Broken) {
-                $steps[$n] = $step->outOfOrder(sprintf('out of order: %s came before %s', $step->test->label(), $latest->test->label()));
+                $steps[$n] = $step->brokenBy(sprintf('out of order: %s came before %s', $step->test->label(), $latest->test->label()));
             }
             $latest = $latest === null || $step->atMs > (int) $latest->atMs ? $step : $latest;
         }

@@ -39,8 +39,8 @@ final readonly class StepVerdict
         return new self($test, Outcome::NotDone, 'not done', [], null);
     }
 
-    /** The same step, broken because it came at the wrong time. */
-    public function outOfOrder(string $what): self
+    /** The same step, broken by what has nothing to do with its figures: its place in the order, the words with it. */
+    public function brokenBy(string $what): self
     {
         return new self($this->test, Outcome::Broken, $what, $this->figures, $this->atMs);
     }

@@ -176,3 +176,13 @@ it('judges the same events the same, and more of what came before changes nothin
     $fresh = (new Scene)->ready()->leakTest(1);
     expect($scene->told(BrakeTest::LeakApplied))->toBe($fresh->told(BrakeTest::LeakApplied))->toBe($scene->told(BrakeTest::LeakApplied));
 });
+
+it('asks for the limit in words where the checklist does', function (?float $said, string $told): void {
+    $scene = (new Scene)->ready()->leakTest();
+    $scene = $said === null ? $scene : $scene->then(EventKind::Said, 'limit', $said, test: BrakeTest::LeakApplied);
+    $step = $scene->judged([new StepChoice(BrakeTest::LeakApplied, say: [Spoken::StartReading, Spoken::EndReading, Spoken::Limit])])->steps[0];
+
+    expect($step->outcome->value.': '.$step->what)->toBe($told);
+})->with([
+    [4.0, 'met: lost 2 psi in 60 s, 4 allowed for a combination'], [3.0, 'broken: said 3 as the limit, it is 4'], [null, 'broken: did not say the limit'],
+]);

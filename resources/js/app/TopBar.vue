@@ -86,6 +86,13 @@ nav a.router-link-exact-active {
     .bar {
         padding: 6px 16px;
     }
+    nav {
+        flex-wrap: wrap;
+        gap: 0 16px;
+    }
+    nav a {
+        white-space: nowrap;
+    }
     .person {
         display: none;
     }

@@ -7,7 +7,8 @@ import type { BrakeEvent } from './api';
 defineProps<{ events: BrakeEvent[] }>();
 defineEmits<{ takeBack: [index: number] }>();
 
-function told({ kind, to, primary, secondary, value }: BrakeEvent): string {
+function told({ kind, to, primary, secondary, value, text }: BrakeEvent): string {
+    if (text !== undefined) return `“${text}”`;
     const gauges = primary === undefined ? '' : `${primary} / ${secondary ?? primary} psi`;
     return [kind.replace('-', ' '), to?.replace('-', ' '), value, gauges].filter(Boolean).join(' ');
 }

@@ -1,59 +1,70 @@
 <script setup lang="ts">
-/* One gauge: what it reads now, moved by a thumb. */
+import NeedleGauge from './NeedleGauge.vue';
+
+/* One gauge: what it reads now, laid on the dial by a thumb, stepped, or typed. */
 const value = defineModel<number>({ required: true });
 defineProps<{ label: string }>();
 const move = (by: number): void => void (value.value = Math.min(200, Math.max(0, value.value + by)));
 </script>
 
 <template>
-    <div class="gauge" role="group" :aria-label="`${label} gauge`">
-        <label
-            ><span>{{ label }}</span>
-            <input v-model.number="value" type="number" min="0" max="200" inputmode="numeric" /><span>psi</span></label
-        >
+    <div class="step" role="group" :aria-label="`${label} gauge`">
+        <NeedleGauge :label="label" :psi="value" turnable @turned="(psi) => (value = psi)" />
+        <label>
+            <input v-model.number="value" type="number" min="0" max="200" inputmode="numeric" />
+            <span>{{ label }}, psi</span>
+        </label>
         <div class="moves">
-            <button type="button" :aria-label="`−5 ${label}`" @click="move(-5)">−5</button>
-            <button type="button" :aria-label="`−1 ${label}`" @click="move(-1)">−1</button>
-            <button type="button" :aria-label="`+1 ${label}`" @click="move(1)">+1</button>
-            <button type="button" :aria-label="`+5 ${label}`" @click="move(5)">+5</button>
+            <button
+                v-for="by in [-1, 1, -5, 5]"
+                :key="by"
+                type="button"
+                :aria-label="`${by < 0 ? '−' : '+'}${Math.abs(by)} ${label}`"
+                @click="move(by)"
+            >
+                {{ by < 0 ? '−' : '+' }}{{ Math.abs(by) }}
+            </button>
         </div>
     </div>
 </template>
 
 <style scoped>
-.gauge {
+.step {
     display: grid;
     gap: 6px;
+    min-width: 0;
 }
 label {
-    justify-content: space-between;
-    display: flex;
-    align-items: baseline;
-    gap: 10px;
+    display: grid;
+    justify-items: center;
+    gap: 2px;
     font-weight: 700;
 }
 input {
-    font: 700 2.4rem/1 var(--display-face);
-    width: 3.2em;
-    min-height: 60px;
-    text-align: end;
+    font: 700 2rem/1 var(--display-face);
+    width: 100%;
+    min-height: 52px;
+    text-align: center;
     color: var(--ink);
     background: var(--panel);
     border: 2px solid var(--line);
     border-radius: 10px;
-    padding: 0 10px;
     appearance: textfield;
+}
+input::-webkit-inner-spin-button {
+    appearance: none;
 }
 .moves {
     display: grid;
-    grid-template-columns: repeat(4, 1fr);
+    grid-template-columns: 1fr 1fr;
     gap: 6px;
 }
 button {
-    min-height: 56px;
+    min-height: 54px;
     border: 2px solid var(--line);
     border-radius: 10px;
     background: var(--panel);
+    color: var(--ink);
     font-weight: 700;
     cursor: pointer;
     touch-action: manipulation;

@@ -10,3 +10,6 @@ export const readBench = (id: string): Promise<Bench> => answer(api.GET('/attemp
 
 export const keepBench = (id: string, events: BrakeEvent[], takenBack: BrakeEvent[]): Promise<Bench> =>
     answer(api.PUT('/attempts/{attempt}/brakes', { ...at(id), body: { events, taken_back: takenBack } }));
+
+export const importBench = (id: string, name: string, content: string): Promise<Bench> =>
+    answer(api.PUT('/attempts/{attempt}/brakes/file', { ...at(id), body: { name, content } }));

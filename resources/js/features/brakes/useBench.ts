@@ -4,7 +4,7 @@ import type { Mark } from '@/shared/outbox/Outbox';
 import { useLocalStorage, useNow } from '@vueuse/core';
 import { v4, v7 } from 'uuid';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
-import { keepBench, readBench, type Bench, type BrakeEvent } from './api';
+import { importBench, keepBench, readBench, type Bench, type BrakeEvent } from './api';
 
 interface Kept {
     /** Real time of the first event: at_ms counts from it, so a device that slept loses nothing. */
@@ -118,6 +118,18 @@ export function useBench(id: string) {
         record({ kind: 'reading', ...gauges() }, { kind });
     }
 
+    /** Takes in what was observed elsewhere; the server keeps what was there among what was taken back. */
+    async function takeIn(name: string, content: string): Promise<void> {
+        try {
+            bench.value = await importBench(id, name, content);
+            const { events: taken, taken_back: takenBack } = bench.value;
+            kept.value = { origin: Date.now() - (taken.at(-1)?.at_ms ?? 0), events: taken, takenBack, sent: true };
+            why.value = '';
+        } catch (error) {
+            why.value = error instanceof Error ? error.message : String(error);
+        }
+    }
+
     /** Puts the verdicts of the steps on the score sheet, as marks like any other. */
     async function toSheet(): Promise<void> {
         const marks: Mark[] = (bench.value?.steps ?? []).flatMap(({ marks: made }) =>
@@ -151,6 +163,7 @@ export function useBench(id: string) {
         stateOf,
         toggleMinute,
         toSheet,
+        takeIn,
         undo: () => takeBack(kept.value.events.length - 1),
     };
 }

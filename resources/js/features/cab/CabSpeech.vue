@@ -2,16 +2,15 @@
 import { BrowserEar } from '@/features/speech/sources/BrowserEar';
 import type { CaptionSource } from '@/features/speech/sources/CaptionSource';
 import { StandIn } from '@/features/speech/sources/StandIn';
+import { useCaptions } from '@/features/speech/useCaptions';
 import { NButton } from 'naive-ui';
-import { computed, onScopeDispose, ref, shallowRef } from 'vue';
+import { computed, ref } from 'vue';
 import type { Cab } from './useCab';
 
 /* What is said: picked, typed, or heard. The server finds out what it means for the tests. */
 const STAND_IN_WORDS_A_MINUTE = 130;
 const props = defineProps<{ cab: Cab }>();
 const typed = ref('');
-const why = ref('');
-const source = shallowRef<CaptionSource>();
 const psi = computed(() => Math.round(props.cab.gauges.value.primary));
 const last = computed(() => props.cab.controls.value.findLast(({ kind }) => kind === 'spoken')?.text ?? '');
 const picks = computed(() => [
@@ -23,27 +22,10 @@ const picks = computed(() => [
 function say(text: string): void {
     if (text.trim() !== '') props.cab.touch({ kind: 'spoken', text: text.trim() });
 }
+const { source, why, listen, stop } = useCaptions(say);
 function sayTyped(): void {
     say(typed.value);
     typed.value = '';
-}
-function stop(): void {
-    source.value?.stop();
-    source.value = undefined;
-}
-function listen(to: CaptionSource): void {
-    stop();
-    why.value = '';
-    source.value = to;
-    to.start(
-        ({ text, final }) => {
-            if (final) say(text);
-        },
-        (told) => {
-            why.value = told;
-            stop();
-        },
-    );
 }
 const standIn = (): CaptionSource =>
     new StandIn(
@@ -51,7 +33,6 @@ const standIn = (): CaptionSource =>
         STAND_IN_WORDS_A_MINUTE,
         0,
     );
-onScopeDispose(stop);
 </script>
 
 <template>

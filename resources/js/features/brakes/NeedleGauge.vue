@@ -1,17 +1,36 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, useTemplateRef } from 'vue';
 
-/* One air gauge: a fan of ticks from 0 to 150 psi, a needle, and the figure under it. */
-const props = defineProps<{ label: string; psi: number }>();
+/* One air gauge: a fan of ticks from 0 to 150 psi, a needle, and the figure under it. A thumb may lay the needle. */
+const props = defineProps<{ label: string; psi: number; turnable?: boolean }>();
+const emit = defineEmits<{ turned: [psi: number] }>();
 const MOST = 150;
 const turn = (psi: number): number => -112 + (224 * Math.min(MOST, Math.max(0, psi))) / MOST;
 const ticks = Array.from({ length: 16 }, (_, n) => n * 10);
 const needle = computed(() => turn(props.psi));
+const face = useTemplateRef('face');
+/** How far the hub stands below the top of the drawing. */
+const HUB = 122 / 178;
+
+function lay(event: PointerEvent): void {
+    if (!props.turnable || face.value === null || (event.type === 'pointermove' && event.buttons === 0)) return;
+    const { left, top, width, height } = face.value.getBoundingClientRect();
+    const degrees = (Math.atan2(event.clientX - left - width / 2, top + height * HUB - event.clientY) * 180) / Math.PI;
+    emit('turned', Math.round((MOST * (Math.min(112, Math.max(-112, degrees)) + 112)) / 224));
+}
 </script>
 
 <template>
     <figure class="gauge" :aria-label="`${label}: ${Math.round(psi)} psi`">
-        <svg viewBox="-126 -122 252 178" role="img" :aria-label="`${label} gauge at ${Math.round(psi)} psi`">
+        <svg
+            ref="face"
+            :class="{ turnable }"
+            viewBox="-126 -122 252 178"
+            role="img"
+            :aria-label="`${label} gauge at ${Math.round(psi)} psi`"
+            @pointerdown="lay"
+            @pointermove="lay"
+        >
             <g v-for="tick in ticks" :key="tick" :transform="`rotate(${turn(tick)})`">
                 <line y1="-92" :y2="tick % 50 === 0 ? -70 : -80" :class="{ low: tick < 60 }" />
             </g>
@@ -26,7 +45,7 @@ const needle = computed(() => turn(props.psi));
             <g :transform="`rotate(${needle})`"><path d="M-5 14 L0 -86 L5 14 Z" /></g>
             <circle r="9" />
         </svg>
-        <figcaption>
+        <figcaption v-if="!turnable">
             <strong class="numeral">{{ Math.round(psi) }}</strong> psi, {{ label }}
         </figcaption>
     </figure>
@@ -62,6 +81,10 @@ text {
 path,
 circle {
     fill: var(--ink);
+}
+.turnable {
+    cursor: grab;
+    touch-action: none;
 }
 figcaption strong {
     font-size: 1.5rem;
