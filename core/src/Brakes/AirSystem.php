@@ -45,8 +45,19 @@ final class AirSystem
 
     private Situation $controls;
 
+    /** Share of a difference that flows in one step, between reservoirs and into a chamber. */
+    private readonly float $joined;
+
+    private readonly float $filled;
+
+    /** @var list<array{int, float, float, bool}> reservoir, its litres, psi lost in a step, whether only with the pedal down */
+    private readonly array $leaks;
+
     public function __construct(private readonly AirMakeup $makeup, private readonly AirFaults $faults, float $startPsi = 0.0, private readonly int $stepMs = self::STEP_MS)
     {
+        $this->joined = 1 - exp(-$stepMs / 1000 / self::JOINED_SECONDS);
+        $this->filled = 1 - exp(-$stepMs / 1000 / self::CHAMBER_SECONDS);
+        $this->leaks = $this->leaksOf($makeup, $faults);
         $this->psi = [$startPsi, $startPsi, $startPsi, $makeup->combination ? $startPsi : 0.0];
         $this->controls = new Situation;
     }
@@ -93,9 +104,9 @@ final class AirSystem
     {
         $seconds = $this->stepMs / 1000;
         $this->compress($seconds, $at);
-        $this->share($seconds);
-        $this->leak($seconds);
-        $this->brake($seconds);
+        $this->share();
+        $this->leak();
+        $this->brake();
         $this->warn($at);
         $this->popOut($at);
     }
@@ -124,10 +135,10 @@ final class AirSystem
     }
 
     /** Check valves let air on and not back; the trailer is fed while its valve is in. */
-    private function share(float $seconds): void
+    private function share(): void
     {
         $m = $this->makeup;
-        $share = 1 - exp(-$seconds / self::JOINED_SECONDS);
+        $share = $this->joined;
         $this->flow(0, 1, $m->supplyLitres, $m->primaryLitres, $share);
         $this->flow(0, 2, $m->supplyLitres, $m->secondaryLitres, $share);
         if ($m->combination && $this->controls->trailerIn) {
@@ -148,26 +159,38 @@ final class AirSystem
         $this->psi[$to] += $air / $toLitres;
     }
 
-    private function leak(float $seconds): void
+    /** @return list<array{int, float, float, bool}> */
+    private function leaksOf(AirMakeup $makeup, AirFaults $faults): array
     {
-        $m = $this->makeup;
-        $places = ['supply' => [0, $m->supplyLitres], 'primary' => [1, $m->primaryLitres], 'secondary' => [2, $m->secondaryLitres], 'trailer' => [3, $m->trailerLitres]];
-        foreach ($this->faults->leaks as $place => $perMinute) {
-            [$of, $litres] = $places[$place] ?? [1, $m->primaryLitres];
-            if (($place === LeakPlace::Applied->value && ! $this->controls->pedalDown) || $litres <= 0) {
+        $places = ['supply' => [0, $makeup->supplyLitres], 'primary' => [1, $makeup->primaryLitres], 'secondary' => [2, $makeup->secondaryLitres], 'trailer' => [3, $makeup->trailerLitres]];
+        $leaks = [];
+        foreach ($faults->leaks as $place => $perMinute) {
+            [$of, $litres] = $places[$place] ?? [1, $makeup->primaryLitres];
+            if ($litres > 0) {
+                $leaks[] = [$of, $litres, $perMinute / 60_000 * $this->stepMs, $place === LeakPlace::Applied->value];
+            }
+        }
+
+        return $leaks;
+    }
+
+    private function leak(): void
+    {
+        foreach ($this->leaks as [$of, $litres, $perStep, $isApplied]) {
+            if ($isApplied && ! $this->controls->pedalDown) {
                 continue;
             }
-            $lost = min($this->psi[$of], $perMinute / 60 * $seconds);
+            $lost = min($this->psi[$of], $perStep);
             $this->psi[$of] -= $lost;
             $this->leaked += $lost * $litres;
         }
     }
 
     /** A pedal fills the chambers from their reservoirs; letting up empties them to the outside. */
-    private function brake(float $seconds): void
+    private function brake(): void
     {
         $m = $this->makeup;
-        $share = 1 - exp(-$seconds / self::CHAMBER_SECONDS);
+        $share = $this->filled;
         foreach ([[0, 1, $m->primaryChamberLitres, $m->primaryLitres], [1, 2, $m->secondaryChamberLitres, $m->secondaryLitres], [2, 3, $m->trailerChamberLitres, $m->trailerLitres]] as [$chamber, $from, $litres, $reservoir]) {
             if ($litres <= 0) {
                 continue;

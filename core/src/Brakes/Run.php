@@ -13,8 +13,10 @@ final readonly class Run
     /**
      * @param  list<BrakeEvent>  $events
      * @param  list<Situation>  $situations  before each event; one more after the last
+     * @param  array<string, array<int, BrakeEvent>>  $byKind  by kind and index, as a judge asks for kinds
+     * @param  list<BrakeEvent>  $gauged  those that tell what the gauges showed
      */
-    private function __construct(public array $events, public array $situations, public int $restarts) {}
+    private function __construct(public array $events, public array $situations, public int $restarts, private array $byKind, private array $gauged) {}
 
     /**
      * @param  list<BrakeEvent>  $events  in order
@@ -25,24 +27,29 @@ final readonly class Run
         $events = (new WordsHeard($combination))->in($events);
         $restarts = 0;
         $since = [];
-        $situation = $first = new Situation;
+        $situation = new Situation;
+        $situations = [$situation];
         foreach ($events as $event) {
             $situation = $situation->after($event);
             if ($event->kind === EventKind::Restarted) {
                 $restarts++;
-                $since = [];
                 // Key, valves and chocks stand as they stood.
-                $first = $situation;
+                [$since, $situations] = [[], [$situation]];
             } else {
                 $since[] = $event;
+                $situations[] = $situation;
             }
         }
-        $situations = [$first];
-        foreach ($since as $event) {
-            $situations[] = $situations[count($situations) - 1]->after($event);
+        $byKind = [];
+        $gauged = [];
+        foreach ($since as $n => $event) {
+            $byKind[$event->kind->value][$n] = $event;
+            if ($event->kind === EventKind::Reading || ($event->primary !== null && ! in_array($event->kind, [EventKind::Rpm, EventKind::Rolling, EventKind::Said], true))) {
+                $gauged[] = $event;
+            }
         }
 
-        return new self($since, $situations, $restarts);
+        return new self($since, $situations, $restarts, $byKind, $gauged);
     }
 
     public function situationAt(int $index): Situation
@@ -53,13 +60,13 @@ final readonly class Run
     /** @return array<int, BrakeEvent> by index */
     public function all(EventKind $kind): array
     {
-        return array_filter($this->events, static fn (BrakeEvent $event): bool => $event->kind === $kind);
+        return $this->byKind[$kind->value] ?? [];
     }
 
     public function firstAfter(int $index, EventKind $kind): ?int
     {
-        foreach ($this->events as $n => $event) {
-            if ($n > $index && $event->kind === $kind) {
+        foreach (array_keys($this->all($kind)) as $n) {
+            if ($n > $index) {
                 return $n;
             }
         }
@@ -71,13 +78,7 @@ final readonly class Run
     public function pressureAt(int $atMs): ?Pressure
     {
         $before = $after = null;
-        foreach ($this->events as $event) {
-            if ($event->kind !== EventKind::Reading && $event->primary === null) {
-                continue;
-            }
-            if (in_array($event->kind, [EventKind::Rpm, EventKind::Rolling, EventKind::Said], true)) {
-                continue;
-            }
+        foreach ($this->gauged as $event) {
             $before = $event->atMs <= $atMs ? $event : $before;
             $after ??= $event->atMs >= $atMs ? $event : null;
         }

@@ -18,6 +18,8 @@ final readonly class Words
 
     public const QUESTION = 3;
 
+    private const MOST_SOUNDS = 20_000;
+
     /** Short forms and what they stand for; captions often lack the apostrophe. */
     private const LONG_FORMS = [
         'aint' => 'not', 'isnt' => 'is not', 'arent' => 'are not', 'wasnt' => 'was not', 'werent' => 'were not', 'dont' => 'do not', 'doesnt' => 'does not', 'didnt' => 'did not',
@@ -43,7 +45,10 @@ final readonly class Words
     public static function of(Transcript $transcript): self
     {
         $text = $sound = $cue = $place = $break = [];
-        $sounds = [];
+        // People have few words, and short texts come one after the other.
+        /** @var array<string, string> $sounds */
+        static $sounds = [];
+        $sounds = count($sounds) > self::MOST_SOUNDS ? [] : $sounds;
         foreach ($transcript->cues as $number => $one) {
             // Offsets are those of the text as it is shown, so nothing is replaced before it is cut.
             $shown = $one->text;
