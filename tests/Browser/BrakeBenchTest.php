@@ -6,8 +6,7 @@ use Tests\Support\Browser;
 
 beforeEach(function (): void {
     $this->browser = Browser::open();
-    $this->browser->signIn('rosa@ferrow-sound.example')->waitForText('Walks just finished');
-    $this->browser->visit('/start?student=7')->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');
+    $this->browser->signIn('rosa@ferrow-sound.example', '/start?student=7')->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');
     $this->id = basename((string) $this->browser->run('return location.pathname'));
     $this->seen = function (string ...$keys): void {
         foreach ($keys as $key) {

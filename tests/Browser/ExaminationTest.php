@@ -22,8 +22,7 @@ afterEach(function (): void {
 });
 
 it('is confirmed, silent, finished, signed by both, and amended only with a reason', function (): void {
-    $browser = $this->browser->signIn('ilse@ferrow-sound.example')->waitForText('Walks just finished');
-    $browser->visit('/start?student=4')->waitForText('items at', '.preview')->waitForText('Examination', '[data-test=mode]')->click('[data-test=start]');
+    $browser = $this->browser->signIn('ilse@ferrow-sound.example', '/start?student=4')->waitForText('items at', '.preview')->waitForText('Examination', '[data-test=mode]')->click('[data-test=start]');
     $browser->waitForText('Before the examination begins');
     expect($browser->find('[data-test=begin]')->isEnabled())->toBeFalse();
     foreach (['student', 'vehicle', 'told'] as $confirm) {
@@ -46,8 +45,7 @@ it('is confirmed, silent, finished, signed by both, and amended only with a reas
 });
 
 it('is amended with a reason, and stays readable as it was closed', function (): void {
-    $browser = $this->browser->signIn('paul@ferrow-sound.example')->waitForText('Walks just finished');
-    $browser->visit('/students/12')->waitForText('newest first')->click('.two section:last-child .row')->waitForText('What to say next time');
+    $browser = $this->browser->signIn('paul@ferrow-sound.example', '/students/12')->waitForText('newest first')->click('.two section:last-child .row')->waitForText('What to say next time');
     $browser->run("document.querySelectorAll('details').forEach((one) => (one.open = true))");
     $browser->click('[data-test=amend-item]')->press('Voltmeter')->choose('Voltmeter');
     $browser->type('[aria-label="Reason"]', 'It was said; the wind took it.')->choose('Amend');
@@ -55,14 +53,13 @@ it('is amended with a reason, and stays readable as it was closed', function ():
 });
 
 it('is watched by the scorer\'s leave, two seconds behind at the most', function (): void {
-    $browser = $this->browser->signIn('anton@ferrow-sound.example')->waitForText('Walks just finished');
-    $browser->visit('/start?student=1')->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');
+    $browser = $this->browser;
+    $browser->signIn('anton@ferrow-sound.example', '/start?student=1')->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');
     $walk = basename($browser->driver->getCurrentURL());
     $browser->press('1')->click('[data-test=tools]')->click('[data-test=live]')->waitForText('can watch this walk', '.tools');
 
     $student = Browser::open();
-    $student->signIn('mira@ferrow-sound.example')->waitForText('Mira Tallgrass');
-    $student->visit("/watch/$walk")->waitForText('heard whole', '[data-watched="safety.three_points"]');
+    $student->signIn('mira@ferrow-sound.example', "/watch/$walk")->waitForText('heard whole', '[data-watched="safety.three_points"]');
     $browser->press('2')->waitForText('all sent', '[data-test=keeping]');
     $from = microtime(true);
     $student->waitForText('heard whole', '[data-watched="cab.seat_belt"]');
@@ -73,8 +70,8 @@ it('is watched by the scorer\'s leave, two seconds behind at the most', function
 });
 
 it('is scored by two, blind to each other, and compared afterwards', function (): void {
-    $browser = $this->browser->signIn('rosa@ferrow-sound.example')->waitForText('Walks just finished');
-    $browser->visit('/start?student=2')->waitForText('items at', '.preview')->click('[data-test=vehicle]')->choose('Pier 2')->waitForText('Pier 2', '[data-test=vehicle]')->click('[data-test=start]')->find('.tile');
+    $browser = $this->browser;
+    $browser->signIn('rosa@ferrow-sound.example', '/start?student=2')->waitForText('items at', '.preview')->click('[data-test=vehicle]')->choose('Pier 2')->waitForText('Pier 2', '[data-test=vehicle]')->click('[data-test=start]')->find('.tile');
     $browser->press('1', '2', '3')->waitForText('all sent', '[data-test=keeping]');
     $second = Browser::open();
     $second->signIn('ilse@ferrow-sound.example')->waitForText('In the yard now');

@@ -100,8 +100,7 @@ it('scores a whole walk without network, over two reloads and a dead battery, an
 
 it('starts a walk without network on a vehicle that was kept, and tells the server later', function (): void {
     $browser = Browser::open();
-    $browser->signIn('anton@ferrow-sound.example')->waitForText('Walks just finished');
-    $browser->visit('/start?student=2')->waitForText('193', '.preview');
+    $browser->signIn('anton@ferrow-sound.example', '/start?student=2')->waitForText('193', '.preview');
     $browser->driver->executeAsyncScript('navigator.serviceWorker.ready.then(() => setTimeout(arguments[0], 800))');
     $browser->visit('/')->waitForText('Walks just finished');
     $browser->offline(true)->visit('/start?student=2')->waitForText('193', '.preview')->click('[data-test=start]')->find('.tile');

@@ -19,7 +19,7 @@ function onTheTruck(Browser $browser, int $student, string $checklist = 'Whole w
 
 beforeEach(function (): void {
     $this->browser = Browser::open();
-    $this->browser->signIn('rosa@ferrow-sound.example')->waitForText('Walks just finished');
+    $this->browser->signIn('rosa@ferrow-sound.example', '/students');
 });
 
 afterEach(function (): void {

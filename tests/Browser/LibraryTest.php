@@ -7,7 +7,7 @@ use Tests\Support\Browser;
 
 beforeEach(function (): void {
     $this->browser = Browser::open();
-    $this->browser->signIn('paul@ferrow-sound.example')->waitForText('Walks just finished');
+    $this->browser->signIn('paul@ferrow-sound.example', '/library');
     $this->change = function (int $shelf, string $name): Browser {
         $this->browser->visit('/library')->waitForText($name);
         $this->browser->choose($name)->choose('Change it');
@@ -66,8 +66,7 @@ it('scores a finished walk under another checklist', function (): void {
 
 it('starts a walk under a drawn form', function (): void {
     $this->browser->choose('Sign out')->find('#email');
-    $this->browser->signIn('rosa@ferrow-sound.example')->waitForText('Walks just finished');
-    $this->browser->visit('/start?student=5')->waitForText('items at', '.preview');
+    $this->browser->signIn('rosa@ferrow-sound.example', '/start?student=5')->waitForText('items at', '.preview');
     $this->browser->click('[data-test=checklist]')->choose('Cab, brakes, coupling and one drawn form')->waitForText('Up to', '.preview')->click('[data-test=form]')->choose('Form C, trailer');
     $this->browser->waitForText('Form C, trailer', '[data-test=form]')->gone('.preview .up-to')->click('[data-test=start]')->find('.tile');
     // The tractor's front is not asked by this form, the trailer's axles are.

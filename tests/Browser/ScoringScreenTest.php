@@ -6,7 +6,7 @@ use Tests\Support\Browser;
 
 beforeEach(function (): void {
     $this->browser = Browser::open();
-    $this->browser->signIn('anton@ferrow-sound.example')->waitForText('Walks just finished');
+    $this->browser->signIn('anton@ferrow-sound.example', '/students');
     $this->walk = function (string $vehicle): Browser {
         $this->browser->visit('/start?student=11')->waitForText('items at', '.preview')->click('[data-test=vehicle]')->choose($vehicle);
         $this->browser->waitForText($vehicle, '[data-test=vehicle]')->click('[data-test=start]')->find('.tile');

@@ -7,7 +7,7 @@ use Tests\Support\Browser;
 
 beforeEach(function (): void {
     $this->browser = Browser::open();
-    $this->browser->signIn('rosa@ferrow-sound.example')->waitForText('Walks just finished');
+    $this->browser->signIn('rosa@ferrow-sound.example', '/students');
     $this->begin = function (string $button): string {
         $this->browser->visit('/start?student=6')->waitForText('items at', '.preview')->click("[data-test=$button]");
         $this->browser->find($button === 'start' ? '.tile' : '[data-test=captions]');

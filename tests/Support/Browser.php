@@ -161,9 +161,10 @@ final class Browser
         return $this;
     }
 
-    public function signIn(string $email): self
+    /** @param  string  $then  where to go on to */
+    public function signIn(string $email, string $then = '/'): self
     {
-        $this->visit('/sign-in')->type('#email', $email)->type('#password', DemoSchool::PASSWORD)->click('button[type=submit]');
+        $this->visit('/sign-in?next='.rawurlencode($then))->type('#email', $email)->type('#password', DemoSchool::PASSWORD)->click('button[type=submit]');
         try {
             return $this->gone('#password');
         } catch (TimeoutException $fault) {

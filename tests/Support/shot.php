@@ -68,13 +68,25 @@ $browser->shot($folder.'student.png');
 $browser->click('.two section:last-child .row')->waitForText('What to say next time');
 $settle();
 $browser->shot($folder.'result.png');
-$browser->run("document.querySelector('.ribbon').scrollIntoView({ block: 'center' })");
-$settle();
-$browser->shot($folder.'result-order.png');
-$browser->choose('Dusk')->run('scrollTo(0, 0)');
-$settle();
-$browser->shot($folder.'result-dusk.png');
-$browser->choose('Day')->choose('Sign out')->find('#email');
+$browser->visit('/start?student=7')->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');
+$browser->visit('/brakes/'.basename((string) $browser->run('return location.pathname')))->waitForText('Start the minute');
+foreach (['engine:on', 'cut-out:', 'chocks:in', 'tractor-valve:in', 'trailer-valve:in', 'engine:off', 'key:on', 'pedal:down'] as $seen) {
+    $browser->click("[data-seen='$seen']");
+}
+$browser->click('[data-test=minute]')->click('[data-seen="said:start-reading"]');
+usleep(2_300_000);
+$browser->shot($folder.'brake-bench.png');
+
+$browser->choose('Sign out')->find('#email');
+$browser->signIn('mira@ferrow-sound.example')->waitForText('Mira Tallgrass', 'h1')->choose('Dusk');
+$browser->visit('/cab')->waitForText('Climb in')->click('[data-test=climb]')->waitForText('Foot pedal');
+foreach (['chocks', 'belt', 'key', 'clutch', 'engine', 'tractor-valve', 'trailer-valve'] as $control) {
+    $browser->click("[data-control=$control]");
+}
+$browser->click('[data-rpm="1200"]')->click('[data-say=start]');
+usleep(4_000_000);
+$browser->shot($folder.'air-cab.png');
+$browser->click('[data-test=leave]')->choose('Day')->choose('Sign out')->find('#email');
 $browser->signIn('paul@ferrow-sound.example')->waitForText('Walks just finished');
 $browser->visit('/library')->waitForText('Vehicles')->click('.shelf .head');
 $settle();
