@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Demo\DemoCab;
 use App\Demo\DemoSchool;
 use App\Demo\DemoWalker;
 use App\Demo\StudentProfile;
+use App\Library\AirCab;
 use App\Library\InspectionLibrary;
+use App\Models\BrakePractice;
+use App\Models\CabHelp;
 use App\Models\Role;
 use App\Models\School;
 use App\Models\StoredChecklist;
@@ -30,6 +34,7 @@ final readonly class LoadDemoSchool
         private InspectionLibrary $inspections,
         private StartAttempt $start,
         private RecordMarks $record,
+        private PractiseBrakes $practise,
         private string $folder,
     ) {}
 
@@ -53,6 +58,7 @@ final readonly class LoadDemoSchool
                     $seed = 1000 * ($number + 1) + $attempt;
                     $this->walk($student, $profile, $attempt, $seed, $scorers[$seed % count($scorers)], $checklist, $vehicles[$profile->vehicle], $now);
                 }
+                $this->practices($student, $checklist, $vehicles[$profile->vehicle], $now);
                 $told($profile->name);
             }
         });
@@ -87,6 +93,19 @@ final readonly class LoadDemoSchool
         $attempt = $this->start->handle($id, $scorer, $student, $checklist, $vehicle, $startedAt);
         $marks = (new DemoWalker($this->inspections->forAttempt($attempt), $profile, $number, $seed))->walk();
         $this->record->handle($attempt, $scorer, $id, ['marks' => array_map(MarkWriter::write(...), $marks)]);
+    }
+
+    /** Whoever has an account has sat in the simulated cab, in the last days. */
+    private function practices(Student $student, StoredChecklist $checklist, StoredVehicle $vehicle, Carbon $now): void
+    {
+        $user = User::query()->find($student->user_id);
+        if ($user === null) {
+            return;
+        }
+        foreach (DemoCab::SLIPS as $n => $slip) {
+            $this->practise->judge($user, AirCab::in($vehicle, '', 90.0), $checklist, CabHelp::Alone, DemoCab::controls($slip), keep: true);
+            BrakePractice::query()->where('user_id', $user->id)->where('created_at', '>=', $now->copy()->subDay())->update(['created_at' => $now->copy()->subDays(9 - 3 * $n)]);
+        }
     }
 
     /** @return array<string, StoredVehicle> by id of the file */

@@ -24,7 +24,7 @@ it('lays out the sequence of the checklist with what each step asks for', functi
     $bench = $this->actingAs($this->yard->scorer)->getJson($this->url)->assertOk()->json();
 
     expect(array_column($bench['steps'], 'test'))->toBe(['cut-out', 'leak-applied', 'low-air', 'spring-pop'])
-        ->and($bench['steps'][1]['needs'])->toContain('wheels chocked', 'engine off, key on', 'a whole minute', 'says the reading at the start')
+        ->and($bench['steps'][1]['needs'])->toContain('wheels chocked', 'engine off', 'key on', 'a whole minute', 'says the reading at the start')
         ->and($bench['steps'][1]['high'])->toEqual(4)->and($bench['standing'])->toBe('open');
 });
 

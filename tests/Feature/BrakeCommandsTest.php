@@ -90,3 +90,10 @@ it('refuses a fault or script that it does not know', function (string $faults, 
 })->with([
     ['rust', '{"until_ms": 1, "events": []}', '"rust" is not known'], ['leak:roof:3', '{"until_ms": 1, "events": []}', 'is no leak'], ['', '{"events": []}', 'until_ms'],
 ]);
+
+it('has examples that are as they should be', function (): void {
+    $judged = brakes('pasada:brakes', '--checklist=whole-walk-round', '--vehicle=dock-tractor-chassis', '--events=examples/brakes.csv', '--format=text')->getOutput();
+    $rows = explode("\r\n", trim(brakes('pasada:air', '--vehicle=dock-tractor-chassis', '--script=examples/air.json')->getOutput()));
+
+    expect($judged)->toStartWith('Passed.')->toContain('lost 2 psi in 60.2 s')->and($rows)->toHaveCount(242)->and($rows[0])->toStartWith('at_ms,');
+});

@@ -69,7 +69,7 @@ $browser->click('.two section:last-child .row')->waitForText('What to say next t
 $settle();
 $browser->shot($folder.'result.png');
 $browser->visit('/start?student=7')->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');
-$browser->visit('/brakes/'.basename((string) $browser->run('return location.pathname')))->waitForText('Start the minute');
+$browser->visit('/brakes/'.basename((string) parse_url($browser->driver->getCurrentURL(), PHP_URL_PATH)))->waitForText('Start the minute');
 foreach (['engine:on', 'cut-out:', 'chocks:in', 'tractor-valve:in', 'trailer-valve:in', 'engine:off', 'key:on', 'pedal:down'] as $seen) {
     $browser->click("[data-seen='$seen']");
 }

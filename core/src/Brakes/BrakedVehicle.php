@@ -46,7 +46,7 @@ final readonly class BrakedVehicle
     {
         [$low, $high] = $this->own[$step->test->value] ?? [null, null];
 
-        return StepRule::usual($step->test, $this->combination)->with($step->low, $step->high, $step->say)->with($low, $high, null);
+        return StepRule::usual($step->test, $this->combination)->as($step)->within($low, $high);
     }
 
     /** A governor of the vehicle's own that cuts out lower cuts in lower too. */

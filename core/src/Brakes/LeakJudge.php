@@ -7,8 +7,7 @@ namespace Pasada\Core\Brakes;
 /** The leak tests: engine off, key on, valves in, wheels chocked, readings spoken, and a minute that is one. */
 final readonly class LeakJudge
 {
-    /** A minute read off a stopwatch is one to half a second. */
-    private const MINUTE_MS = 59_500;
+    private const MINUTE_MS = 60_000;
 
     /** Time around a reading within which it has to be said. */
     private const SPOKEN_WITHIN_MS = 12_000;
@@ -30,7 +29,7 @@ final readonly class LeakJudge
     private function minute(Run $run, StepRule $rule, int $start, bool $applied): StepVerdict
     {
         $from = $run->events[$start]->atMs;
-        $state = $this->wrongState($run->situationAt($start));
+        $state = $rule->wrongIn($run->situationAt($start), $this->combination) ?? $this->tooLow($run, $rule, $from);
         if ($state !== null) {
             return StepVerdict::broken($rule->test, $from, $state);
         }
@@ -44,18 +43,18 @@ final readonly class LeakJudge
             return StepVerdict::notYet($rule->test, $from, 'the minute is running');
         }
 
-        return $this->measured($run, $rule, $from, $until);
+        return $this->measured($run, $rule, $start, $from, $until);
     }
 
-    private function measured(Run $run, StepRule $rule, int $from, int $until): StepVerdict
+    private function measured(Run $run, StepRule $rule, int $start, int $from, int $until): StepVerdict
     {
         $seconds = ($until - $from) / 1000;
-        $before = $run->pressureAt($from);
+        $before = ($rule->countsFirstDrop ? $this->unpressed($run, $start) : null) ?? $run->pressureAt($from);
         $after = $run->pressureAt($until);
         if ($before === null || $after === null) {
             return StepVerdict::broken($rule->test, $from, sprintf('no reading was taken at the %s of the minute', $before === null ? 'start' : 'end'));
         }
-        if ($until - $from < self::MINUTE_MS) {
+        if ($until - $from < self::MINUTE_MS - $rule->slackSeconds * 1000) {
             return StepVerdict::broken($rule->test, $from, sprintf('the minute was cut to %s s', Plain::of($seconds)), ['seconds' => $seconds]);
         }
         $lost = max(0.0, $before->lostTo($after));
@@ -74,16 +73,20 @@ final readonly class LeakJudge
         return StepVerdict::met($rule->test, $from, $what, $figures);
     }
 
-    private function wrongState(Situation $situation): ?string
+    private function tooLow(Run $run, StepRule $rule, int $from): ?string
     {
-        return match (true) {
-            $situation->engine => 'the engine was running: the compressor hides a leak',
-            ! $situation->key => 'the key was off',
-            ! $situation->tractorIn => 'the tractor valve was never released before the minute',
-            $this->combination && ! $situation->trailerIn => 'the trailer valve was never released before the minute',
-            ! $situation->chocked => 'the wheels were not chocked while the brakes were released',
-            default => null,
-        };
+        $at = $run->pressureAt($from);
+
+        return $rule->fromPsi === null || $at === null || $at->lower() >= $rule->fromPsi ? null
+            : sprintf('begun at %s psi, at least %s asked', Plain::of($at->lower()), Plain::of($rule->fromPsi));
+    }
+
+    /** What the gauges showed last before the pedal went down for this minute. */
+    private function unpressed(Run $run, int $start): ?Pressure
+    {
+        $pressed = array_filter($run->all(EventKind::Pedal), static fn (BrakeEvent $event, int $n): bool => $n < $start && $event->to === 'down', ARRAY_FILTER_USE_BOTH);
+
+        return $pressed === [] ? null : $run->pressureBefore(array_key_last($pressed));
     }
 
     private function disturbed(Run $run, int $start, int $end, bool $applied): ?string

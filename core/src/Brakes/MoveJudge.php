@@ -21,7 +21,7 @@ final readonly class MoveJudge
             if ($this->tests($situation) !== $rule->test) {
                 continue;
             }
-            $wrong = $this->unsafe($run, $rule, $n) ?? ($situation->gear !== 'low' ? 'not in low gear' : null);
+            $wrong = $this->unsafe($run, $rule, $n);
 
             return match (true) {
                 $wrong !== null => StepVerdict::broken($rule->test, $event->atMs, $wrong),
@@ -36,10 +36,8 @@ final readonly class MoveJudge
     public function service(Run $run, StepRule $rule): StepVerdict
     {
         foreach ($run->all(EventKind::Rolling) as $n => $event) {
-            $situation = $run->situationAt($n);
             $stop = $run->firstAfter($n, EventKind::Stopped);
             $wrong = $this->unsafe($run, $rule, $n) ?? match (true) {
-                ! $situation->tractorIn || ($this->combination && ! $situation->trailerIn) => 'a parking brake was set while rolling',
                 (float) $event->primary < self::SLOWEST_MPH || (float) $event->primary > self::FASTEST_MPH => sprintf('rolled at %s mph, about 5 asked', Plain::of((float) $event->primary)),
                 default => null,
             };
@@ -91,13 +89,8 @@ final readonly class MoveJudge
 
     private function unsafe(Run $run, StepRule $rule, int $n): ?string
     {
-        $situation = $run->situationAt($n);
+        $silent = in_array(Spoken::AreaClear, $rule->say, true) && ! $run->said(Spoken::AreaClear, 0, $run->events[$n]->atMs);
 
-        return match (true) {
-            $situation->chocked => 'the chocks were still in',
-            ! $situation->belt => 'the seat belt was not on',
-            in_array(Spoken::AreaClear, $rule->say, true) && ! $run->said(Spoken::AreaClear, 0, $run->events[$n]->atMs) => 'did not say '.Spoken::AreaClear->label(),
-            default => null,
-        };
+        return $rule->wrongIn($run->situationAt($n), $this->combination) ?? ($silent ? 'did not say '.Spoken::AreaClear->label() : null);
     }
 }

@@ -10,19 +10,38 @@ final readonly class Needs
     /** @return list<string> */
     public static function of(StepRule $rule, bool $combination): array
     {
-        $released = $combination ? 'both valves in' : 'valve in';
+        $states = array_map(static fn (StateNeed $need): string => $need->label($combination), $rule->needs);
+        $from = $rule->fromPsi === null ? [] : [sprintf('at least %s psi to begin with', Plain::of($rule->fromPsi))];
         $say = array_map(static fn (Spoken $spoken): string => 'says '.$spoken->label(), $rule->say);
 
-        return match ($rule->test) {
-            BrakeTest::CutOut, BrakeTest::CutIn, BrakeTest::BuildUp => ['engine running', 'wheels chocked while brakes are released', ...$say],
-            BrakeTest::LeakApplied => ['wheels chocked', 'nobody under the vehicle', 'engine off, key on', $released, 'full pedal, gauges still', 'a whole minute', ...$say],
-            BrakeTest::LeakReleased => ['wheels chocked', 'nobody under the vehicle', 'engine off, key on', $released, 'no pedal', 'a whole minute', ...$say],
-            BrakeTest::LowAir => ['wheels chocked', 'engine off, key on', 'fan the pedal down', ...$say],
-            BrakeTest::SpringPop => ['wheels chocked', 'engine off', 'fan on; hands off the valves', ...$say],
-            BrakeTest::TugTractor => ['chocks out', 'belt on', ...($combination ? ['trailer valve in, tractor valve out'] : ['valve out']), 'low gear, gentle tug', ...$say],
-            BrakeTest::TugTrailer => ['chocks out', 'belt on', 'tractor valve in, trailer valve out', 'low gear, gentle tug', ...$say],
-            BrakeTest::TugHand => ['chocks out', 'belt on', 'both valves in, hand valve on', 'low gear, gentle tug', ...$say],
-            BrakeTest::Service => ['chocks out', 'belt on', 'area clear', $released, 'about 5 mph, then the pedal', ...$say],
+        return [...self::cautions($rule->test), ...$states, ...$from, ...self::doing($rule->test, $combination), ...$say];
+    }
+
+    /** @return list<string> what can hurt somebody, and is no state of the cab */
+    private static function cautions(BrakeTest $test): array
+    {
+        return match ($test) {
+            BrakeTest::CutOut, BrakeTest::CutIn, BrakeTest::BuildUp, BrakeTest::LowAir, BrakeTest::SpringPop => ['wheels chocked while brakes are released'],
+            BrakeTest::LeakApplied, BrakeTest::LeakReleased => ['nobody under the vehicle'],
+            BrakeTest::TugTractor, BrakeTest::TugTrailer, BrakeTest::TugHand, BrakeTest::Service => ['area clear'],
+        };
+    }
+
+    /** @return list<string> */
+    private static function doing(BrakeTest $test, bool $combination): array
+    {
+        return match ($test) {
+            BrakeTest::CutOut => ['until the dryer purges'],
+            BrakeTest::CutIn => ['fan down until the needles rise again'],
+            BrakeTest::BuildUp => ['85 to 100 psi by the clock'],
+            BrakeTest::LeakApplied => ['full pedal, gauges still', 'a whole minute'],
+            BrakeTest::LeakReleased => ['no pedal', 'a whole minute'],
+            BrakeTest::LowAir => ['fan the pedal down'],
+            BrakeTest::SpringPop => ['fan on; hands off the valves'],
+            BrakeTest::TugTractor => [$combination ? 'trailer valve in, tractor valve out' : 'valve out', 'a gentle tug'],
+            BrakeTest::TugTrailer => ['tractor valve in, trailer valve out', 'a gentle tug'],
+            BrakeTest::TugHand => ['both valves in, hand valve on', 'a gentle tug'],
+            BrakeTest::Service => ['about 5 mph, then the pedal'],
         };
     }
 }

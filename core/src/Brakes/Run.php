@@ -97,6 +97,19 @@ final readonly class Run
         );
     }
 
+    /** What was read last before an event; null where nothing was. */
+    public function pressureBefore(int $index): ?Pressure
+    {
+        for ($n = $index - 1; $n >= 0; $n--) {
+            $event = $this->events[$n];
+            if ($event->kind === EventKind::Reading) {
+                return new Pressure((float) $event->primary, (float) $event->secondary);
+            }
+        }
+
+        return null;
+    }
+
     public function said(Spoken $what, int $fromMs, int $toMs): bool
     {
         foreach ($this->all(EventKind::Said) as $event) {

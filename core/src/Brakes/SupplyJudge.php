@@ -18,8 +18,9 @@ final readonly class SupplyJudge
     {
         foreach ($run->all(EventKind::CutOut) as $n => $event) {
             $at = $run->pressureAt($event->atMs);
-            if (! $run->situationAt($n)->engine) {
-                return StepVerdict::broken($rule->test, $event->atMs, 'the engine was off');
+            $wrong = $rule->wrongIn($run->situationAt($n), $this->vehicle->combination);
+            if ($wrong !== null) {
+                return StepVerdict::broken($rule->test, $event->atMs, $wrong);
             }
             if ($at === null) {
                 return StepVerdict::broken($rule->test, $event->atMs, 'no reading was taken when the dryer purged');

@@ -6,6 +6,7 @@ namespace Pasada\Core\Checklist;
 
 use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Spoken;
+use Pasada\Core\Brakes\StateNeed;
 use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Document\Node;
 use Pasada\Core\Vehicle\AxleGroup;
@@ -124,14 +125,18 @@ final readonly class RulesReader
 
     private function brakeStep(Node $node): StepChoice
     {
-        $node->only('test', 'low', 'high', 'say');
+        $node->only('test', 'low', 'high', 'say', 'needs', 'from_psi', 'slack_seconds', 'first_drop');
         $limit = static function (string $key) use ($node): ?float {
             $thousandths = $node->thousandths($key);
 
             return $thousandths === null ? null : $thousandths / 1000;
         };
 
-        return new StepChoice($node->enum('test', BrakeTest::class), $limit('low'), $limit('high'), $node->has('say') ? $node->enums('say', Spoken::class) : null);
+        return new StepChoice(
+            $node->enum('test', BrakeTest::class), $limit('low'), $limit('high'),
+            $node->has('say') ? $node->enums('say', Spoken::class) : null, $node->has('needs') ? $node->enums('needs', StateNeed::class) : null,
+            $limit('from_psi'), $limit('slack_seconds'), $node->choiceOr('first_drop', ['left-out', 'counted'], 'left-out') === 'counted',
+        );
     }
 
     private function pass(Node $pass): PassMark

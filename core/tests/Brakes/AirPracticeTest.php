@@ -13,6 +13,7 @@ use Pasada\Core\Brakes\Judgement;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
 
+/** In the order in which they are asked here. */
 const ALL_TESTS = [BrakeTest::CutOut, BrakeTest::CutIn, BrakeTest::LeakApplied, BrakeTest::LowAir, BrakeTest::SpringPop, BrakeTest::BuildUp, BrakeTest::TugTractor, BrakeTest::TugTrailer, BrakeTest::TugHand, BrakeTest::Service];
 
 /** A student who does every test right on a truck with these faults. */

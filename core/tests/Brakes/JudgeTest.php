@@ -6,6 +6,7 @@ use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\EventKind;
 use Pasada\Core\Brakes\Outcome;
 use Pasada\Core\Brakes\Spoken;
+use Pasada\Core\Brakes\StateNeed;
 use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Tests\Brakes\Scene;
 
@@ -34,8 +35,8 @@ it('judges the minute with the state that the system was in', function (callable
 })->with([
     'engine running' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::Engine, 'on')->leakTest(), 'the engine was running: the compressor hides a leak'],
     'key off' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::Key, 'off')->leakTest(), 'the key was off'],
-    'tractor valve never released' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::TractorValve, 'out')->leakTest(), 'the tractor valve was never released before the minute'],
-    'trailer valve never released' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::TrailerValve, 'out')->leakTest(), 'the trailer valve was never released before the minute'],
+    'tractor valve never released' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::TractorValve, 'out')->leakTest(), 'the tractor valve was never released'],
+    'trailer valve never released' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::TrailerValve, 'out')->leakTest(), 'the trailer valve was never released'],
     'not chocked' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::Chocks, 'out')->leakTest(), 'the wheels were not chocked while the brakes were released'],
     'no reading at the start' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::Pedal, 'down')->then(EventKind::MinuteStarted)->reads(118, afterMs: 60_000)->then(EventKind::MinuteEnded), 'no reading was taken at the start of the minute'],
     'no reading at the end' => [fn (Scene $s): Scene => $s->ready()->then(EventKind::Pedal, 'down')->reads(120)->then(EventKind::MinuteStarted)->then(EventKind::MinuteEnded, afterMs: 60_000), 'no reading was taken at the end of the minute'],
@@ -185,4 +186,18 @@ it('asks for the limit in words where the checklist does', function (?float $sai
     expect($step->outcome->value.': '.$step->what)->toBe($told);
 })->with([
     [4.0, 'met: lost 2 psi in 60 s, 4 allowed for a combination'], [3.0, 'broken: said 3 as the limit, it is 4'], [null, 'broken: did not say the limit'],
+]);
+
+it('takes over what a checklist sets of the leak test', function (StepChoice $choice, callable $scene, string $told): void {
+    $step = $scene(new Scene)->judged([$choice])->steps[0];
+    expect($step->outcome->value.': '.$step->what)->toBe($told);
+})->with([
+    'begun high enough' => [new StepChoice(BrakeTest::LeakApplied, fromPsi: 100), fn (Scene $s): Scene => $s->ready()->leakTest(from: 100), 'met: lost 2 psi in 60 s, 4 allowed for a combination'],
+    'begun too low' => [new StepChoice(BrakeTest::LeakApplied, fromPsi: 100), fn (Scene $s): Scene => $s->ready()->leakTest(from: 99), 'broken: begun at 99 psi, at least 100 asked'],
+    'a wider minute' => [new StepChoice(BrakeTest::LeakApplied, slackSeconds: 5), fn (Scene $s): Scene => $s->ready()->leakTest(ms: 55_000), 'met: lost 2 psi in 55 s, 4 allowed for a combination'],
+    'not as wide as that' => [new StepChoice(BrakeTest::LeakApplied, slackSeconds: 5), fn (Scene $s): Scene => $s->ready()->leakTest(ms: 54_900), 'broken: the minute was cut to 54.9 s'],
+    'first drop left out' => [new StepChoice(BrakeTest::LeakApplied), fn (Scene $s): Scene => $s->ready()->reads(125)->leakTest(), 'met: lost 2 psi in 60 s, 4 allowed for a combination'],
+    'first drop counted' => [new StepChoice(BrakeTest::LeakApplied, countsFirstDrop: true), fn (Scene $s): Scene => $s->ready()->reads(125)->leakTest(from: 122), 'broken: lost 5 psi in 60 s, 4 allowed for a combination'],
+    'chocks not asked' => [new StepChoice(BrakeTest::LeakApplied, needs: [StateNeed::EngineOff]), fn (Scene $s): Scene => $s->ready()->then(EventKind::Chocks, 'out')->leakTest(), 'met: lost 2 psi in 60 s, 4 allowed for a combination'],
+    'the belt asked too' => [new StepChoice(BrakeTest::LeakApplied, needs: [StateNeed::EngineOff, StateNeed::BeltOn]), fn (Scene $s): Scene => $s->ready()->leakTest(), 'broken: the seat belt was not on'],
 ]);

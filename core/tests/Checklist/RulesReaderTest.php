@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use Pasada\Core\Brakes\BrakedVehicle;
+use Pasada\Core\Brakes\Spoken;
+use Pasada\Core\Brakes\StateNeed;
 use Pasada\Core\Checklist\BrakeSequence;
 use Pasada\Core\Checklist\CarryScope;
 use Pasada\Core\Checklist\ChecklistReader;
@@ -65,6 +68,9 @@ it('passes over no misspelt rule, however deep it stands', function (array $rule
     'carry-over' => [['carry_over' => ['scope' => []]], 'rules.carry_over.scope'],
     'order' => [['order' => ['sectionz' => 'free']], 'rules.order.sectionz'],
     'brake tests' => [['brake_tests' => ['section' => 'cab', 'again' => 1]], 'rules.brake_tests.again'],
+    'a brake test that is none' => [['brake_tests' => ['section' => 'cab', 'steps' => [['test' => 'horn']]]], 'rules.brake_tests.steps[0].test'],
+    'a state that is none' => [['brake_tests' => ['section' => 'cab', 'steps' => [['test' => 'cut-out', 'needs' => ['shoes-on']]]]], 'rules.brake_tests.steps[0].needs[0]'],
+    'a drop neither counted nor left out' => [['brake_tests' => ['section' => 'cab', 'steps' => [['test' => 'leak-applied', 'first_drop' => 'half']]]], 'rules.brake_tests.steps[0].first_drop'],
     'pass' => [['pass' => ['overall_percent' => 80, 'note' => 'x', 'percent' => 1]], 'rules.pass.percent'],
     'a time too short' => [['time_allowed_seconds' => 59], 'rules.time_allowed_seconds'],
     'a time too long' => [['time_allowed_seconds' => 14_401], 'rules.time_allowed_seconds'],
@@ -79,4 +85,16 @@ it('takes the longest walk and the largest share', function (): void {
     $rules = rules(['time_allowed_seconds' => 14_400, 'pass' => ['overall_percent' => 100, 'section_percent' => 1, 'misses_allowed' => 1000, 'note' => 'x']]);
 
     expect([$rules->timeAllowedSeconds, $rules->pass->overallPercent, $rules->pass->sectionPercent, $rules->pass->missesAllowed])->toBe([14_400, 100, 1, 1000]);
+});
+
+it('reads what a checklist sets of a brake test, and leaves the rest as usual', function (): void {
+    $steps = rules(['brake_tests' => ['section' => 'cab', 'steps' => [
+        ['test' => 'leak-applied', 'high' => 2.5, 'from_psi' => 100, 'slack_seconds' => 2, 'first_drop' => 'counted', 'needs' => ['engine-off', 'belt-on'], 'say' => ['limit']],
+        ['test' => 'low-air'],
+    ]]])->brakes?->steps ?? [];
+    [$leak, $warning] = array_map((new BrakedVehicle)->rule(...), $steps);
+
+    expect([$leak->low, $leak->high, $leak->fromPsi, $leak->slackSeconds, $leak->countsFirstDrop, $leak->needs, $leak->say])
+        ->toBe([null, 2.5, 100.0, 2.0, true, [StateNeed::EngineOff, StateNeed::BeltOn], [Spoken::Limit]])
+        ->and([$warning->low, $warning->needs, $warning->say, $warning->countsFirstDrop])->toBe([55.0, [StateNeed::KeyOn], [], false]);
 });

@@ -2,6 +2,8 @@
 import { NCheckbox, NCheckboxGroup, NInput, NInputNumber, NSelect } from 'naive-ui';
 import { computed } from 'vue';
 import type { ChecklistDocument } from './api';
+import BrakeStepsEditor from './BrakeStepsEditor.vue';
+import type { BrakeStep } from './brakeStepWords';
 import { brakeQuestions, numbers, questions, readRule, writeRule, type RuleNumber } from './ruleQuestions';
 
 const props = defineProps<{ document: ChecklistDocument }>();
@@ -18,6 +20,7 @@ const shown = ({ path, per }: RuleNumber): number | null => {
     return typeof value === 'number' ? value / (per ?? 1) : null;
 };
 const scopes = computed(() => props.document.rules.carry_over?.scopes ?? []);
+const steps = computed(() => (readRule(props.document, ['brake_tests', 'steps']) as BrakeStep[] | undefined) ?? []);
 const draws = computed(() => props.document.forms?.draw ?? []);
 </script>
 
@@ -79,6 +82,10 @@ const draws = computed(() => props.document.forms?.draw ?? []);
                 @update:value="(value) => set(['reasons', rule.rule], value.trim() === '' ? undefined : value)"
             />
         </div>
+        <template v-if="document.rules.brake_tests !== undefined">
+            <h2>The brake tests in their order</h2>
+            <BrakeStepsEditor :steps="steps" @change="(changed) => set(['brake_tests', 'steps'], changed)" />
+        </template>
         <div class="question">
             <span id="half">An item said in part</span>
             <NCheckbox

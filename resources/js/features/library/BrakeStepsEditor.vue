@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { NButton, NCheckbox, NInputNumber, NSelect } from 'naive-ui';
+import { computed } from 'vue';
+import { brakeTests, cabStates, saidWords, type BrakeStep } from './brakeStepWords';
+
+/* Which brake tests, in which order, within which limits. What is left empty is as usual. */
+const props = defineProps<{ steps: BrakeStep[] }>();
+const emit = defineEmits<{ change: [steps: BrakeStep[]] }>();
+const of = (test: string): (typeof brakeTests)[number] | undefined => brakeTests.find(({ value }) => value === test);
+const left = computed(() => brakeTests.filter(({ value }) => !props.steps.some(({ test }) => test === value)));
+
+type Figure = 'low' | 'high' | 'from_psi' | 'slack_seconds';
+const figuresOf = (test: string): { key: Figure; label: string; unit: string }[] => {
+    const unit = of(test)?.unit ?? '';
+    const leak = test.startsWith('leak');
+    return [
+        ...(unit === '' || leak || test === 'build-up' ? [] : [{ key: 'low' as const, label: 'From', unit }]),
+        ...(unit === '' || test === 'low-air' ? [] : [{ key: 'high' as const, label: 'At most', unit }]),
+        ...(leak
+            ? [
+                  { key: 'from_psi' as const, label: 'Begun at no less than', unit: 'psi' },
+                  { key: 'slack_seconds' as const, label: 'A minute may be short by', unit: 's' },
+              ]
+            : []),
+    ];
+};
+/** The steps with one of them changed; what is set to nothing is left out of the file. */
+function set(index: number, key: keyof BrakeStep, value: unknown): void {
+    emit(
+        'change',
+        props.steps.map((step, n) => {
+            if (n !== index) return step;
+            const { [key]: before, ...rest } = step;
+            return (value === null ? rest : { ...rest, [key]: value ?? before }) as BrakeStep;
+        }),
+    );
+}
+function move(index: number, by: number): void {
+    const steps = [...props.steps];
+    const [step] = steps.splice(index, 1);
+    if (step !== undefined) steps.splice(index + by, 0, step);
+    emit('change', steps);
+}
+</script>
+
+<template>
+    <ol class="steps">
+        <li v-for="(step, index) in steps" :key="step.test" :data-brake-step="step.test">
+            <header>
+                <strong>{{ of(step.test)?.label ?? step.test }}</strong>
+                <span class="moves">
+                    <NButton :disabled="index === 0" :aria-label="`${step.test} earlier`" @click="move(index, -1)"
+                        >↑</NButton
+                    >
+                    <NButton
+                        :disabled="index === steps.length - 1"
+                        :aria-label="`${step.test} later`"
+                        @click="move(index, 1)"
+                        >↓</NButton
+                    >
+                    <NButton :aria-label="`Leave out ${step.test}`" @click="emit('change', steps.toSpliced(index, 1))"
+                        >Leave out</NButton
+                    >
+                </span>
+            </header>
+            <div class="figures">
+                <label v-for="{ key, label, unit } in figuresOf(step.test)" :key="key"
+                    >{{ label }}
+                    <NInputNumber
+                        :show-button="false"
+                        :min="0"
+                        :max="200"
+                        clearable
+                        placeholder="as usual"
+                        :value="step[key] ?? null"
+                        :input-props="{ 'aria-label': `${of(step.test)?.label ?? ''}: ${label}` }"
+                        @update:value="(value) => set(index, key, value)"
+                        ><template #suffix>{{ unit }}</template></NInputNumber
+                    ></label
+                >
+                <label
+                    >Needs
+                    <NSelect
+                        multiple
+                        clearable
+                        placeholder="the usual states"
+                        :value="step.needs ?? null"
+                        :options="cabStates"
+                        :input-props="{ 'aria-label': `${of(step.test)?.label ?? ''}: needs` }"
+                        @update:value="(value: string[] | null) => set(index, 'needs', value?.length ? value : null)"
+                /></label>
+                <label
+                    >Has to be said
+                    <NSelect
+                        multiple
+                        clearable
+                        placeholder="as usual"
+                        :value="step.say ?? null"
+                        :options="saidWords"
+                        :input-props="{ 'aria-label': `${of(step.test)?.label ?? ''}: has to be said` }"
+                        @update:value="(value: string[] | null) => set(index, 'say', value?.length ? value : null)"
+                /></label>
+            </div>
+            <NCheckbox
+                v-if="step.test === 'leak-applied'"
+                :checked="step.first_drop === 'counted'"
+                @update:checked="(value) => set(index, 'first_drop', value ? 'counted' : null)"
+                >The drop on pressing the pedal counts as lost</NCheckbox
+            >
+        </li>
+    </ol>
+    <NSelect
+        v-if="left.length > 0"
+        class="add"
+        placeholder="Ask another test"
+        :value="null"
+        :options="left"
+        data-test="add-brake-step"
+        :input-props="{ 'aria-label': 'Ask another test' }"
+        @update:value="(test: string) => emit('change', [...steps, { test }])"
+    />
+</template>
+
+<style scoped>
+.steps {
+    margin: 0;
+    padding: 0;
+    list-style: none;
+    display: grid;
+    gap: 10px;
+}
+li {
+    display: grid;
+    gap: 8px;
+    padding: 10px 14px;
+    border: 2px solid var(--line);
+    border-radius: 10px;
+}
+header {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    align-items: center;
+    justify-content: space-between;
+}
+.moves {
+    display: flex;
+    gap: 6px;
+}
+.figures {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+    gap: 8px 14px;
+}
+label {
+    display: grid;
+    gap: 4px;
+    align-content: start;
+    font-weight: 600;
+}
+.add {
+    max-width: 320px;
+}
+</style>
