@@ -118,3 +118,15 @@ it('keeps a practice through a reload and a server that is away', function (): v
     $browser->offline(false)->gone('[role=alert]');
     $browser->click('[data-test=done]')->waitForText('Not all steps were done', '[data-test=practised]');
 });
+
+it('lets a student say what is wrong with a truck before it is told', function (): void {
+    $browser = $this->browser;
+    ($this->open)();
+    ($this->choose)(3, 'As in the exam');
+    ($this->choose)(4, 'find it');
+    $browser->click('[data-test=climb]')->waitForText('Foot pedal');
+    expect($browser->count('.guide'))->toBe(0);
+    $browser->click('[data-test=suspect] .n-base-selection')->choose('the parking valves stick')->click('[data-test=done]')->find('[data-test=practised]');
+    // Which fault was drawn is chance; that it is told beside what was said is not.
+    expect($browser->text('.result > p'))->toMatch('/You (found what was wrong with this truck: the parking valves stick|said that the parking valves stick; what was wrong: the )/');
+});

@@ -34,7 +34,14 @@ async function begin(): Promise<void> {
     busy.value = true;
     try {
         const sealed = fault.value === 'none' ? '' : await hideFault(fault.value === 'hidden' ? '' : fault.value);
-        emit('climb', { vehicle: of, sequence: chosen.value, faults: sealed, startPsi: START_PSI, help: help.value });
+        emit('climb', {
+            vehicle: of,
+            sequence: chosen.value,
+            faults: sealed,
+            startPsi: START_PSI,
+            help: help.value,
+            suspects: fault.value === 'hidden' ? props.choices.faults : [],
+        });
     } catch (error) {
         why.value = error instanceof Error ? error.message : String(error);
     } finally {

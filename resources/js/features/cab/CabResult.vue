@@ -6,7 +6,7 @@ import CabTrace from './CabTrace.vue';
 import type { CabChoice } from './keptCab';
 
 /* What was right, what broke it, and what to do next. */
-const props = defineProps<{ judged: Practised; choice: CabChoice }>();
+const props = defineProps<{ judged: Practised; choice: CabChoice; suspected: string | null }>();
 const title = computed(() => {
     const { standing, cause, restarts, restarts_allowed: allowed } = props.judged;
     if (standing === 'passed') return 'Every step is met';
@@ -19,6 +19,14 @@ onMounted(() => {
     head.value?.focus({ preventScroll: true });
 });
 const met = computed(() => props.judged.steps.filter(({ outcome }) => outcome === 'met').length);
+const truck = computed(() => {
+    const { judged, choice, suspected } = props;
+    if (judged.faults === '') return 'The truck was sound.';
+    if (choice.suspects.length === 0 || suspected === null) return `What was wrong with this truck: ${judged.faults}.`;
+    return suspected === judged.faults
+        ? `You found what was wrong with this truck: ${judged.faults}.`
+        : `You said that ${suspected}; what was wrong: ${judged.faults}.`;
+});
 /** First what went wrong, then what was left out: one thing for the next time. */
 const next = computed(
     () =>
@@ -32,8 +40,7 @@ const next = computed(
         <h1 ref="head" tabindex="-1" data-test="practised">{{ title }}</h1>
         <p>
             {{ met }} of {{ judged.steps.length }} steps met on {{ choice.vehicle.name }}.
-            <template v-if="judged.faults">What was wrong with this truck: {{ judged.faults }}.</template>
-            <template v-else>The truck was sound.</template>
+            {{ truck }}
         </p>
         <p v-if="next" class="next">
             <strong>Next time, {{ next.label }}:</strong> {{ next.needs.join(', ') }}.

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import BenchSteps from '@/features/brakes/BenchSteps.vue';
-import { NButton } from 'naive-ui';
-import { computed } from 'vue';
+import { NButton, NSelect } from 'naive-ui';
+import { computed, ref } from 'vue';
 import CabControls from './CabControls.vue';
 import CabDash from './CabDash.vue';
 import CabResult from './CabResult.vue';
@@ -17,6 +17,7 @@ const emit = defineEmits<{ keep: [controls: Control[]]; leave: [] }>();
 const cab = useCab(props.kept, (controls) => emit('keep', controls));
 const { choice, guide, judged, why, over, restarts } = cab;
 const { pedal } = useCabKeys(cab);
+const suspected = ref<string | null>(null);
 const current = computed(() => guide.value?.steps.find(({ outcome }) => outcome !== 'met' && outcome !== 'broken'));
 const left = computed(() => choice.sequence.restarts - restarts.value);
 const broken = computed(() => guide.value?.steps.some(({ outcome }) => outcome === 'broken') === true);
@@ -24,7 +25,7 @@ const broken = computed(() => guide.value?.steps.some(({ outcome }) => outcome =
 
 <template>
     <p v-if="why" role="alert" class="why">{{ why }}</p>
-    <CabResult v-if="judged" :judged="judged" :choice="choice" />
+    <CabResult v-if="judged" :judged="judged" :choice="choice" :suspected="suspected" />
     <template v-else>
         <h1 class="visually-hidden">Air cab, {{ choice.vehicle.name }}</h1>
         <p v-if="over" role="alert">Half an hour is over and the air with it. Have it judged, or begin anew.</p>
@@ -51,6 +52,16 @@ const broken = computed(() => guide.value?.steps.some(({ outcome }) => outcome =
             </div>
         </div>
     </template>
+    <label v-if="!judged && choice.suspects.length > 0" class="suspect"
+        >What is wrong with this truck?
+        <NSelect
+            v-model:value="suspected"
+            placeholder="Say it before it is judged"
+            :options="choice.suspects.map(({ name }) => ({ value: name, label: name }))"
+            :input-props="{ 'aria-label': 'What is wrong with this truck?' }"
+            data-test="suspect"
+        />
+    </label>
     <p class="acts">
         <NButton v-if="!judged" type="primary" size="large" data-test="done" @click="cab.finish"
             >I am done: judge it</NButton
@@ -74,6 +85,12 @@ const broken = computed(() => guide.value?.steps.some(({ outcome }) => outcome =
 .column {
     display: grid;
     gap: 14px;
+}
+label.suspect {
+    display: grid;
+    gap: 6px;
+    max-width: 520px;
+    font-weight: 700;
 }
 .names {
     margin: 0;

@@ -9,6 +9,8 @@ export interface CabChoice {
     faults: string;
     startPsi: number;
     help: Help;
+    /** What may be wrong with the truck, where the student is to find out what is; empty where it is known. */
+    suspects: AirChoices['faults'];
 }
 
 /** A practice under way; kept on the device, so that a reload or an empty battery ends nothing. */
