@@ -3,12 +3,12 @@ import { useSession } from '@/features/session/useSession';
 import type { Schemas } from '@/shared/api/client';
 import { Device } from '@/shared/outbox/Device';
 import { daysFrom } from '@/shared/format';
-import VehiclePlan from '@/shared/plan/VehiclePlan.vue';
 import { NButton, NSelect } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { keyOfPrepared, prepareWalk } from './api';
 import KeepAll from './KeepAll.vue';
+import StartPreview from './StartPreview.vue';
 import { useStart } from './useStart';
 
 const props = defineProps<{ choices: Schemas['ChoicesResource'] }>();
@@ -154,20 +154,7 @@ async function start(then: 'walk' | 'words'): Promise<void> {
                 <p class="quiet">The draw is recorded with what it was drawn from, so that it can be repeated.</p>
             </div>
         </form>
-        <section v-if="inspection" class="preview">
-            <h2>
-                <span v-if="forms.length > 0 && form === 'draw'" class="up-to">Up to&#32;</span
-                ><span class="numeral">{{ inspection.item_count }}</span> items at {{ inspection.places.length }} places
-                of this vehicle
-            </h2>
-            <VehiclePlan :inspection="inspection" />
-            <p class="quiet">
-                {{
-                    inspection.aid_allowed ? 'The student may carry an unmarked list.' : 'The student carries no list.'
-                }}
-                {{ inspection.pass_note }}
-            </p>
-        </section>
+        <StartPreview v-if="inspection" :inspection="inspection" :drawn="forms.length > 0 && form === 'draw'" />
         <section class="caution">
             <strong>Before the walk</strong>
             <p>
@@ -221,17 +208,6 @@ label {
 }
 .field p {
     font-size: 0.95rem;
-}
-.preview {
-    display: grid;
-    gap: 12px;
-    padding: 16px;
-    background: var(--sunken);
-    border-radius: 14px;
-    min-width: 0;
-}
-h2 .numeral {
-    font-size: 2rem;
 }
 .caution {
     border-left: 8px solid var(--part);
