@@ -16,6 +16,12 @@ final readonly class MentionMaker
     /** What such a name gains over others. */
     private const COMPANION = 0.08;
 
+    private const SUBSTANCES = ['oil' => true, 'coolant' => true, 'antifreeze' => true, 'fuel' => true, 'diesel' => true, 'water' => true, 'fluid' => true, 'fluids' => true];
+
+    private const SPILT = ['ground', 'leak', 'leaks', 'leaking', 'puddle', 'puddles', 'drip', 'drips', 'dripping', 'spill', 'spills'];
+
+    private const SPILT_WORDS = 8;
+
     public function __construct(private Lexicon $lexicon) {}
 
     /**
@@ -31,7 +37,7 @@ final readonly class MentionMaker
                 $recent += array_fill_keys(array_keys($next->parts), $next->from);
             }
             $candidates = $this->candidates($span, $recent);
-            if ($candidates !== []) {
+            if ($candidates !== [] && ! $this->isSpilt($span, $words)) {
                 $mentions[] = new Mention($span->from, $span->to, $candidates, $span->statement, $this->isPassing($span, $words));
             }
             foreach (array_keys($span->parts) as $id) {
@@ -65,6 +71,19 @@ final readonly class MentionMaker
         }
 
         return $candidates;
+    }
+
+    /** "No fresh oil, coolant or fuel on the ground": what may have run out is no part. */
+    private function isSpilt(Span $span, Words $words): bool
+    {
+        $text = $words->text;
+        if ($span->to - $span->from > 1 || ! isset(self::SUBSTANCES[$text[$span->from]])) {
+            return false;
+        }
+        $beside = array_filter([$text[$span->from - 1] ?? '', $text[$span->to] ?? '', in_array($text[$span->from - 1] ?? '', ['or', 'and'], true) ? $text[$span->from - 2] ?? '' : '', in_array($text[$span->to] ?? '', ['or', 'and'], true) ? $text[$span->to + 1] ?? '' : ''], static fn (string $word): bool => isset(self::SUBSTANCES[$word]));
+        $around = array_slice($text, max(0, $span->from - self::SPILT_WORDS), 2 * self::SPILT_WORDS);
+
+        return $beside !== [] && array_intersect($around, self::SPILT) !== [];
     }
 
     private function isPassing(Span $span, Words $words): bool

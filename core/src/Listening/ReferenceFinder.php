@@ -18,6 +18,9 @@ final readonly class ReferenceFinder
 
     private const AFTER = 11;
 
+    /** Words that a reference has at the least: "same as up front". */
+    private const OWN_WORDS = 3;
+
     /** @return list<array{int, int, string}> first word, word after the last, and kind */
     public function find(Words $words): array
     {
@@ -30,11 +33,14 @@ final readonly class ReferenceFinder
             $to = min($count, $i + self::AFTER);
             $to = $words->text[$i] === 'same' && in_array($words->text[$i + 1] ?? '', ['deal', 'thing', 'story'], true) && ! in_array($words->text[$i + 2] ?? '', ['as', 'on', 'for', 'with'], true) ? min($to, $i + 2) : $to;
             $end = $i + 1;
-            while ($end < $to && $words->break[$end] < Words::SENTENCE && ! in_array($words->text[$end], ['except', 'but', 'only'], true)) {
+            while ($end < $to && $words->break[$end] < Words::SENTENCE && ! in_array($words->text[$end], ['except', 'but', 'only'], true) && ! self::opens($words, $end)) {
                 $end++;
             }
+            // "Shocks same as up front, brakes same as ...": the part before the next one is the next one's.
+            $next = array_search('same', array_slice($words->text, $i + self::OWN_WORDS, max(0, $end - $i - self::OWN_WORDS)), true);
+            $end = $next === false ? $end : $i + self::OWN_WORDS + $next - 1;
             $from = $i;
-            while ($from > 0 && $i - $from < self::BEFORE && $words->break[$from] < Words::SENTENCE) {
+            while ($from > 0 && $i - $from < self::BEFORE && $words->break[$from] < Words::SENTENCE && ! self::opens($words, $from)) {
                 $from--;
             }
             $kind = $this->kind($words, $from, $i, $end);
@@ -44,6 +50,12 @@ final readonly class ReferenceFinder
         }
 
         return $found;
+    }
+
+    /** Whether a word opens a new thought; captions often lack the full stop before it. */
+    public static function opens(Words $words, int $i): bool
+    {
+        return in_array($words->text[$i], ['okay', 'next', 'now', 'moving', 'then'], true) || ($words->text[$i] === 'all' && ($words->text[$i + 1] ?? '') === 'right');
     }
 
     private function isTrigger(Words $words, int $i): bool

@@ -11,6 +11,9 @@ final readonly class ReferenceScope
 {
     private const BEFORE_WORDS = 8;
 
+    /** What is referred to may be named behind: "same thing for the brakes". */
+    private const AFTER_WORDS = 4;
+
     private const FAMILY_WORDS = ['suspension' => 'susp', 'brakes' => 'brake', 'wheels' => 'wheel'];
 
     private const FAMILIES = ['susp', 'brake', 'wheel'];
@@ -29,8 +32,8 @@ final readonly class ReferenceScope
     public function of(array $references, Transcript $transcript): array
     {
         $said = [];
-        foreach ($references as [$from, $to, $kind]) {
-            $covers = $this->covers($from, $to, $kind);
+        foreach ($references as $n => [$from, $to, $kind]) {
+            $covers = $this->covers($from, $to, max($to, min($to + self::AFTER_WORDS, ($references[$n + 1][0] ?? PHP_INT_MAX) - 1)), $kind);
             $atAxle = array_filter($covers, static fn (string $covered): bool => in_array(explode('.', $covered)[0], self::FAMILIES, true)) !== [];
             $axle = $atAxle ? $this->axle($from, $to) : null;
             if ($kind === 'same_as_before' && $covers === []) {
@@ -42,21 +45,14 @@ final readonly class ReferenceScope
         return $said;
     }
 
-    /** @return list<string> */
-    private function covers(int $from, int $to, string $kind): array
+    /**
+     * @param  int  $behind  word to which what is referred to may be named, where it is not before
+     * @return list<string>
+     */
+    private function covers(int $from, int $to, int $behind, string $kind): array
     {
-        $groups = [];
-        foreach ($this->spans as $span) {
-            $isNear = $span->to > $from - self::BEFORE_WORDS && $span->from < $to + 4 && ! $this->isApart($span->from, $from);
-            if ($isNear && $span->place !== null && str_starts_with($span->place, 'group:') && $span->place !== 'group:detail') {
-                $groups[] = substr($span->place, 6);
-            }
-        }
-        for ($i = max(0, $from - self::BEFORE_WORDS); $i < min($this->words->count(), $to + 4); $i++) {
-            if (isset(self::FAMILY_WORDS[$this->words->text[$i]]) && ! $this->isApart($i, $from)) {
-                $groups[] = self::FAMILY_WORDS[$this->words->text[$i]];
-            }
-        }
+        $groups = $this->groups($from, $to);
+        $groups = $groups === [] ? $this->groups($from, $behind) : $groups;
         if ($groups !== []) {
             return array_values(array_intersect(self::FAMILIES, $groups));
         }
@@ -76,10 +72,29 @@ final readonly class ReferenceScope
         };
     }
 
+    /** @return list<string> families that are named around a reference */
+    private function groups(int $from, int $to): array
+    {
+        $groups = [];
+        foreach ($this->spans as $span) {
+            $isNear = $span->to > $from - self::BEFORE_WORDS && $span->from < $to && ! $this->isApart($span->from, $from);
+            if ($isNear && $span->place !== null && str_starts_with($span->place, 'group:') && $span->place !== 'group:detail') {
+                $groups[] = substr($span->place, 6);
+            }
+        }
+        for ($i = max(0, $from - self::BEFORE_WORDS); $i < min($this->words->count(), $to); $i++) {
+            if (isset(self::FAMILY_WORDS[$this->words->text[$i]]) && ! $this->isApart($i, $from)) {
+                $groups[] = self::FAMILY_WORDS[$this->words->text[$i]];
+            }
+        }
+
+        return $groups;
+    }
+
     private function isApart(int $from, int $to): bool
     {
         for ($i = min($from, $to) + 1; $i <= max($from, $to); $i++) {
-            if ($this->words->break[$i] >= Words::SENTENCE) {
+            if ($this->words->break[$i] >= Words::SENTENCE || ReferenceFinder::opens($this->words, $i)) {
                 return true;
             }
         }

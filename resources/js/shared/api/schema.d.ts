@@ -1515,6 +1515,17 @@ export interface components {
                         low?: number;
                         high?: number;
                         say?: ("area-clear" | "start-reading" | "end-reading" | "limit")[];
+                        /** @description states of the cab without which the step is broken; left out, the usual ones */
+                        needs?: ("chocks-in" | "chocks-out" | "belt-on" | "engine-on" | "engine-off" | "key-on" | "valves-in" | "low-gear")[];
+                        /** @description a leak test begun below it is broken */
+                        from_psi?: number;
+                        /** @description how much shorter than a minute a minute may be; left out, 0.5 */
+                        slack_seconds?: number;
+                        /**
+                         * @description whether what is lost on pressing the pedal counts as leaked
+                         * @enum {unknown}
+                         */
+                        first_drop?: "left-out" | "counted";
                     }[];
                 };
                 /**
