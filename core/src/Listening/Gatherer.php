@@ -63,15 +63,56 @@ final readonly class Gatherer
                     $source = $finding;
                 }
             }
-            if ($target === null || $source === null || $source === $target) {
+            $targets = $target === null ? [] : self::chain($target, $findings);
+            $source = $source !== null && in_array($source, $targets, true) ? self::stated($targets[count($targets) - 1], $findings) : $source;
+            if ($source === null || $source === $target) {
                 continue;
             }
-            foreach (array_keys($source->points) as $code) {
-                if ($target->placed->part->points->has(Point::from($code))) {
-                    $target->add(Point::from($code), true, $from, $from + 1);
+            foreach ($targets as $one) {
+                foreach (array_keys($source->points) as $code) {
+                    if ($one->placed->part->points->has(Point::from($code))) {
+                        $one->add(Point::from($code), true, $from, $from + 1);
+                    }
                 }
             }
         }
+    }
+
+    /**
+     * "Drag link, tie rod: same": parts named one after the other without a word about them.
+     *
+     * @param  list<Finding>  $findings
+     * @return non-empty-list<Finding> the last one first
+     */
+    private static function chain(Finding $last, array $findings): array
+    {
+        $chain = [$last];
+        foreach (array_reverse($findings) as $finding) {
+            $next = $chain[count($chain) - 1]->placed->mention;
+            $mention = $finding->placed->mention;
+            if ($mention->to <= $next->from && $next->from - $mention->to <= 1 && $finding->points === []) {
+                $chain[] = $finding;
+            }
+        }
+
+        return $chain;
+    }
+
+    /**
+     * The nearest part before one of which something was said.
+     *
+     * @param  list<Finding>  $findings
+     */
+    private static function stated(Finding $before, array $findings): ?Finding
+    {
+        $stated = null;
+        foreach ($findings as $finding) {
+            if ($finding->placed->mention->to <= $before->placed->mention->from && $finding->points !== [] && $finding->placed->part->lends === null) {
+                $stated = $finding;
+            }
+        }
+
+        return $stated;
     }
 
     private function isNamed(Finding $finding): bool

@@ -159,8 +159,8 @@ final readonly class NumberGrammar
         if ($after === 'hundred') {
             return $this->hundreds($text, $value, $i + 2);
         }
-        // "one twenty", "one oh five": a pressure in two pieces.
-        if ($value < 3 && $value > 0 && (isset(self::TENS[$after]) || $after === 'oh')) {
+        // "one twenty", "two ten", "one oh five": a figure in two pieces.
+        if ($value < 3 && $value > 0 && (isset(self::TENS[$after]) || $after === 'oh' || (self::UNITS[$after] ?? 0) >= 10)) {
             [$rest, $next] = $this->number($words, $i + ($after === 'oh' ? 2 : 1));
             if ($rest !== null && $rest < 100) {
                 return [$value * 100 + $rest, $next, false];

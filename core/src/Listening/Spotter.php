@@ -53,10 +53,11 @@ final readonly class Spotter
             $stating = [];
             for ($k = 0; $k < self::LONGEST && $i + $k < $count; $k++) {
                 $word = $words->text[$i + $k];
-                if ($k > 0 && $words->break[$i + $k] >= Words::SENTENCE) {
+                $filler = $k > 0 && isset(Lexicon::FILLERS[$word]) && $word !== 'a';
+                // After "frame, the" comes the next of a list.
+                if ($k > 0 && ($words->break[$i + $k] >= Words::SENTENCE || ($filler && $words->break[$i + $k] === Words::COMMA))) {
                     break;
                 }
-                $filler = $k > 0 && isset(Lexicon::FILLERS[$word]) && $word !== 'a';
                 if (! $filler) {
                     $letters .= $word;
                     $sound .= $words->sound[$i + $k];

@@ -122,11 +122,17 @@ final class StatementBinder
 
     private function defect(Span $span): void
     {
+        // "A crack in this reflector" is no crack in what was spoken of before.
+        [$next, $preposition] = $this->nextName($span) ?? [null, null];
         $group = $this->topic->group;
-        if ($group === [] || $span->from - $this->topic->findings[$group[count($group) - 1]]->to > self::FORGET_AFTER) {
+        $n = $next !== null && $preposition !== null ? $next : ($group === [] ? null : $group[count($group) - 1]);
+        if ($n === null || $span->from - $this->topic->findings[$n]->to > self::FORGET_AFTER) {
             return;
         }
-        $finding = $this->topic->findings[$group[count($group) - 1]];
+        $finding = $this->topic->findings[$n];
+        if ($n === $next) {
+            $this->ahead[$n] = true;
+        }
         $finding->defects[] = implode(' ', array_slice($this->topic->words->text, $span->from, $span->to - $span->from));
         $finding->reach($span->from, $span->to);
         $this->topic->stated = $span->from;
@@ -262,6 +268,30 @@ final class StatementBinder
     /** The name right after a statement that is about it; null where the statement is about what was named before. */
     private function ahead(Span $span, Statement $statement): ?int
     {
+        $found = $this->nextName($span);
+        if ($found === null) {
+            return null;
+        }
+        [$next, $preposition] = $found;
+        $topic = $this->topic->group === [] ? null : $this->topic->last();
+        $own = self::own($this->topic->findings[$next]->placed->part, $statement) !== null;
+        $ofTopic = $topic !== null && self::own($topic->placed->part, $statement) !== null;
+        $isNear = $topic !== null && $span->from - $topic->to <= 3 && ! $this->topic->isBrokenBetween($topic->to, $span->from);
+        if ($preposition !== null) {
+            // "Bolted to the frame": the frame is only where it is fastened.
+            $isFastened = $statement->points[0] === Point::Mounted && in_array($preposition, ['to', 'on', 'in', 'with', 'at'], true);
+
+            return $own && ! $isFastened && (! $isNear || ! $ofTopic || $this->topic->words->break[$span->from] >= Words::COMMA) ? $next : null;
+        }
+        $before = $this->topic->words->text[$span->from - 1] ?? '';
+        $begins = $this->topic->words->break[$span->from] >= Words::SENTENCE || $this->topic->group === [];
+
+        return $own && ! in_array($before, ['is', 'are', 'be', 'in', 'not', 'was', 'them', 'and', 'has', 'looks'], true) && ($begins || ($statement->points[0] === Point::Colour && ($topic === null || ($topic->points !== [] && (! $ofTopic || isset($topic->points['colour'])))))) ? $next : null;
+    }
+
+    /** @return array{int, string|null}|null the finding whose name follows with nothing but little words before it, and the preposition among them */
+    private function nextName(Span $span): ?array
+    {
         $next = null;
         foreach ($this->topic->findings as $n => $finding) {
             if ($finding->placed->mention->from >= $span->to) {
@@ -291,20 +321,8 @@ final class StatementBinder
         if ($this->topic->words->break[$from] >= Words::COMMA && $preposition === null) {
             return null;
         }
-        $topic = $this->topic->group === [] ? null : $this->topic->last();
-        $own = self::own($this->topic->findings[$next]->placed->part, $statement) !== null;
-        $ofTopic = $topic !== null && self::own($topic->placed->part, $statement) !== null;
-        $isNear = $topic !== null && $span->from - $topic->to <= 3 && ! $this->topic->isBrokenBetween($topic->to, $span->from);
-        if ($preposition !== null) {
-            // "Bolted to the frame": the frame is only where it is fastened.
-            $isFastened = $statement->points[0] === Point::Mounted && in_array($preposition, ['to', 'on', 'in', 'with', 'at'], true);
 
-            return $own && ! $isFastened && (! $isNear || ! $ofTopic || $this->topic->words->break[$span->from] >= Words::COMMA) ? $next : null;
-        }
-        $before = $this->topic->words->text[$span->from - 1] ?? '';
-        $begins = $this->topic->words->break[$span->from] >= Words::SENTENCE || $this->topic->group === [];
-
-        return $own && ! in_array($before, ['is', 'are', 'be', 'in', 'not', 'was', 'them', 'and', 'has', 'looks'], true) && ($begins || ($statement->points[0] === Point::Colour && ($topic === null || ($topic->points !== [] && (! $ofTopic || isset($topic->points['colour'])))))) ? $next : null;
+        return [$next, $preposition];
     }
 
     public static function own(Part $part, Statement $statement): ?Point

@@ -134,3 +134,34 @@ it('hears the same in the same words, byte for byte', function (): void {
 it('hears nothing in nothing', function (): void {
     expect(AccountWriter::write(Ear::hears('...')))->toBe(['heard' => [], 'references' => [], 'wrong' => [], 'defects' => [], 'notFitted' => [], 'offList' => [], 'route' => []]);
 });
+
+it('is not led astray by', function (string $said, array $heard): void {
+    expect(Ear::points($said))->toBe($heard);
+})->with([
+    'what may have run out' => ['walking up no oil coolant or fuel on the ground', ['approach.leaks' => 'sealed']],
+    'cuts in something, which is no governor' => ['on the steer axle my tire has no cuts in the tread', ['wheel.tyre@steer' => 'rubber_ok']],
+    'a place that sounds like a part' => ['this is my engine compartment. the radiator is not leaking', ['engine.radiator' => 'sealed']],
+    'a comma before the next of a list' => ['under the trailer the frame, the cross members and the floor, none of them broken', ['trailer.cross_members' => 'intact', 'trailer.floor' => 'intact', 'trailer.frame' => 'intact']],
+    'inflation that is no system' => ['steer tire inflation one hundred five psi', ['wheel.tyre@steer' => 'inflation']],
+]);
+
+it('repeats what was said for all that are named before "same"', function (string $said, array $heard): void {
+    expect(Ear::points($said))->toBe($heard);
+})->with([
+    'two without a word between' => ['pitman arm mounted and not cracked drag link tie rod same', ['steering.drag_link' => 'intact mounted', 'steering.pitman_arm' => 'intact mounted', 'steering.tie_rod' => 'intact mounted']],
+    'two with an and' => ['the radiator is not leaking. coolant tank and water pump same thing', ['engine.coolant' => 'sealed', 'engine.radiator' => 'sealed', 'engine.water_pump' => 'sealed']],
+]);
+
+it('keeps references apart that come in one breath', function (): void {
+    $said = 'steer axle the shock is not leaking okay now at the drive axle the shocks same as up front brakes same as the steer axle okay moving to the frame';
+    $references = array_map(static fn (array $one): array => [$one[1]->axle, $one[1]->covers, $one[1]->kind], Ear::hears($said)->references);
+
+    expect($references)->toBe([['drive', ['susp.shock'], 'other_axle'], ['drive', ['brake'], 'other_axle']]);
+});
+
+it('gives a crack in something to that, and not to what was spoken of before', function (): void {
+    $heard = Ear::hears('at the rear of the trailer the mud flaps are mounted. oh and actually there is a crack in this reflector so I would write that one up')->heard;
+    $defects = array_column(array_map(static fn ($one): array => [$one->component, $one->defects], $heard), 1, 0);
+
+    expect($defects)->toBe(['trailer.mud_flaps' => [], 'trailer.rear_reflectors' => ['crack']]);
+});
