@@ -47,7 +47,7 @@ beforeEach(function (): void {
         $this->browser->click('[data-say=end]');
         ($this->keys)('p');
         $this->browser->click('[data-test=stays]')->run('await fan(66)');
-        $this->browser->find('[data-control=tractor-valve][data-state=out]');
+        $this->browser->waitForText('out', '[data-control=tractor-valve]');
     };
     $this->practise = function (int $steps): void {
         $browser = $this->browser->click('[data-test=climb]')->waitForText('Foot pedal');

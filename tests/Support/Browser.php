@@ -7,6 +7,9 @@ namespace Tests\Support;
 use App\Demo\DemoSchool;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
@@ -207,9 +210,27 @@ final class Browser
 
     public function click(string $css): self
     {
-        $this->find($css)->click();
+        $this->clicked(WebDriverBy::cssSelector($css), "$css did not appear.");
 
         return $this;
+    }
+
+    /** A page that is drawn anew between finding and clicking is no fault of it: found and clicked again. */
+    private function clicked(WebDriverBy $by, string $why): void
+    {
+        $this->driver->wait(self::WAIT_SECONDS, 50)->until(function () use ($by): bool {
+            $found = $this->driver->findElements($by);
+            try {
+                if ($found === [] || ! $found[0]->isDisplayed() || ! $found[0]->isEnabled()) {
+                    return false;
+                }
+                $found[0]->click();
+
+                return true;
+            } catch (StaleElementReferenceException|ElementNotInteractableException|ElementClickInterceptedException) {
+                return false;
+            }
+        }, $why);
     }
 
     /** Clicks the button or link that reads so. */
@@ -217,8 +238,7 @@ final class Browser
     {
         $literal = '"'.$text.'"';
         $by = WebDriverBy::xpath("//*[self::button or self::a or @role='option' or contains(@class,'n-base-select-option')][contains(normalize-space(.), $literal)]");
-        $this->driver->wait(self::WAIT_SECONDS, 50)->until(WebDriverExpectedCondition::elementToBeClickable($by), "Nothing to click reads $literal.");
-        $this->driver->findElement($by)->click();
+        $this->clicked($by, "Nothing to click reads $literal.");
 
         return $this;
     }
@@ -226,9 +246,10 @@ final class Browser
     public function find(string $css): RemoteWebElement
     {
         $by = WebDriverBy::cssSelector($css);
-        $this->driver->wait(self::WAIT_SECONDS, 50)->until(WebDriverExpectedCondition::visibilityOfElementLocated($by), "$css did not appear.");
+        $found = $this->driver->wait(self::WAIT_SECONDS, 50)->until(WebDriverExpectedCondition::visibilityOfElementLocated($by), "$css did not appear.");
+        Assert::assertInstanceOf(RemoteWebElement::class, $found);
 
-        return $this->driver->findElement($by);
+        return $found;
     }
 
     public function gone(string $css): self
