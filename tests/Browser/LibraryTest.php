@@ -34,16 +34,16 @@ it('changes a rule, shows for whom it changes, takes it back, and keeps it over 
 });
 
 it('changes which brake tests are asked, in which order and within which limits', function (): void {
-    $browser = ($this->change)(0, 'Whole walk-round, part by part')->waitForText('The brake tests in their order');
+    $browser = ($this->change)(0, 'Every axle, every point')->waitForText('The brake tests in their order');
     $order = fn (): string => (string) $browser->run("return [...document.querySelectorAll('[data-brake-step]')].map((one) => one.dataset.brakeStep).join(' ')");
-    expect($order())->toBe('cut-out leak-applied low-air spring-pop');
+    expect($order())->toBe('leak-applied low-air spring-pop');
     $browser->click('[data-test=add-brake-step]')->choose('Build-up')->find('[data-brake-step=build-up]');
-    $browser->click('[aria-label="build-up earlier"]')->click('[aria-label="Leave out cut-out"]')->gone('[data-brake-step=cut-out]');
-    expect($order())->toBe('leak-applied low-air build-up spring-pop');
+    $browser->click('[aria-label="build-up earlier"]')->click('[aria-label="Leave out low-air"]')->gone('[data-brake-step=low-air]');
+    expect($order())->toBe('leak-applied build-up spring-pop');
     $browser->type('[aria-label="Leak test, brakes applied: Begun at no less than"]', '90')->enter()->waitForText('from_psi', 'aside')->waitForText('all kept', '[data-test=kept]');
     $browser->driver->navigate()->refresh();
     $browser->waitForText('The brake tests in their order');
-    expect($order())->toBe('leak-applied low-air build-up spring-pop');
+    expect($order())->toBe('leak-applied build-up spring-pop');
 });
 
 it('says what is wrong, and does not put it in force', function (): void {

@@ -23,7 +23,7 @@ export function useCab({ choice, began, controls: before }: KeptCab, keep: (cont
     const why = ref('');
     /** From a touch to the course that answers it, in ms. */
     const lag = ref(0);
-    let asked = 0;
+    let touched = 0;
     let asking = false;
     let resting: ReturnType<typeof setTimeout> | undefined;
     let retrying: ReturnType<typeof setTimeout> | undefined;
@@ -48,24 +48,25 @@ export function useCab({ choice, began, controls: before }: KeptCab, keep: (cont
         why.value = error instanceof Error ? error.message : String(error);
     }
 
+    /** One question at a time: what is touched meanwhile goes with the next, so that fanning does not pile them up. */
     async function ask(): Promise<void> {
-        const turn = ++asked;
-        const touched = performance.now();
+        touched = performance.now();
+        if (asking) return;
         asking = true;
         clearTimeout(retrying);
         try {
-            const ahead = await askCourse(body(now.value + AHEAD_MS));
-            // An answer to an earlier question would play what is no longer so.
-            if (turn === asked) {
-                course.value = ahead;
-                lag.value = Math.round(performance.now() - touched);
-                why.value = '';
-            }
+            let asked: number;
+            do {
+                asked = touched;
+                course.value = await askCourse(body(now.value + AHEAD_MS));
+                lag.value = Math.round(performance.now() - asked);
+            } while (asked !== touched);
+            why.value = '';
         } catch (error) {
             fails(error);
-            if (turn === asked) retrying = setTimeout(() => void ask(), RETRY_MS);
+            retrying = setTimeout(() => void ask(), RETRY_MS);
         } finally {
-            if (turn === asked) asking = false;
+            asking = false;
         }
     }
 
