@@ -12,6 +12,8 @@ final readonly class Spotter
     /** A name that shares its first and last word with nothing is not found by one of these alone. */
     private const STOPS = ['the', 'and', 'is', 'are', 'it', 'my', 'of', 'that', 'they', 'with', 'at', 'be', 'has', 'have', 'we', 'so', 'or', 'them', 'this', 'these', 'those', 'our', 'your', 'for', 'as', 'but', 'then', 'uh', 'um', 'there', 'am', 'would', 'i', 'either', 'their', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'twelve', 'fifteen', 'eighteen', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'hundred', 'second', 'seconds', 'inch', 'inches', 'degrees', 'psi', 'percent'];
 
+    private const POSSESSIVES = ['my' => true, 'our' => true, 'your' => true];
+
     private const PREPOSITIONS = ['on' => true, 'in' => true, 'at' => true, 'to' => true, 'under' => true, 'by' => true, 'off' => true, 'out' => true, 'up' => true, 'down' => true];
 
     /** Words that captions get right: a run with one of them inside is a name only as it is spelled. */
@@ -54,8 +56,8 @@ final readonly class Spotter
             for ($k = 0; $k < self::LONGEST && $i + $k < $count; $k++) {
                 $word = $words->text[$i + $k];
                 $filler = $k > 0 && isset(Lexicon::FILLERS[$word]) && $word !== 'a';
-                // After "frame, the" comes the next of a list.
-                if ($k > 0 && ($words->break[$i + $k] >= Words::SENTENCE || ($filler && $words->break[$i + $k] === Words::COMMA))) {
+                // After "frame, the" comes the next of a list, and "my" begins a name of its own.
+                if ($k > 0 && ($words->break[$i + $k] >= Words::SENTENCE || ($filler && $words->break[$i + $k] === Words::COMMA) || isset(self::POSSESSIVES[$word]))) {
                     break;
                 }
                 if (! $filler) {

@@ -142,6 +142,7 @@ it('is not led astray by', function (string $said, array $heard): void {
     'cuts in something, which is no governor' => ['on the steer axle my tire has no cuts in the tread', ['wheel.tyre@steer' => 'rubber_ok']],
     'a place that sounds like a part' => ['this is my engine compartment. the radiator is not leaking', ['engine.radiator' => 'sealed']],
     'a comma before the next of a list' => ['under the trailer the frame, the cross members and the floor, none of them broken', ['trailer.cross_members' => 'intact', 'trailer.floor' => 'intact', 'trailer.frame' => 'intact']],
+    'a side that is not that of the door' => ['moving to the side my door opens and closes', ['side.door' => 'works']],
     'inflation that is no system' => ['steer tire inflation one hundred five psi', ['wheel.tyre@steer' => 'inflation']],
 ]);
 
