@@ -71,6 +71,10 @@ final readonly class FigureBinder
             return;
         }
         $finding->add($point, true, $quantity->from, $quantity->to);
+        // What is read off after the limit was told does not take its place.
+        if ($bound === Bound::Plain && isset($finding->said[$point->value]) && $finding->said[$point->value][1] !== Bound::Plain) {
+            return;
+        }
         $finding->figures = [...$finding->figures, ...Measure::figures($quantity, $point, $finding->placed->part)];
         $finding->said[$point->value] = [$quantity, $bound];
         $this->topic->stated = $quantity->from;

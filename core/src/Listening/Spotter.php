@@ -22,6 +22,9 @@ final readonly class Spotter
     /** What a statement word inside a run adds to the cost of taking the run for a name. */
     private const STATING = 0.05;
 
+    /** What a little word inside a run adds to it. */
+    private const AROUND_FILLER = 0.03;
+
     private const MOST = 0.175;
 
     /** A name that many parts share explains less than one that means its part: "huge bolts" are U-bolts rather than bolts. */
@@ -53,6 +56,7 @@ final readonly class Spotter
             // What begins or ends with a word like "is" is only an entry as it is spelled: "is there".
             $asSpelled = isset($stops[$first]) || isset(self::PREPOSITIONS[$first]);
             $stating = [];
+            $hasFiller = false;
             for ($k = 0; $k < self::LONGEST && $i + $k < $count; $k++) {
                 $word = $words->text[$i + $k];
                 $filler = $k > 0 && isset(Lexicon::FILLERS[$word]) && $word !== 'a';
@@ -68,15 +72,17 @@ final readonly class Spotter
                 // "You bolts" is the one trade word that begins with a plain one.
                 $asSpelled = $asSpelled || ($k > 0 && $words->break[$i + $k] === Words::COMMA) || (isset($plain[$word]) && ! ($word === 'you' && $k === 0));
                 if ($filler) {
+                    $hasFiller = true;
+
                     continue;
                 }
                 if ($statementWords[$word] ??= $this->lexicon->isStatementWord($word)) {
                     $stating[] = $words->sound[$i + $k];
                 }
                 $spelled = $asSpelled || isset($stops[$word]);
-                $key = $spelled ? '='.$letters : $k.$letters;
+                $key = $spelled ? '='.$letters : $k.($hasFiller ? '~' : '').$letters;
                 if (! array_key_exists($key, $memo)) {
-                    $memo[$key] = $this->reading($letters, $sound, $everyday, $spelled, $k, $stating, $words->sound[$i], $k > 0 ? $words->sound[$i + $k] : $words->sound[$i]);
+                    $memo[$key] = $this->reading($letters, $sound, $everyday, $spelled, $k, $stating, $hasFiller, $words->sound[$i], $k > 0 ? $words->sound[$i + $k] : $words->sound[$i]);
                 }
                 $read = $memo[$key];
                 if ($read === null) {
@@ -108,7 +114,7 @@ final readonly class Spotter
      * @param  list<string>  $stating  sounds of the words in it that state something
      * @return array{array<string, float>, array<string, float>, array<string, float>, int|null, string|null, float, float}|null
      */
-    private function reading(string $letters, string $sound, bool $everyday, bool $asSpelled, int $more, array $stating, string $first, string $last): ?array
+    private function reading(string $letters, string $sound, bool $everyday, bool $asSpelled, int $more, array $stating, bool $hasFiller, string $first, string $last): ?array
     {
         if (strlen($sound) < 2) {
             return null;
@@ -123,6 +129,8 @@ final readonly class Spotter
             $entry = $this->lexicon->entries[$number];
             // A word that states something is seldom a piece of a name: "dry tires" are no drive tires.
             $cost += $isRun && $cost > 0 ? self::STATING * count(array_diff($stating, [$entry->first, $entry->last])) : 0.0;
+            // "Release the tractor" sounds like lamps of one, but nobody is misheard around a little word.
+            $cost += $hasFiller && $cost > 0 ? self::AROUND_FILLER : 0.0;
             if ($cost > ($isLong ? self::MOST_OF_THREE : self::MOST)) {
                 continue;
             }
@@ -158,6 +166,6 @@ final readonly class Spotter
         }
 
         // Long names explain more than the short ones inside them; every span costs a little, so that one beats two.
-        return [$parts, $fitting, $saying, $statement, $place, max(0.3, $long * (1 - 2.2 * $least) - 1.8 - ($parts === [] && $statement === null && $place === null ? self::SHARED : 0.0) + ($isRun && $parts !== [] && $least === 0.0 ? self::SPELLED_NAME : 0.0)), $least];
+        return [$parts, $fitting, $saying, $statement, $place, max(0.3, $long * (1 - 2.2 * $least) - 1.8 - ($parts === [] && $saying === [] && $statement === null && $place === null ? self::SHARED : 0.0) + ($isRun && ($parts !== [] || $saying !== []) && $least === 0.0 ? self::SPELLED_NAME : 0.0)), $least];
     }
 }

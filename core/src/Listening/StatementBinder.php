@@ -34,6 +34,9 @@ final class StatementBinder
     /** Words after which a statement no longer belongs to a name. */
     private const FORGET_AFTER = 34;
 
+    /** Words of a row of adjectives. */
+    private const ATTRIBUTES = 5;
+
     private int $lastFault = -100;
 
     /** @var array<int, true> findings that a statement before their name was given to */
@@ -283,6 +286,9 @@ final class StatementBinder
 
             return $own && ! $isFastened && (! $isNear || ! $ofTopic || $this->topic->words->break[$span->from] >= Words::COMMA) ? $next : null;
         }
+        if ($own && $this->isAttribute($span)) {
+            return $next;
+        }
         $before = $this->topic->words->text[$span->from - 1] ?? '';
         $begins = $this->topic->words->break[$span->from] >= Words::SENTENCE || $this->topic->group === [];
 
@@ -307,11 +313,12 @@ final class StatementBinder
             return null;
         }
         $preposition = $this->topic->words->text[$from] === 'between' ? 'between' : null;
+        $isAttribute = $this->isAttribute($span);
         for ($i = $span->to; $i < $from; $i++) {
             $word = $this->topic->words->text[$i];
             if (isset(self::PREPOSITIONS[$word])) {
                 $preposition = $word;
-            } elseif (! isset(self::BETWEEN[$word])) {
+            } elseif (! isset(self::BETWEEN[$word]) && ! ($isAttribute && self::describes($word))) {
                 return null;
             }
             if ($this->topic->words->break[$i] >= Words::SENTENCE) {
@@ -323,6 +330,28 @@ final class StatementBinder
         }
 
         return [$next, $preposition];
+    }
+
+    /** "I have a fully charged and properly secured extinguisher": what stands between "a" and the name is said of it. */
+    private function isAttribute(Span $span): bool
+    {
+        $text = $this->topic->words->text;
+        for ($i = $span->from - 1; $i >= 0 && $span->from - $i <= self::ATTRIBUTES; $i--) {
+            if (in_array($text[$i], ['a', 'an'], true)) {
+                return true;
+            }
+            if (! self::describes($text[$i]) || $this->topic->words->break[$i + 1] >= Words::SENTENCE) {
+                return false;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether a word may stand in a row of adjectives. */
+    private static function describes(string $word): bool
+    {
+        return $word === 'and' || preg_match('/..(ly|ed)$/', $word) === 1;
     }
 
     public static function own(Part $part, Statement $statement): ?Point

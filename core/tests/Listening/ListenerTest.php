@@ -143,6 +143,9 @@ it('is not led astray by', function (string $said, array $heard): void {
     'a place that sounds like a part' => ['this is my engine compartment. the radiator is not leaking', ['engine.radiator' => 'sealed']],
     'a comma before the next of a list' => ['under the trailer the frame, the cross members and the floor, none of them broken', ['trailer.cross_members' => 'intact', 'trailer.floor' => 'intact', 'trailer.frame' => 'intact']],
     'a side that is not that of the door' => ['moving to the side my door opens and closes', ['side.door' => 'works']],
+    'a stop that is no step' => ['air brake test the service brake i push the pedal and it stops without pulling left or right', ['test.service_brake' => 'works']],
+    'what stands between "a" and the name' => ['in the cab i have a fully charged and properly secured fire extinguisher', ['cab.extinguisher' => 'charged mounted']],
+    'a word between spare and fuses' => ['in the cab spare electrical fuses', ['cab.fuses' => 'count']],
     'inflation that is no system' => ['steer tire inflation one hundred five psi', ['wheel.tyre@steer' => 'inflation']],
 ]);
 
@@ -165,4 +168,10 @@ it('gives a crack in something to that, and not to what was spoken of before', f
     $defects = array_column(array_map(static fn ($one): array => [$one->component, $one->defects], $heard), 1, 0);
 
     expect($defects)->toBe(['trailer.mud_flaps' => [], 'trailer.rear_reflectors' => ['crack']]);
+});
+
+it('keeps the limit that was told, whatever is read off afterwards', function (): void {
+    $heard = Ear::hears('air brake test the low air warning comes on at or before 55 psi there it goes at about 62')->heard;
+
+    expect($heard[0]->figures)->toBe(['psi' => 55.0]);
 });
