@@ -13,9 +13,7 @@ use App\Models\BrakeRun;
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\BrakeEvent;
 use Pasada\Core\Brakes\EventReader;
-use Pasada\Core\Brakes\EventWriter;
 use Pasada\Core\Brakes\Judge;
-use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 
@@ -29,41 +27,66 @@ final readonly class JudgeBrakeRun
      *
      * @param  list<BrakeEvent>  $events
      *
-     * @throws DocumentHasFaults if they are more than a bench keeps
+     * @throws DocumentHasFaults if they are more than a bench keeps; what was kept stays
      */
     public function import(Attempt $attempt, array $events, string $name): BrakeBenchResource
     {
+        $run = BrakeRun::of($attempt);
+        $takenBack = [...$run->takenBack(), ...$run->observed()];
         if (count($events) > BrakeRunRequest::MOST) {
             throw DocumentHasFaults::in($name, [Fault::at('', sprintf('holds %d events, a bench keeps %d; leave out samples of the trace, one in five seconds is enough', count($events), BrakeRunRequest::MOST))]);
         }
-        $run = BrakeRun::of($attempt);
-        $takenBack = collect([...$run->taken_back, ...$run->events])->sortBy('at_ms')->take(-BrakeRunRequest::MOST)->values()->all();
+        if (count($takenBack) > BrakeRunRequest::MOST_TAKEN_BACK) {
+            throw DocumentHasFaults::in($name, [Fault::at('', sprintf('finds the bench with %d things taken back already, and it keeps %d; save it as a file, and judge this list with pasada:brakes', count($run->taken_back), BrakeRunRequest::MOST_TAKEN_BACK))]);
+        }
+        usort($takenBack, static fn (BrakeEvent $a, BrakeEvent $b): int => $a->atMs <=> $b->atMs);
 
-        return $this->handle($attempt, ['events' => array_map(EventWriter::write(...), $events), 'taken_back' => $takenBack]);
+        return $this->keep($attempt, $run, $events, $takenBack);
     }
 
     /**
-     * @param  array<mixed>|null  $document  `{"events": [...], "taken_back": [...]}`; null reads what is kept
+     * @param  array{events: mixed, taken_back: mixed}  $document  as it was sent
      *
      * @throws DocumentHasFaults if an event is at fault; what was kept stays
      */
-    public function handle(Attempt $attempt, ?array $document = null): BrakeBenchResource
+    public function handle(Attempt $attempt, array $document): BrakeBenchResource
+    {
+        return $this->keep(
+            $attempt, BrakeRun::of($attempt),
+            (new EventReader)->read((string) json_encode(['events' => $document['events']])),
+            (new EventReader)->read((string) json_encode(['events' => $document['taken_back']]), 'taken_back', asRun: false),
+        );
+    }
+
+    public function show(Attempt $attempt): BrakeBenchResource
     {
         $run = BrakeRun::of($attempt);
-        $events = (new EventReader)->read((string) json_encode(['events' => $document['events'] ?? $run->events]));
-        if ($document !== null) {
-            $takenBack = (new EventReader)->read((string) json_encode(['events' => $document['taken_back'] ?? []]), 'taken_back', asRun: false);
-            $run->fill(['events' => array_map(EventWriter::write(...), $events), 'taken_back' => array_map(EventWriter::write(...), $takenBack)])->save();
-        }
+
+        return $this->judged($attempt, $run, $run->observed());
+    }
+
+    /**
+     * @param  list<BrakeEvent>  $events
+     * @param  list<BrakeEvent>  $takenBack
+     */
+    private function keep(Attempt $attempt, BrakeRun $run, array $events, array $takenBack): BrakeBenchResource
+    {
+        $run->hold($events, $takenBack)->save();
+
+        return $this->judged($attempt, $run, $events);
+    }
+
+    /** @param  list<BrakeEvent>  $events */
+    private function judged(Attempt $attempt, BrakeRun $run, array $events): BrakeBenchResource
+    {
         $inspection = $this->inspections->forAttempt($attempt);
-        $brakes = $inspection->checklist->rules->brakes;
+        $rules = $inspection->checklist->rules;
         $vehicle = BrakedVehicle::of($inspection->vehicle);
-        $sequence = $brakes === null ? new Sequence([], 0) : $brakes->sequence();
-        $judgement = (new Judge($sequence, $vehicle))->judge($events);
+        $judgement = (new Judge($rules->brakeSequence(), $vehicle))->judge($events);
 
         return new BrakeBenchResource(
-            BrakeStepResource::all($judgement, $sequence, $vehicle, $inspection), $judgement->standing, $judgement->causeTold(),
-            $judgement->restarts, $judgement->restartsAllowed, $brakes !== null && $brakes->critical, $vehicle->combination, $vehicle->hasHandValve,
+            BrakeStepResource::all($judgement, $rules->brakeSequence(), $vehicle, $inspection), $judgement->standing, $judgement->causeTold(),
+            $judgement->restarts, $judgement->restartsAllowed, $rules->brakes !== null && $rules->brakes->critical, $vehicle->combination, $vehicle->hasHandValve,
             array_map(static fn (array $event): object => (object) $event, $run->events), array_map(static fn (array $event): object => (object) $event, $run->taken_back),
         );
     }

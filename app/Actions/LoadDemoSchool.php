@@ -10,7 +10,6 @@ use App\Demo\DemoWalker;
 use App\Demo\StudentProfile;
 use App\Library\AirCab;
 use App\Library\InspectionLibrary;
-use App\Models\BrakePractice;
 use App\Models\CabHelp;
 use App\Models\Role;
 use App\Models\School;
@@ -103,8 +102,7 @@ final readonly class LoadDemoSchool
             return;
         }
         foreach (DemoCab::SLIPS as $n => $slip) {
-            $this->practise->judge($user, AirCab::in($vehicle, '', 90.0), $checklist, CabHelp::Alone, DemoCab::controls($slip), keep: true);
-            BrakePractice::query()->where('user_id', $user->id)->where('created_at', '>=', $now->copy()->subDay())->update(['created_at' => $now->copy()->subDays(9 - 3 * $n)]);
+            $this->practise->judge($user, AirCab::in($vehicle, '', 90.0), $checklist, CabHelp::Alone, DemoCab::controls($slip), true, $now->copy()->subDays(9 - 3 * $n));
         }
     }
 

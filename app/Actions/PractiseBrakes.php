@@ -14,11 +14,11 @@ use App\Models\BrakePractice;
 use App\Models\CabHelp;
 use App\Models\StoredChecklist;
 use App\Models\User;
+use Illuminate\Support\Carbon;
 use Pasada\Core\Brakes\AirSample;
 use Pasada\Core\Brakes\BrakeEvent;
 use Pasada\Core\Brakes\EventWriter;
 use Pasada\Core\Brakes\Judge;
-use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\TraceWriter;
 use Pasada\Core\Checklist\ChecklistReader;
 
@@ -45,6 +45,7 @@ final readonly class PractiseBrakes
         return new AirCourseResource(
             array_values(array_map(static fn (AirSample $sample): array => [$sample->atMs, round($sample->primaryGauge, 2), round($sample->secondary, 2), $sample->warning ? 1 : 0], $ahead)),
             array_map(static fn (BrakeEvent $event): object => (object) EventWriter::write($event), $practice->happened($trace, $controls)),
+            (object) $practice->situation($trace, $controls)->states(),
             array_map(static fn (int $n, string $why): RefusedControlResource => new RefusedControlResource($n, $why), array_keys($refused), $refused),
         );
     }
@@ -53,17 +54,16 @@ final readonly class PractiseBrakes
      * @param  list<BrakeEvent>  $controls
      * @param  bool  $keep  whether the practice is over and kept, or only looked at for guidance
      */
-    public function judge(User $by, AirCab $cab, StoredChecklist $checklist, CabHelp $help, array $controls, bool $keep): PractisedResource
+    public function judge(User $by, AirCab $cab, StoredChecklist $checklist, CabHelp $help, array $controls, bool $keep, Carbon $now): PractisedResource
     {
         $practice = $cab->practice();
-        $brakes = (new ChecklistReader)->read($checklist->document, $checklist->slug)->rules->brakes;
-        $sequence = $brakes === null ? new Sequence([], 0) : $brakes->sequence();
+        $sequence = (new ChecklistReader)->read($checklist->document, $checklist->slug)->rules->brakeSequence();
         $judgement = (new Judge($sequence, $cab->braked))->judge($practice->observed($controls));
         if ($keep) {
-            BrakePractice::query()->create([
+            (new BrakePractice)->forceFill([
                 'user_id' => $by->id, 'vehicle_id' => $cab->vehicle->id, 'checklist_id' => $checklist->id, 'help' => $help,
-                'standing' => $judgement->standing, 'cause' => $judgement->causeTold(), 'controls' => array_map(EventWriter::write(...), $controls),
-            ]);
+                'standing' => $judgement->standing, 'cause' => $judgement->causeTold(), 'controls' => array_map(EventWriter::write(...), $controls), 'created_at' => $now,
+            ])->save();
         }
         $last = $controls === [] ? 0 : $controls[count($controls) - 1]->atMs;
         $kept = BrakePractice::query()->where('user_id', $by->id);

@@ -29,9 +29,9 @@ final readonly class ReadAirChoices
             return new AirVehicleResource($row->id, $row->name, $vehicle->combination, $vehicle->hasHandValve, $vehicle->isManual);
         });
         $sequences = StoredChecklist::inForceOn($user->school_id, $now)->toBase()->map(static function (StoredChecklist $row): AirSequenceResource {
-            $brakes = (new ChecklistReader)->read($row->document, $row->slug)->rules->brakes;
+            $sequence = (new ChecklistReader)->read($row->document, $row->slug)->rules->brakeSequence();
 
-            return new AirSequenceResource($row->id, $row->name, array_map(static fn (StepChoice $step): string => $step->test->label(), $brakes === null ? [] : $brakes->steps), $brakes === null ? 0 : $brakes->restarts);
+            return new AirSequenceResource($row->id, $row->name, array_map(static fn (StepChoice $step): string => $step->test->label(), $sequence->steps), $sequence->restarts);
         });
 
         return new AirChoicesResource(

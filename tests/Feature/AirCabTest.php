@@ -79,6 +79,19 @@ it('does not heed what a cab would not do, and says why', function (): void {
     expect($refused)->toBe([['control' => 1, 'why' => 'The engine does not turn: clutch down first.']]);
 });
 
+it('believes no needle that a page made up', function (): void {
+    $faked = ['at_ms' => 0, 'kind' => 'cut-out', 'primary' => 125, 'secondary' => 125];
+    $judged = $this->actingAs($this->student)->postJson('/api/v1/air/practices', [...($this->body)(), 'controls' => [$faked]])->assertOk()->json();
+
+    expect($judged['steps'][0])->toMatchArray(['test' => 'cut-out', 'outcome' => 'not-done']);
+});
+
+it('tells where the controls stand', function (): void {
+    $states = $this->actingAs($this->student)->postJson('/api/v1/air/course', ($this->body)([...START, [900, EventKind::Key, 'off']]))->assertOk()->json('states');
+
+    expect($states)->toMatchArray(['key' => 'off', 'engine' => 'off', 'clutch' => 'down', 'tractor-valve' => 'out']);
+});
+
 it('offers a student what the school has in force, and what may be wrong', function (): void {
     $choices = $this->actingAs($this->student)->getJson('/api/v1/air/choices')->assertOk()->json();
 

@@ -92,3 +92,22 @@ it('judges each of the four sequences to the end', function (string $checklist, 
     ['cab-brakes-and-drawn-form', fn (): Scene => (new Scene)->readyToMove()->tug('out', 'in')->tug('in', 'out')->ready()->leakTest()->then(EventKind::Said, 'limit', 4, test: BrakeTest::LeakApplied)->warns()->pops(), 5],
     ['short-list-grouped', fn (): Scene => (new Scene)->ready()->leakTest()->warns()->pops()->readyToMove()->tug('out', 'in')->tug('in', 'out')->tug('in', 'in', 'held', 'on')->rolls(), 7],
 ]);
+
+it('loses nothing however often a list is taken in, and can be corrected afterwards', function (): void {
+    $trace = static fn (int $psi): string => "at_ms,primary,secondary\n".implode("\n", array_map(static fn (int $n): string => ($n * 1000).",$psi,$psi", range(0, 1499)));
+    $this->actingAs($this->yard->scorer);
+    foreach ([0, 1500, 3000] as $n => $before) {
+        expect($this->putJson($this->url.'/file', ['content' => $trace(100 + $n), 'name' => 'logger.csv'])->assertOk()->json('taken_back'))->toHaveCount($before);
+    }
+    $bench = $this->getJson($this->url)->json();
+    $gone = array_shift($bench['events']);
+
+    expect($this->putJson($this->url, ['events' => $bench['events'], 'taken_back' => [$gone, ...$bench['taken_back']]])->assertOk()->json('taken_back'))->toHaveCount(3001);
+});
+
+it('says when there is no more room for what was taken back, and keeps it', function (): void {
+    ($this->keep)(($this->cutOut)(), array_map(static fn (int $n): array => ['at_ms' => $n, 'kind' => 'belt', 'to' => $n % 2 === 0 ? 'on' : 'off'], range(0, 19_998)))->assertOk();
+    $this->putJson($this->url.'/file', ['content' => "at_ms,kind\n0,restarted\n", 'name' => 'more.csv'])->assertStatus(422)->assertSee('it keeps 20000', false);
+
+    expect($this->getJson($this->url)->json('taken_back'))->toHaveCount(19_999);
+});

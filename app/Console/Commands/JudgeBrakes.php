@@ -25,13 +25,13 @@ final class JudgeBrakes extends Command
     public function handle(Documents $documents): int
     {
         return $this->formatIs(['json', 'text']) ? $this->reportingFaults(function () use ($documents): int {
-            $brakes = $documents->checklist($this->named('checklist'))->rules->brakes;
-            if ($brakes === null || $brakes->steps === []) {
+            $sequence = $documents->checklist($this->named('checklist'))->rules->brakeSequence();
+            if ($sequence->steps === []) {
                 throw DocumentHasFaults::in('--checklist', [Fault::at('rules.brake_tests.steps', 'names no test; list them in their order')]);
             }
             $vehicle = $documents->vehicle($this->named('vehicle'));
             $events = EventFile::read($documents->events($this->named('events')), $this->named('events'));
-            $judgement = (new Judge($brakes->sequence(), BrakedVehicle::of($vehicle)))->judge($events);
+            $judgement = (new Judge($sequence, BrakedVehicle::of($vehicle)))->judge($events);
             $this->output->writeln($this->named('format') === 'json' ? $this->json(JudgementWriter::write($judgement)) : JudgementWriter::text($judgement), OutputInterface::OUTPUT_RAW);
 
             return self::SUCCESS;

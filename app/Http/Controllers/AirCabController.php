@@ -32,6 +32,7 @@ final readonly class AirCabController
         new OA\Property(property: 'fault', type: 'string', description: 'one of the choices; drawn where it is left out'),
     ])), responses: [
         new OA\Response(response: 200, description: 'Sealed', content: new OA\JsonContent(required: ['faults'], properties: [new OA\Property(property: 'faults', type: 'string')])),
+        new OA\Response(response: 422, description: 'No such fault: which there are', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
     ])]
     public function fault(SignedInRequest $request): JsonResponse
     {
@@ -55,6 +56,6 @@ final readonly class AirCabController
     ])]
     public function judge(AirCourseRequest $request, PractiseBrakes $practise): JsonResponse
     {
-        return new JsonResponse($practise->judge($request->signedIn(), $request->cab(), $request->checklist(), $request->help(), $request->controls(), $request->boolean('keep')), $request->boolean('keep') ? 201 : 200);
+        return new JsonResponse($practise->judge($request->signedIn(), $request->cab(), $request->checklist(), $request->help(), $request->controls(), $request->boolean('keep'), Carbon::now()), $request->boolean('keep') ? 201 : 200);
     }
 }

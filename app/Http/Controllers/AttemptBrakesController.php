@@ -14,7 +14,6 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Brakes\EventFile;
-use Pasada\Core\Brakes\EventReader;
 use Symfony\Component\HttpFoundation\Response;
 
 /** The brake tests of an attempt, observed and judged. */
@@ -30,7 +29,7 @@ final readonly class AttemptBrakesController
     {
         Gate::authorize('view', $attempt);
 
-        return new JsonResponse($judge->handle($attempt));
+        return new JsonResponse($judge->show($attempt));
     }
 
     #[OA\Put(path: '/attempts/{attempt}/brakes', operationId: 'keepBrakes', summary: 'Keep all that was observed, and judge it', parameters: [
@@ -54,10 +53,10 @@ final readonly class AttemptBrakesController
     public function file(Request $request, Attempt $attempt): Response
     {
         Gate::authorize('view', $attempt);
-        $events = BrakeRun::of($attempt)->events;
+        $run = BrakeRun::of($attempt);
         $isTable = $request->query('format') === 'csv';
 
-        return response($isTable ? EventFile::table((new EventReader)->read((string) json_encode(['events' => $events]))) : (string) json_encode(['events' => $events], JSON_PRETTY_PRINT), 200, [
+        return response($isTable ? EventFile::table($run->observed()) : (string) json_encode(['events' => $run->events], JSON_PRETTY_PRINT), 200, [
             'Content-Type' => $isTable ? 'text/csv; charset=utf-8' : 'application/json', 'Content-Disposition' => sprintf('attachment; filename="brakes-%s.%s"', $attempt->id, $isTable ? 'csv' : 'json'),
         ]);
     }

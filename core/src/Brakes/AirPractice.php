@@ -43,7 +43,7 @@ final readonly class AirPractice
             $readings[] = $this->reading($trace, $at);
         }
 
-        return $this->answered([...$readings, ...$trace->events, ...$this->heeded($controls)]);
+        return $this->answered([...$this->heeded($controls), ...$trace->events, ...$readings]);
     }
 
     /**
@@ -55,13 +55,11 @@ final readonly class AirPractice
      */
     public function happened(AirTrace $trace, array $controls): array
     {
-        $all = $this->answered([...$trace->events, ...$this->heeded($controls)]);
-
-        return array_values(array_filter($all, static fn (BrakeEvent $event): bool => in_array($event->kind, [EventKind::Tug, EventKind::Stopped], true) || in_array($event, $trace->events, true)));
+        return array_values(array_filter($this->happenedInOrder($trace, $controls), static fn (BrakeEvent $event): bool => $event->kind->isOfTheSystem() || in_array($event->kind, [EventKind::Tug, EventKind::Stopped], true)));
     }
 
     /**
-     * What a cab would not do, and why: an engine that does not turn in gear, a tug without one.
+     * What a cab would not do, and why: an engine that does not turn in gear, a tug without one, a needle moved by hand.
      *
      * @param  list<BrakeEvent>  $controls
      * @return array<int, string> by index
@@ -82,12 +80,30 @@ final readonly class AirPractice
         return $refused;
     }
 
+    /**
+     * How the controls stand once the last of them was touched; valves that came out before are out.
+     *
+     * @param  AirTrace  $trace  of the same controls
+     * @param  list<BrakeEvent>  $controls
+     */
+    public function situation(AirTrace $trace, array $controls): Situation
+    {
+        $last = $controls === [] ? 0 : $controls[count($controls) - 1]->atMs;
+        $situation = new Situation;
+        foreach ($this->happenedInOrder($trace, $controls) as $event) {
+            $situation = $event->atMs <= $last ? $situation->after($event) : $situation;
+        }
+
+        return $situation;
+    }
+
     private function refusal(BrakeEvent $control, Situation $situation): ?string
     {
         $starts = $control->kind === EventKind::Engine && $control->to === 'on' && ! $situation->engine;
         $moves = in_array($control->kind, [EventKind::Tug, EventKind::Rolling], true);
 
         return match (true) {
+            $control->kind->isOfTheSystem() => 'That is no control: the cab tells it by itself.',
             $starts && ! $situation->key => 'The engine does not turn: key on first.',
             $starts && $situation->gear !== 'neutral' => 'The engine does not turn: neutral first.',
             $starts && $this->vehicle->isManual && ! $situation->clutchDown => 'The engine does not turn: clutch down first.',
@@ -95,6 +111,15 @@ final readonly class AirPractice
             $moves && $situation->gear === 'neutral' => 'Nothing pulls: it is in neutral.',
             default => null,
         };
+    }
+
+    /**
+     * @param  list<BrakeEvent>  $controls
+     * @return list<BrakeEvent>
+     */
+    private function happenedInOrder(AirTrace $trace, array $controls): array
+    {
+        return $this->answered([...$this->heeded($controls), ...$trace->events]);
     }
 
     /**
@@ -114,7 +139,7 @@ final readonly class AirPractice
     }
 
     /**
-     * @param  list<BrakeEvent>  $events
+     * @param  list<BrakeEvent>  $events  what was done before what came of it, where both are of one moment
      * @return list<BrakeEvent> in order
      */
     private function answered(array $events): array

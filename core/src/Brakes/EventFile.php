@@ -27,8 +27,8 @@ final readonly class EventFile
      */
     public static function read(string $content, string $name): array
     {
-        $isTable = preg_match('/^\s*(\x{FEFF})?\s*\{/u', $content) !== 1;
-        if (! $isTable) {
+        $content = str_starts_with($content, "\u{FEFF}") ? substr($content, 3) : $content;
+        if (str_starts_with(ltrim($content), '{')) {
             $document = json_decode($content, true);
 
             return is_array($document) && isset($document['samples']) ? self::trace($document, $name) : (new EventReader)->read($content, $name);

@@ -41,6 +41,12 @@ enum EventKind: string
     /** Begun again from the beginning. */
     case Restarted = 'restarted';
 
+    /** What the air system or its gauges tell; nobody in the cab makes it happen. */
+    public function isOfTheSystem(): bool
+    {
+        return in_array($this, [self::Reading, self::CutOut, self::CutIn, self::Warning, self::Popped], true);
+    }
+
     /** @return list<string> the values that `to` may have; empty where the event has none */
     public function states(): array
     {

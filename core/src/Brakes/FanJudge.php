@@ -14,13 +14,17 @@ final readonly class FanJudge
 
     public function warning(Run $run, StepRule $rule): StepVerdict
     {
-        foreach ($run->all(EventKind::Warning) as $event) {
+        foreach ($run->all(EventKind::Warning) as $n => $event) {
             $at = $run->pressureAt($event->atMs);
             if ($at === null) {
                 return StepVerdict::broken($rule->test, $event->atMs, 'no reading was taken when the warning came');
             }
             if (! $this->isComingDown($run, $event->atMs, $at->lower())) {
                 continue;
+            }
+            $wrong = $run->wrongAt($n, $rule);
+            if ($wrong !== null) {
+                return StepVerdict::broken($rule->test, $event->atMs, $wrong);
             }
             $figures = ['psi' => round($at->lower(), 1), 'least_psi' => (float) $rule->low];
             $what = sprintf('the warning came at %s psi, at or above %s asked', Plain::of($at->lower()), Plain::of((float) $rule->low));
@@ -54,7 +58,9 @@ final readonly class FanJudge
             return StepVerdict::broken($rule->test, $byHand, 'a valve was pulled by hand; it has to come out by itself');
         }
         $popped = ['tractor' => null, 'trailer' => null];
-        foreach ($run->all(EventKind::Popped) as $event) {
+        $wrong = null;
+        foreach ($run->all(EventKind::Popped) as $n => $event) {
+            $wrong ??= $run->wrongAt($n, $rule);
             foreach ($event->to === 'both' ? ['tractor', 'trailer'] : [$event->to] as $valve) {
                 $popped[$valve] ??= $event->atMs;
             }
@@ -63,6 +69,9 @@ final readonly class FanJudge
         $first = min(array_map(static fn (string $valve): int => $popped[$valve] ?? PHP_INT_MAX, $asked));
         if ($first === PHP_INT_MAX) {
             return $this->stillIn($run, $rule);
+        }
+        if ($wrong !== null) {
+            return StepVerdict::broken($rule->test, $first, $wrong);
         }
         $figures = [];
         foreach ($asked as $valve) {

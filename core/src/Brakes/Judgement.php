@@ -18,10 +18,14 @@ final readonly class Judgement
         public int $restartsAllowed,
     ) {}
 
-    /** What broke first, with the name of its test; null where nothing did. */
+    /** What broke first, with the name of its test, or that it was begun again too often; null where nothing did. */
     public function causeTold(): ?string
     {
-        return $this->cause === null ? null : $this->cause->test->label().': '.$this->cause->what;
+        return match (true) {
+            $this->cause !== null => $this->cause->test->label().': '.$this->cause->what,
+            $this->restarts > $this->restartsAllowed => sprintf('begun again %d times, %d allowed', $this->restarts, $this->restartsAllowed),
+            default => null,
+        };
     }
 
     /** Whether what is broken can still be put right by beginning again. */

@@ -24,7 +24,7 @@ final readonly class JudgementWriter
 
     public static function text(Judgement $judgement): string
     {
-        $lines = [ucfirst($judgement->standing).'.'.($judgement->cause === null ? '' : ' First: '.$judgement->cause->test->label().': '.$judgement->cause->what.'.')];
+        $lines = [ucfirst($judgement->standing).'.'.($judgement->causeTold() === null ? '' : ' First: '.$judgement->causeTold().'.')];
         foreach ($judgement->steps as $step) {
             $lines[] = sprintf('  %-9s%s: %s', $step->outcome->value, $step->test->label(), $step->what);
         }

@@ -29,7 +29,7 @@ final readonly class LeakJudge
     private function minute(Run $run, StepRule $rule, int $start, bool $applied): StepVerdict
     {
         $from = $run->events[$start]->atMs;
-        $state = $rule->wrongIn($run->situationAt($start), $this->combination) ?? $this->tooLow($run, $rule, $from);
+        $state = $run->wrongAt($start, $rule) ?? $this->tooLow($run, $rule, $from);
         if ($state !== null) {
             return StepVerdict::broken($rule->test, $from, $state);
         }
@@ -43,11 +43,12 @@ final readonly class LeakJudge
             return StepVerdict::notYet($rule->test, $from, 'the minute is running');
         }
 
-        return $this->measured($run, $rule, $start, $from, $until);
+        return $this->measured($run, $rule, $start, $until);
     }
 
-    private function measured(Run $run, StepRule $rule, int $start, int $from, int $until): StepVerdict
+    private function measured(Run $run, StepRule $rule, int $start, int $until): StepVerdict
     {
+        $from = $run->events[$start]->atMs;
         $seconds = ($until - $from) / 1000;
         $before = ($rule->countsFirstDrop ? $this->unpressed($run, $start) : null) ?? $run->pressureAt($from);
         $after = $run->pressureAt($until);

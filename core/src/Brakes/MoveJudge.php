@@ -91,6 +91,6 @@ final readonly class MoveJudge
     {
         $silent = in_array(Spoken::AreaClear, $rule->say, true) && ! $run->said(Spoken::AreaClear, 0, $run->events[$n]->atMs);
 
-        return $rule->wrongIn($run->situationAt($n), $this->combination) ?? ($silent ? 'did not say '.Spoken::AreaClear->label() : null);
+        return $run->wrongAt($n, $rule) ?? ($silent ? 'did not say '.Spoken::AreaClear->label() : null);
     }
 }

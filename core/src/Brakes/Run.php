@@ -16,7 +16,7 @@ final readonly class Run
      * @param  array<string, array<int, BrakeEvent>>  $byKind  by kind and index, as a judge asks for kinds
      * @param  list<BrakeEvent>  $gauged  those that tell what the gauges showed
      */
-    private function __construct(public array $events, public array $situations, public int $restarts, private array $byKind, private array $gauged) {}
+    private function __construct(public array $events, public array $situations, public int $restarts, private array $byKind, private array $gauged, private bool $combination) {}
 
     /**
      * @param  list<BrakeEvent>  $events  in order
@@ -49,12 +49,18 @@ final readonly class Run
             }
         }
 
-        return new self($since, $situations, $restarts, $byKind, $gauged);
+        return new self($since, $situations, $restarts, $byKind, $gauged, $combination);
     }
 
     public function situationAt(int $index): Situation
     {
         return $this->situations[$index];
+    }
+
+    /** The first state of the cab that a step needs and that was not so at an event; null where all were. */
+    public function wrongAt(int $index, StepRule $rule): ?string
+    {
+        return $rule->wrongIn($this->situations[$index], $this->combination);
     }
 
     /** @return array<int, BrakeEvent> by index */

@@ -18,7 +18,7 @@ final readonly class SupplyJudge
     {
         foreach ($run->all(EventKind::CutOut) as $n => $event) {
             $at = $run->pressureAt($event->atMs);
-            $wrong = $rule->wrongIn($run->situationAt($n), $this->vehicle->combination);
+            $wrong = $run->wrongAt($n, $rule);
             if ($wrong !== null) {
                 return StepVerdict::broken($rule->test, $event->atMs, $wrong);
             }
@@ -36,7 +36,11 @@ final readonly class SupplyJudge
     {
         $outs = array_values($run->all(EventKind::CutOut));
         $out = $outs === [] ? null : $run->pressureAt($outs[0]->atMs);
-        foreach ($run->all(EventKind::CutIn) as $event) {
+        foreach ($run->all(EventKind::CutIn) as $n => $event) {
+            $wrong = $run->wrongAt($n, $rule);
+            if ($wrong !== null) {
+                return StepVerdict::broken($rule->test, $event->atMs, $wrong);
+            }
             $at = $run->pressureAt($event->atMs);
             if ($out === null || $at === null) {
                 return StepVerdict::broken($rule->test, $event->atMs, 'cut-in is judged by the cut-out before it, and a reading of one of them is missing');
@@ -56,28 +60,37 @@ final readonly class SupplyJudge
     public function buildUp(Run $run, StepRule $rule, int $afterMs): StepVerdict
     {
         $from = $this->crossing($run, self::BUILD_FROM_PSI, $afterMs) ?? $this->crossing($run, self::BUILD_FROM_PSI, 0);
-        $to = $from === null ? null : $this->crossing($run, self::BUILD_TO_PSI, $from);
+        $to = $from === null ? null : $this->crossing($run, self::BUILD_TO_PSI, $from[1]);
         if ($from === null) {
             return StepVerdict::notDone($rule->test);
         }
-        if ($to === null) {
-            return StepVerdict::notYet($rule->test, $from, sprintf('%d psi was not reached yet', self::BUILD_TO_PSI));
+        [$n, $fromMs] = $from;
+        $wrong = $run->wrongAt($n, $rule);
+        if ($wrong !== null) {
+            return StepVerdict::broken($rule->test, $fromMs, $wrong);
         }
-        $seconds = ($to - $from) / 1000;
+        if ($to === null) {
+            return StepVerdict::notYet($rule->test, $fromMs, sprintf('%d psi was not reached yet', self::BUILD_TO_PSI));
+        }
+        $seconds = ($to[1] - $fromMs) / 1000;
         $what = sprintf('%d to %d psi in %s s, within %s asked', self::BUILD_FROM_PSI, self::BUILD_TO_PSI, Plain::of($seconds), Plain::of((float) $rule->high));
         $figures = ['seconds' => round($seconds, 1), 'allowed_seconds' => (float) $rule->high];
 
-        return $seconds <= (float) $rule->high ? StepVerdict::met($rule->test, $from, $what, $figures) : StepVerdict::broken($rule->test, $from, $what, $figures);
+        return $seconds <= (float) $rule->high ? StepVerdict::met($rule->test, $fromMs, $what, $figures) : StepVerdict::broken($rule->test, $fromMs, $what, $figures);
     }
 
-    /** When the lower gauge passed a pressure on its way up with the engine running, interpolated between readings, in ms. */
-    private function crossing(Run $run, float $psi, int $afterMs): ?int
+    /**
+     * Where the lower gauge passed a pressure on its way up with the engine running.
+     *
+     * @return array{int, int}|null index of the reading above it, and the time in ms, interpolated between readings
+     */
+    private function crossing(Run $run, float $psi, int $afterMs): ?array
     {
         $before = null;
         foreach ($run->all(EventKind::Reading) as $n => $event) {
             $lower = min((float) $event->primary, (float) $event->secondary);
             if ($before !== null && $event->atMs >= $afterMs && $run->situationAt($n)->engine && $before[1] < $psi && $lower >= $psi) {
-                return (int) round($before[0] + ($event->atMs - $before[0]) * ($psi - $before[1]) / ($lower - $before[1]));
+                return [$n, (int) round($before[0] + ($event->atMs - $before[0]) * ($psi - $before[1]) / ($lower - $before[1]))];
             }
             $before = [$event->atMs, $lower];
         }

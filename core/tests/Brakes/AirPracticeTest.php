@@ -118,3 +118,28 @@ it('builds pressure no sooner than the engine it refused turns', function (): vo
 
     expect($refused->at(20_000)->primary)->toBe(60.0)->and($turning->at(20_000)->primary)->toBeGreaterThan(62.0);
 });
+
+it('takes nothing for a control that only the system tells', function (EventKind $kind, string $to): void {
+    $faked = [new BrakeEvent(0, EventKind::Key, 'on'), new BrakeEvent(1000, $kind, $to, 130.0, 130.0)];
+    $practice = new AirPractice(new BrakedVehicle, AirFaults::read('governor-high'), 60);
+    $told = array_filter($practice->observed($faked), static fn (BrakeEvent $event): bool => $event->kind === $kind && $event->primary === 130.0);
+
+    expect($practice->refused($faked))->toHaveKey(1)->and($told)->toBe([]);
+})->with([
+    [EventKind::Reading, ''], [EventKind::CutOut, ''], [EventKind::CutIn, ''], [EventKind::Warning, ''], [EventKind::Popped, 'both'],
+]);
+
+it('tells where the controls stand', function (array $controls, float $startPsi, array $states): void {
+    $events = array_map(static fn (array $one): BrakeEvent => new BrakeEvent($one[0], $one[1], $one[2]), $controls);
+    $practice = new AirPractice(new BrakedVehicle, new AirFaults, $startPsi);
+    $last = $events === [] ? 0 : $events[count($events) - 1]->atMs;
+
+    expect($practice->situation($practice->course($events, $last + 60_000, 1000), $events)->states())->toMatchArray($states);
+})->with([
+    'to begin with' => [[], 100, ['key' => 'off', 'engine' => 'off', 'gear' => 'neutral', 'tractor-valve' => 'out', 'chocks' => 'out', 'pedal' => 'up', 'clutch' => 'up']],
+    'with the key goes the engine' => [[[0, EventKind::Key, 'on'], [10, EventKind::Engine, 'on'], [500, EventKind::Key, 'off']], 100, ['key' => 'off', 'engine' => 'off']],
+    'what was refused did not happen' => [[[0, EventKind::Engine, 'on']], 100, ['engine' => 'off', 'key' => 'off']],
+    'a valve that stays in' => [[[0, EventKind::TractorValve, 'in']], 100, ['tractor-valve' => 'in']],
+    'a valve that does not stay in' => [[[0, EventKind::TractorValve, 'in'], [3000, EventKind::Belt, 'on']], 20, ['tractor-valve' => 'out', 'belt' => 'on']],
+    'the hand valve and low gear' => [[[0, EventKind::HandValve, 'on'], [10, EventKind::Gear, 'low']], 100, ['hand-valve' => 'on', 'gear' => 'low']],
+]);

@@ -33,6 +33,7 @@ it('reads back what it wrote, as JSON and as a table', function (callable $write
     expect(EventFile::read($write(wholeScene()), 'file'))->toEqual(wholeScene());
 })->with([
     'json' => [fn (array $events): string => (string) json_encode(['events' => array_map(EventWriter::write(...), $events)])],
+    'json with a byte-order mark' => [fn (array $events): string => "\u{FEFF}".json_encode(['events' => array_map(EventWriter::write(...), $events)])],
     'table' => [EventFile::table(...)],
     'a table of another spreadsheet' => [fn (array $events): string => "\u{FEFF}".str_replace('at_ms,kind,to,value,primary,secondary,test,text', 'AT_MS,Kind,to,value,primary,secondary,test,text', EventFile::table($events))],
 ]);

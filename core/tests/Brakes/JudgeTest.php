@@ -2,12 +2,15 @@
 
 declare(strict_types=1);
 
+use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\EventKind;
+use Pasada\Core\Brakes\Needs;
 use Pasada\Core\Brakes\Outcome;
 use Pasada\Core\Brakes\Spoken;
 use Pasada\Core\Brakes\StateNeed;
 use Pasada\Core\Brakes\StepChoice;
+use Pasada\Core\Brakes\StepRule;
 use Pasada\Core\Tests\Brakes\Scene;
 
 it('judges the applied leak by what was lost over the time really waited', function (float $lost, int $ms, bool $combination, string $told): void {
@@ -201,3 +204,38 @@ it('takes over what a checklist sets of the leak test', function (StepChoice $ch
     'chocks not asked' => [new StepChoice(BrakeTest::LeakApplied, needs: [StateNeed::EngineOff]), fn (Scene $s): Scene => $s->ready()->then(EventKind::Chocks, 'out')->leakTest(), 'met: lost 2 psi in 60 s, 4 allowed for a combination'],
     'the belt asked too' => [new StepChoice(BrakeTest::LeakApplied, needs: [StateNeed::EngineOff, StateNeed::BeltOn]), fn (Scene $s): Scene => $s->ready()->leakTest(), 'broken: the seat belt was not on'],
 ]);
+
+it('holds every test to the states that the checklist asks of it', function (BrakeTest $test, callable $scene): void {
+    $outcome = static fn (array $needs): string => $scene(new Scene)->judged([new StepChoice($test, needs: $needs)])->steps[0]->outcome->value;
+
+    expect($outcome([]))->toBe('met')->and($outcome([StateNeed::BeltOn]))->toBe($test->value === 'service' || str_starts_with($test->value, 'tug') ? 'met' : 'broken')
+        ->and($outcome([StateNeed::BeltOn, StateNeed::EngineOn, StateNeed::EngineOff]))->toBe('broken');
+})->with([
+    'cut-out' => [BrakeTest::CutOut, fn (Scene $s): Scene => $s->then(EventKind::Engine, 'on')->then(EventKind::CutOut, '', 125, 125)],
+    'cut-in' => [BrakeTest::CutIn, fn (Scene $s): Scene => $s->then(EventKind::Engine, 'on')->then(EventKind::CutOut, '', 125, 125)->then(EventKind::CutIn, '', 103, 103)],
+    'build-up' => [BrakeTest::BuildUp, fn (Scene $s): Scene => $s->then(EventKind::Engine, 'on')->reads(80)->reads(90, afterMs: 10_000)->reads(101, afterMs: 10_000)],
+    'leak' => [BrakeTest::LeakApplied, fn (Scene $s): Scene => $s->ready()->leakTest()],
+    'warning' => [BrakeTest::LowAir, fn (Scene $s): Scene => $s->ready()->warns()],
+    'valves' => [BrakeTest::SpringPop, fn (Scene $s): Scene => $s->ready()->pops()],
+    'tug' => [BrakeTest::TugTractor, fn (Scene $s): Scene => $s->readyToMove()->tug('out', 'in')],
+    'service' => [BrakeTest::Service, fn (Scene $s): Scene => $s->readyToMove()->rolls()],
+]);
+
+it('says that it was begun again too often, where nothing else broke it', function (int $restarts, string $standing, ?string $cause): void {
+    $scene = (new Scene)->then(EventKind::Restarted)->then(EventKind::Restarted)->ready()->leakTest();
+    $judged = $scene->judged([BrakeTest::LeakApplied], restarts: $restarts);
+
+    expect([$judged->standing, $judged->causeTold()])->toBe([$standing, $cause]);
+})->with([[2, 'passed', null], [1, 'failed', 'begun again 2 times, 1 allowed'], [0, 'failed', 'begun again 2 times, 0 allowed']]);
+
+it('tells a student what each test needs, cautions first, as it stands in the rule', function (): void {
+    foreach (BrakeTest::cases() as $test) {
+        foreach ([true, false] as $combination) {
+            $needs = Needs::of(StepRule::usual($test, $combination), $combination);
+            expect($needs)->not->toBe([])->and(array_unique($needs))->toBe($needs)
+                ->and($needs[0])->toBeIn(['wheels chocked while brakes are released', 'nobody under the vehicle', 'area clear']);
+        }
+    }
+    expect(Needs::of((new BrakedVehicle)->rule(new StepChoice(BrakeTest::LeakApplied, needs: [StateNeed::BeltOn], fromPsi: 100, say: [])), true))
+        ->toBe(['nobody under the vehicle', 'belt on', 'at least 100 psi to begin with', 'full pedal, gauges still', 'a whole minute']);
+});

@@ -870,6 +870,10 @@ export interface components {
         AirCourseResource: {
             samples: number[][];
             events: components["schemas"]["BrakeEvent"][];
+            /** @description where each control stands once the last was touched, by kind */
+            states: {
+                [key: string]: string;
+            };
             refused: components["schemas"]["RefusedControlResource"][];
         };
         /** @description Something that may be wrong with an air system. */
@@ -1748,6 +1752,15 @@ export interface operations {
                     "application/json": {
                         faults: string;
                     };
+                };
+            };
+            /** @description No such fault: which there are */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
                 };
             };
         };
