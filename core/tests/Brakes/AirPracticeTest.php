@@ -85,7 +85,7 @@ it('finds every fault by the test that should find it and by no other', function
     ['leak:applied:14', ['leak-applied']],
     ['leak:primary:9', ['leak-applied']],
     ['leak:secondary:9', ['leak-applied']],
-    'and pressure never comes back' => ['governor-stuck', ['cut-in', 'build-up']],
+    'and pressure never comes back, so that no valve stays in for what follows' => ['governor-stuck', ['cut-in', 'build-up', 'tug-tractor', 'tug-trailer', 'tug-hand', 'service']],
     'both ends of one governor' => ['governor-low', ['cut-out', 'cut-in']],
     ['governor-high', ['cut-out']],
     ['no-warning', ['low-air']],
