@@ -122,7 +122,7 @@ final readonly class Binder
             return false;
         }
         $topic = $this->topic->last();
-        if ($at - $topic->to > 14 || StatementBinder::own($topic->placed->part, $statement) === null) {
+        if ($at - $topic->to > 14 || $statement->pointOf($topic->placed->part) === null) {
             return false;
         }
 

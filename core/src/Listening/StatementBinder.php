@@ -14,13 +14,7 @@ use Pasada\Core\Catalogue\Point;
  */
 final class StatementBinder
 {
-    private const PREPOSITIONS = ['on' => true, 'in' => true, 'at' => true, 'from' => true, 'around' => true, 'of' => true, 'inside' => true, 'under' => true, 'for' => true, 'with' => true, 'to' => true, 'along' => true];
-
-    private const BETWEEN = ['the' => true, 'my' => true, 'any' => true, 'this' => true, 'these' => true, 'both' => true, 'all' => true, 'your' => true, 'our' => true, 'a' => true, 'an' => true, 'either' => true, 'here' => true, 'that' => true, 'those' => true, 'two' => true, 'three' => true, 'five' => true, 'four' => true];
-
     private const JOINT = ['are' => true, 'all' => true, 'both' => true, 'none' => true, 'everything' => true, 'they' => true, 'them' => true, 'each' => true, 'these' => true, 'every' => true, 'those' => true];
-
-    private const ATTENTION = ['hey' => true, 'look' => true, 'see' => true, 'found' => true, 'find' => true, 'fail' => true, 'replace' => true, 'replaced' => true, 'report' => true, 'problem' => true, 'defect' => true, 'defective' => true, 'actually' => true, 'uh' => true, 'oh' => true, 'note' => true, 'noticed' => true, 'notice' => true, 'wrong' => true, 'bad' => true, 'fixed' => true, 'repaired' => true, 'mechanic' => true, 'service' => true, 'write' => true, 'tell' => true, 'hold' => true, 'wait' => true];
 
     /** Said of almost anything, and so believed even where the catalogue does not list it. */
     private const ANYWHERE = [Point::Mounted, Point::Intact, Point::Complete, Point::Locked, Point::NoWelds, Point::Clean, Point::Sealed, Point::RubberOk, Point::NoContaminant];
@@ -34,15 +28,17 @@ final class StatementBinder
     /** Words after which a statement no longer belongs to a name. */
     private const FORGET_AFTER = 34;
 
-    /** Words of a row of adjectives. */
-    private const ATTRIBUTES = 5;
-
     private int $lastFault = -100;
 
     /** @var array<int, true> findings that a statement before their name was given to */
     private array $ahead = [];
 
-    public function __construct(private readonly Topic $topic, private readonly Denial $denial, private readonly bool $namesLast) {}
+    private readonly NameAhead $names;
+
+    public function __construct(private readonly Topic $topic, private readonly Denial $denial, private readonly bool $namesLast)
+    {
+        $this->names = new NameAhead($topic);
+    }
 
     /** Whether a statement that stood before this name was given to it. */
     public function wasAhead(int $finding): bool
@@ -64,7 +60,7 @@ final class StatementBinder
                 if (in_array($statement->points[0], self::ONLY_DENIED, true)) {
                     return;
                 }
-                if (! $list && $this->isDefect($span)) {
+                if (! $list && Defects::isReported($this->topic->words, $span)) {
                     $this->defect($span);
 
                     return;
@@ -107,26 +103,10 @@ final class StatementBinder
         return $topic->placed->part->points->has(Point::Greased) ? new Statement([Point::Greased], false) : $statement;
     }
 
-    private function isDefect(Span $span): bool
-    {
-        $text = $this->topic->words->text;
-        $before = $text[$span->from - 1] ?? '';
-        if (! in_array($before, ['is', 'are', 'a', 'has', 'got', 'was', 'badly', 'little', 'slightly', 'some', 'big'], true)) {
-            return false;
-        }
-        for ($i = max(0, $span->from - 12); $i < min($this->topic->words->count(), $span->to + 12); $i++) {
-            if (isset(self::ATTENTION[$text[$i]]) && ! (in_array($text[$i], ['see', 'look', 'find'], true) && in_array($text[$i - 1] ?? '', ['not', 'i', 'to', 'would', 'can'], true) && ! in_array($text[$i + 1] ?? '', ['that', 'a', 'here', 'at'], true))) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     private function defect(Span $span): void
     {
         // "A crack in this reflector" is no crack in what was spoken of before.
-        [$next, $preposition] = $this->nextName($span) ?? [null, null];
+        [$next, $preposition] = $this->names->next($span) ?? [null, null];
         $group = $this->topic->group;
         $n = $next !== null && $preposition !== null ? $next : ($group === [] ? null : $group[count($group) - 1]);
         if ($n === null || $span->from - $this->topic->findings[$n]->to > self::FORGET_AFTER) {
@@ -150,10 +130,10 @@ final class StatementBinder
 
             return;
         }
-        $ahead = $this->ahead($span, $statement);
+        $ahead = $this->names->about($span, $statement);
         if ($ahead !== null) {
             $part = $this->topic->findings[$ahead]->placed->part;
-            $point = self::own($part, $statement) ?? $statement->points[0];
+            $point = $statement->pointOf($part) ?? $statement->points[0];
             $this->topic->findings[$ahead]->add($point, $part->points->has($point), $span->from, $span->to);
             $this->ahead[$ahead] = true;
 
@@ -213,7 +193,7 @@ final class StatementBinder
     public function giveTo(int $n, Span $span, Statement $statement): bool
     {
         $finding = $this->topic->findings[$n];
-        $point = self::own($finding->placed->part, $statement);
+        $point = $statement->pointOf($finding->placed->part);
         // "Hub oil level good" speaks of the level.
         if ($point === Point::Intact && $finding->placed->part->points->has(Point::Level) && $this->topic->words->text[$finding->placed->mention->to - 1] === 'level') {
             $point = Point::Level;
@@ -241,7 +221,7 @@ final class StatementBinder
     {
         foreach ($spokenOf as $n) {
             $finding = $this->topic->findings[$n];
-            if (self::own($finding->placed->part, $statement) === null && in_array($statement->points[0], self::ANYWHERE, true)) {
+            if ($statement->pointOf($finding->placed->part) === null && in_array($statement->points[0], self::ANYWHERE, true)) {
                 $finding->add($statement->points[0], false, $span->from, $span->to);
             }
         }
@@ -266,106 +246,5 @@ final class StatementBinder
         if ($mayBeTopic) {
             $topic->add($statement->points[0], false, $span->from, $span->to);
         }
-    }
-
-    /** The name right after a statement that is about it; null where the statement is about what was named before. */
-    private function ahead(Span $span, Statement $statement): ?int
-    {
-        $found = $this->nextName($span);
-        if ($found === null) {
-            return null;
-        }
-        [$next, $preposition] = $found;
-        $topic = $this->topic->group === [] ? null : $this->topic->last();
-        $own = self::own($this->topic->findings[$next]->placed->part, $statement) !== null;
-        $ofTopic = $topic !== null && self::own($topic->placed->part, $statement) !== null;
-        $isNear = $topic !== null && $span->from - $topic->to <= 3 && ! $this->topic->isBrokenBetween($topic->to, $span->from);
-        if ($preposition !== null) {
-            // "Bolted to the frame": the frame is only where it is fastened.
-            $isFastened = $statement->points[0] === Point::Mounted && in_array($preposition, ['to', 'on', 'in', 'with', 'at'], true);
-
-            return $own && ! $isFastened && (! $isNear || ! $ofTopic || $this->topic->words->break[$span->from] >= Words::COMMA) ? $next : null;
-        }
-        if ($own && $this->isAttribute($span)) {
-            return $next;
-        }
-        $before = $this->topic->words->text[$span->from - 1] ?? '';
-        $begins = $this->topic->words->break[$span->from] >= Words::SENTENCE || $this->topic->group === [];
-
-        return $own && ! in_array($before, ['is', 'are', 'be', 'in', 'not', 'was', 'them', 'and', 'has', 'looks'], true) && ($begins || ($statement->points[0] === Point::Colour && ($topic === null || ($topic->points !== [] && (! $ofTopic || isset($topic->points['colour'])))))) ? $next : null;
-    }
-
-    /** @return array{int, string|null}|null the finding whose name follows with nothing but little words before it, and the preposition among them */
-    private function nextName(Span $span): ?array
-    {
-        $next = null;
-        foreach ($this->topic->findings as $n => $finding) {
-            if ($finding->placed->mention->from >= $span->to) {
-                $next = $n;
-                break;
-            }
-        }
-        if ($next === null) {
-            return null;
-        }
-        $from = $this->topic->findings[$next]->placed->mention->from;
-        if ($from - $span->to > 4) {
-            return null;
-        }
-        $preposition = $this->topic->words->text[$from] === 'between' ? 'between' : null;
-        $isAttribute = $this->isAttribute($span);
-        for ($i = $span->to; $i < $from; $i++) {
-            $word = $this->topic->words->text[$i];
-            if (isset(self::PREPOSITIONS[$word])) {
-                $preposition = $word;
-            } elseif (! isset(self::BETWEEN[$word]) && ! ($isAttribute && self::describes($word))) {
-                return null;
-            }
-            if ($this->topic->words->break[$i] >= Words::SENTENCE) {
-                return null;
-            }
-        }
-        if ($this->topic->words->break[$from] >= Words::COMMA && $preposition === null) {
-            return null;
-        }
-
-        return [$next, $preposition];
-    }
-
-    /** "I have a fully charged and properly secured extinguisher": what stands between "a" and the name is said of it. */
-    private function isAttribute(Span $span): bool
-    {
-        $text = $this->topic->words->text;
-        for ($i = $span->from - 1; $i >= 0 && $span->from - $i <= self::ATTRIBUTES; $i--) {
-            if (in_array($text[$i], ['a', 'an'], true)) {
-                return true;
-            }
-            if (! self::describes($text[$i]) || $this->topic->words->break[$i + 1] >= Words::SENTENCE) {
-                return false;
-            }
-        }
-
-        return false;
-    }
-
-    /** Whether a word may stand in a row of adjectives. */
-    private static function describes(string $word): bool
-    {
-        return $word === 'and' || preg_match('/..(ly|ed)$/', $word) === 1;
-    }
-
-    public static function own(Part $part, Statement $statement): ?Point
-    {
-        // A latch that is "secure" or "in place" is locked.
-        if ($statement->points[0] === Point::Mounted && in_array(Point::Locked, $statement->points, true) && $part->essential->has(Point::Locked) && ! $part->essential->has(Point::Mounted)) {
-            return Point::Locked;
-        }
-        foreach ($statement->points as $point) {
-            if ($part->points->has($point)) {
-                return $point;
-            }
-        }
-
-        return null;
     }
 }

@@ -7,7 +7,7 @@ namespace Pasada\Core\Listening;
 /** What is spoken of while the words are gone through: the names at hand, those before, and what waits for a name. */
 final class Topic
 {
-    private const BETWEEN = ['the' => true, 'my' => true, 'any' => true, 'this' => true, 'these' => true, 'both' => true, 'all' => true, 'your' => true, 'our' => true, 'a' => true, 'an' => true, 'either' => true, 'here' => true, 'that' => true, 'those' => true, 'two' => true, 'three' => true, 'five' => true, 'four' => true];
+    private const LITTLE = ['the' => true, 'my' => true, 'any' => true, 'this' => true, 'these' => true, 'both' => true, 'all' => true, 'your' => true, 'our' => true, 'a' => true, 'an' => true, 'either' => true, 'here' => true, 'that' => true, 'those' => true, 'two' => true, 'three' => true, 'five' => true, 'four' => true];
 
     /** @var list<int> the names that are spoken of now */
     public array $group = [];
@@ -52,11 +52,17 @@ final class Topic
     public function before(int $at): int
     {
         $before = $at - 1;
-        while ($before > 0 && isset(self::BETWEEN[$this->words->text[$before]])) {
+        while ($before > 0 && self::isLittle($this->words->text[$before])) {
             $before--;
         }
 
         return $before;
+    }
+
+    /** Articles, pointing words and counts: they may stand between a statement and its name. */
+    public static function isLittle(string $word): bool
+    {
+        return isset(self::LITTLE[$word]);
     }
 
     public function isBrokenBetween(int $from, int $to): bool
