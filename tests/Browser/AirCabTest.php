@@ -117,6 +117,9 @@ it('keeps a practice through a reload and a server that is away', function (): v
     $browser->find('[data-control=belt][data-state=on]');
     $browser->offline(false)->gone('[role=alert]');
     $browser->click('[data-test=done]')->waitForText('Not all steps were done', '[data-test=practised]');
+    // What is judged is over: it waits for nobody.
+    $browser->visit('/cab')->waitForText('Climb in');
+    expect($browser->count('[data-test=go-on]'))->toBe(0);
 });
 
 it('lets a student say what is wrong with a truck before it is told', function (): void {

@@ -40,6 +40,12 @@ it('keeps what is seen while the server is away', function (): void {
     $this->browser->offline(true);
     ($this->seen)('engine:on', 'cut-out:');
     $this->browser->waitForText('kept on this device', '[role=alert]');
+    // A list from outside would take the place of what is not sent yet.
+    $this->browser->run(
+        "const held = new DataTransfer(); held.items.add(new File(['at_ms,kind\\n0,restarted\\n'], 'yard.csv'));
+         const input = document.querySelector('[data-test=events]'); input.files = held.files; input.dispatchEvent(new Event('change', { bubbles: true }));",
+    );
+    $this->browser->waitForText('2 things observed', 'details');
     $this->browser->offline(false)->waitForText('1 of 4 steps met', '[data-test=standing]');
 });
 

@@ -1,8 +1,17 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import type { Bench, Step } from './api';
 
-/* The sequence: how each step stands, and what the one at hand asks for. */
-defineProps<{ bench: Pick<Bench, 'steps'>; silent: boolean; current: Step | undefined; numbered?: boolean }>();
+/* The sequence: how each step stands, and what the one at hand, or the one that is pointed at, asks for. */
+const props = defineProps<{
+    bench: Pick<Bench, 'steps'>;
+    silent: boolean;
+    at?: Step | undefined;
+    numbered?: boolean;
+}>();
+const current = computed(
+    () => props.at ?? props.bench.steps.find(({ outcome }) => outcome !== 'met' && outcome !== 'broken'),
+);
 const marks = { met: '✓', broken: '✕', 'not-yet': '…', 'not-done': '' };
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TapButton from '@/shared/TapButton.vue';
 import type { Bench } from './api';
 import { benchGroups, type BenchButton } from './benchButtons';
 import type { OpenBench } from './useBench';
@@ -24,18 +25,16 @@ function press({ kind, to, gauges, value }: BenchButton): void {
         <div v-for="group in benchGroups" :key="group.name" role="group" :aria-label="group.name">
             <h2>{{ group.name }}</h2>
             <div class="taps">
-                <button
+                <TapButton
                     v-for="button in group.buttons.filter(shows)"
                     :key="button.label"
-                    type="button"
-                    class="tap"
-                    :class="{ on: pressed(button) }"
+                    :on="pressed(button)"
                     :aria-pressed="pressed(button)"
                     :data-seen="`${button.kind}:${button.to ?? ''}`"
                     @click="press(button)"
                 >
                     {{ button.label }}
-                </button>
+                </TapButton>
             </div>
         </div>
     </section>
@@ -54,18 +53,5 @@ h2 {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(128px, 1fr));
     gap: 6px;
-}
-.tap {
-    min-height: 54px;
-    border: 2px solid var(--line);
-    border-radius: 10px;
-    background: var(--panel);
-    color: var(--ink);
-    cursor: pointer;
-    touch-action: manipulation;
-}
-.tap.on {
-    border: 3px solid var(--ink);
-    font-weight: 700;
 }
 </style>

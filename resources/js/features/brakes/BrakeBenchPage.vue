@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { readAttempt } from '@/features/scoring/api';
+import SayLine from '@/features/speech/SayLine.vue';
 import LoadState from '@/shared/LoadState.vue';
 import { useLoad } from '@/shared/useLoad';
 import { useEventListener } from '@vueuse/core';
@@ -11,7 +12,6 @@ import BenchLog from './BenchLog.vue';
 import BenchSteps from './BenchSteps.vue';
 import BenchTaps from './BenchTaps.vue';
 import BenchWatch from './BenchWatch.vue';
-import BenchWords from './BenchWords.vue';
 import { useBench } from './useBench';
 
 /* Which step is on, what did the needles do, and does it hold? */
@@ -28,7 +28,6 @@ const shownVerdicts = ref(false);
 const silent = computed(
     () => loaded.value.state === 'ready' && loaded.value.data.mode === 'exam' && !shownVerdicts.value,
 );
-const current = computed(() => bench.value?.steps.find(({ outcome }) => outcome !== 'met' && outcome !== 'broken'));
 const leak = computed(() => bench.value?.steps.find(({ test }) => test.startsWith('leak')));
 
 async function toSheet(): Promise<void> {
@@ -79,7 +78,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
                                       : `${bench.steps.filter(({ outcome }) => outcome === 'met').length} of ${bench.steps.length} steps met.`
                             }}
                         </p>
-                        <BenchSteps :bench="bench" :silent="silent" :current="current" />
+                        <BenchSteps :bench="bench" :silent="silent" />
                         <div class="acts">
                             <NButton data-test="undo" :disabled="on.events.value.length === 0" @click="on.undo"
                                 >Undo&nbsp;<kbd>⌫</kbd></NButton
@@ -96,7 +95,12 @@ useEventListener('keydown', (event: KeyboardEvent) => {
                             <NButton type="primary" data-test="to-sheet" @click="toSheet">Onto the sheet</NButton>
                             <span class="quiet">{{ on.sent.value ? 'all kept' : 'keeping…' }}</span>
                         </div>
-                        <BenchWords :on="on" />
+                        <SayLine
+                            label="What the student says"
+                            placeholder="What the student says"
+                            button="Note it"
+                            @say="(text) => on.record({ kind: 'spoken', text })"
+                        />
                         <BenchLog :events="on.events.value" @take-back="on.takeBack" />
                         <BenchFiles :id="id" :on="on" />
                     </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TapButton from '@/shared/TapButton.vue';
 import NeedleGauge from './NeedleGauge.vue';
 
 /* One gauge: what it reads now, laid on the dial by a thumb, stepped, or typed. */
@@ -15,15 +16,14 @@ const move = (by: number): void => void (value.value = Math.min(200, Math.max(0,
             <span>{{ label }}, psi</span>
         </label>
         <div class="moves">
-            <button
+            <TapButton
                 v-for="by in [-1, 1, -5, 5]"
                 :key="by"
-                type="button"
                 :aria-label="`${by < 0 ? '−' : '+'}${Math.abs(by)} ${label}`"
                 @click="move(by)"
             >
                 {{ by < 0 ? '−' : '+' }}{{ Math.abs(by) }}
-            </button>
+            </TapButton>
         </div>
     </div>
 </template>
@@ -58,18 +58,6 @@ input::-webkit-inner-spin-button {
     display: grid;
     grid-template-columns: 1fr 1fr;
     gap: 6px;
-}
-button {
-    min-height: 54px;
-    border: 2px solid var(--line);
-    border-radius: 10px;
-    background: var(--panel);
-    color: var(--ink);
     font-weight: 700;
-    cursor: pointer;
-    touch-action: manipulation;
-}
-button:active {
-    background: var(--sunken);
 }
 </style>

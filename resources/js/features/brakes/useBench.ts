@@ -1,4 +1,5 @@
 import { sendMarks } from '@/features/scoring/api';
+import { useSession } from '@/features/session/useSession';
 import { Unreachable } from '@/shared/api/client';
 import type { Mark } from '@/shared/outbox/Outbox';
 import { useLocalStorage, useNow } from '@vueuse/core';
@@ -19,7 +20,12 @@ const RETRY_MS = 4000;
 
 /** The brake tests of one attempt: what is observed is kept on the device first, then judged by the server. */
 export function useBench(id: string) {
-    const kept = useLocalStorage<Kept>(`pasada-brakes-${id}`, { origin: 0, events: [], takenBack: [], sent: true });
+    const kept = useLocalStorage<Kept>(`pasada-brakes-${useSession().user.value?.id ?? 0}-${id}`, {
+        origin: 0,
+        events: [],
+        takenBack: [],
+        sent: true,
+    });
     const bench = shallowRef<Bench>();
     const why = ref('');
     const primary = ref(120);
@@ -120,6 +126,9 @@ export function useBench(id: string) {
 
     /** Takes in what was observed elsewhere; the server keeps what was there among what was taken back. */
     async function takeIn(name: string, content: string): Promise<void> {
+        if (!kept.value.sent) await send();
+        // What is only on this device would be overwritten by what comes back.
+        if (!kept.value.sent) return;
         try {
             bench.value = await importBench(id, name, content);
             const { events: taken, taken_back: takenBack } = bench.value;

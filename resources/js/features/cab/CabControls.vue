@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TapButton from '@/shared/TapButton.vue';
 import { computed } from 'vue';
 import { cabMoves, cabSpeeds, cabSwitches, type CabSwitch } from './cabSwitches';
 import type { Cab } from './useCab';
@@ -18,12 +19,12 @@ const down = computed(() => props.cab.stateOf('pedal', 'up') === 'down');
 <template>
     <div class="controls">
         <div class="switches" role="group" aria-label="Controls">
-            <button
+            <TapButton
                 v-for="one in shown"
                 :key="one.kind"
-                type="button"
                 class="switch"
-                :class="[one.kind, { moved: at(one) !== one.states[0][0] }]"
+                :class="one.kind"
+                :on="at(one) !== one.states[0][0]"
                 :data-control="one.kind"
                 :data-state="at(one)"
                 @click="cab.touch({ kind: one.kind, to: one.states[at(one) === one.states[0][0] ? 1 : 0][0] })"
@@ -32,28 +33,25 @@ const down = computed(() => props.cab.stateOf('pedal', 'up') === 'down');
                     >{{ one.label }} <kbd>{{ one.letter }}</kbd></span
                 >
                 <strong>{{ word(one) }}</strong>
-            </button>
+            </TapButton>
         </div>
         <div class="row speeds" role="group" aria-label="Engine speed">
-            <button
+            <TapButton
                 v-for="(rpm, n) in cabSpeeds"
                 :key="rpm"
-                type="button"
-                class="switch"
-                :class="{ moved: runs && speed === rpm }"
+                :on="runs && speed === rpm"
                 :disabled="!runs"
                 :aria-pressed="runs && speed === rpm"
                 :data-rpm="rpm"
                 @click="cab.touch({ kind: 'rpm', value: rpm })"
             >
                 {{ rpm }} rpm <kbd>{{ n + 1 }}</kbd>
-            </button>
+            </TapButton>
         </div>
         <div class="foot">
-            <button
-                type="button"
+            <TapButton
                 class="pedal"
-                :class="{ moved: down }"
+                :on="down"
                 data-control="pedal"
                 :data-state="down ? 'down' : 'up'"
                 :aria-pressed="down"
@@ -64,22 +62,15 @@ const down = computed(() => props.cab.stateOf('pedal', 'up') === 'down');
                 @click="pedal.click"
             >
                 Foot pedal <kbd>p</kbd> <strong>{{ down ? 'down' : 'up' }}</strong>
-            </button>
+            </TapButton>
             <label class="stays"
                 ><input v-model="stays" type="checkbox" data-test="stays" /> Foot stays where it is</label
             >
         </div>
         <div class="row" role="group" aria-label="Move">
-            <button
-                v-for="move in cabMoves"
-                :key="move.id"
-                type="button"
-                class="switch"
-                :data-control="move.id"
-                @click="cab.touch(move.control)"
-            >
+            <TapButton v-for="move in cabMoves" :key="move.id" :data-control="move.id" @click="cab.touch(move.control)">
                 {{ move.label }} <kbd>{{ move.letter }}</kbd>
-            </button>
+            </TapButton>
         </div>
     </div>
 </template>
@@ -99,30 +90,12 @@ const down = computed(() => props.cab.stateOf('pedal', 'up') === 'down');
     grid-template-columns: repeat(3, minmax(0, 1fr));
     gap: 8px;
 }
-.switch,
-.pedal {
-    min-height: 56px;
-    padding: 6px 12px;
-    border: 2px solid var(--line);
-    border-radius: 12px;
-    background: var(--panel);
-    color: var(--ink);
-    cursor: pointer;
-    touch-action: manipulation;
+.controls :deep(.tap) {
     text-align: start;
 }
 .switch strong {
     display: block;
     font-size: 1.1rem;
-}
-.switch:disabled {
-    color: var(--quiet);
-    background: var(--sunken);
-    cursor: default;
-}
-.moved {
-    box-shadow: inset 0 0 0 3px var(--ink);
-    border-color: var(--ink);
 }
 /* The two valves are told apart by feel: one has corners, one has none. */
 .switch.tractor-valve {
@@ -140,7 +113,7 @@ const down = computed(() => props.cab.stateOf('pedal', 'up') === 'down');
     gap: 8px 14px;
     align-items: center;
 }
-.pedal {
+.controls :deep(.pedal) {
     min-height: 72px;
     font-size: 1.1rem;
     text-align: center;

@@ -3,28 +3,31 @@ import { minutes } from '@/shared/format';
 import LoadState from '@/shared/LoadState.vue';
 import { useLoad } from '@/shared/useLoad';
 import { NButton } from 'naive-ui';
-import { ref } from 'vue';
+import { shallowRef } from 'vue';
 import { readAirChoices, type Control } from './api';
 import CabForm from './CabForm.vue';
 import CabRun from './CabRun.vue';
-import { useKeptCab, type CabChoice } from './keptCab';
+import { useKeptCab, type CabChoice, type KeptCab } from './keptCab';
 
 /* Can I run the brake tests without a truck? */
 const kept = useKeptCab();
-/** A practice begun before this page was opened waits to be asked for. */
-const sits = ref(false);
+/** The practice that is sat in; one begun before this page was opened waits to be asked for. */
+const sat = shallowRef<KeptCab>();
 const { loaded, again } = useLoad(readAirChoices);
 
 function climb(choice: CabChoice): void {
-    kept.value = { choice, began: Date.now(), controls: [] };
-    sits.value = true;
+    sat.value = kept.value = { choice, began: Date.now(), controls: [] };
 }
 function keep(controls: Control[]): void {
     if (kept.value !== null) kept.value = { ...kept.value, controls };
 }
-function leave(): void {
+/** What is judged is in the record, and what is left was given up: neither waits on the device. */
+function forget(): void {
     kept.value = null;
-    sits.value = false;
+}
+function leave(): void {
+    forget();
+    sat.value = undefined;
 }
 const age = (began: number): string => minutes(Date.now() - began);
 </script>
@@ -33,7 +36,7 @@ const age = (began: number): string => minutes(Date.now() - began);
     <LoadState :loaded="loaded" @again="again">
         <template #default="{ data }">
             <main class="page cab-page">
-                <CabRun v-if="kept && sits" :key="kept.began" :kept="kept" @keep="keep" @leave="leave" />
+                <CabRun v-if="sat" :key="sat.began" :kept="sat" @keep="keep" @judged="forget" @leave="leave" />
                 <template v-else>
                     <header>
                         <h1>Air cab</h1>
@@ -48,7 +51,7 @@ const age = (began: number): string => minutes(Date.now() - began);
                             A practice was begun {{ age(kept.began) }} minutes ago on {{ kept.choice.vehicle.name }} and
                             is not over.
                         </p>
-                        <NButton type="primary" size="large" data-test="go-on" @click="sits = true">Go on</NButton>
+                        <NButton type="primary" size="large" data-test="go-on" @click="sat = kept">Go on</NButton>
                         <NButton size="large" data-test="drop" @click="leave">Let it go</NButton>
                     </section>
                     <p v-if="data.vehicles.length === 0 || data.sequences.length === 0">

@@ -8,10 +8,8 @@ import type { CabChoice } from './keptCab';
 /* What was right, what broke it, and what to do next. */
 const props = defineProps<{ judged: Practised; choice: CabChoice; suspected: string | null }>();
 const title = computed(() => {
-    const { standing, cause, restarts, restarts_allowed: allowed } = props.judged;
-    if (standing === 'passed') return 'Every step is met';
-    if (standing === 'open') return 'Not all steps were done';
-    return cause ?? `Begun again ${restarts} times, ${allowed} allowed`;
+    if (props.judged.standing === 'passed') return 'Every step is met';
+    return props.judged.cause ?? 'Not all steps were done';
 });
 const head = useTemplateRef('head');
 onMounted(() => {
@@ -50,7 +48,7 @@ const next = computed(
             {{ choice.help === 'guided' ? 'the same alone, without the steps told.' : 'the same as in the exam.' }}
         </p>
         <CabTrace :judged="judged" />
-        <BenchSteps :bench="judged" :silent="false" :current="next" numbered />
+        <BenchSteps :bench="judged" :silent="false" :at="next" numbered />
         <p class="quiet">
             Practice {{ judged.practices }} of yours, {{ judged.passed }} passed. It stands in your record apart from
             the walks and counts on no sheet.

@@ -13,12 +13,15 @@ import { useCabKeys } from './useCabKeys';
 
 /* One practice, from climbing in to the verdict. */
 const props = defineProps<{ kept: KeptCab }>();
-const emit = defineEmits<{ keep: [controls: Control[]]; leave: [] }>();
-const cab = useCab(props.kept, (controls) => emit('keep', controls));
-const { choice, guide, judged, why, over, restarts } = cab;
+const emit = defineEmits<{ keep: [controls: Control[]]; judged: []; leave: [] }>();
+const cab = useCab(
+    props.kept,
+    (controls) => emit('keep', controls),
+    () => emit('judged'),
+);
+const { choice, guide, judged, judging, why, over, restarts } = cab;
 const { pedal } = useCabKeys(cab);
 const suspected = ref<string | null>(null);
-const current = computed(() => guide.value?.steps.find(({ outcome }) => outcome !== 'met' && outcome !== 'broken'));
 const left = computed(() => choice.sequence.restarts - restarts.value);
 const broken = computed(() => guide.value?.steps.some(({ outcome }) => outcome === 'broken') === true);
 </script>
@@ -33,7 +36,7 @@ const broken = computed(() => guide.value?.steps.some(({ outcome }) => outcome =
             <div class="column">
                 <CabDash :cab="cab" />
                 <section v-if="choice.help === 'guided' && guide" class="guide" aria-label="The steps">
-                    <BenchSteps :bench="guide" :silent="false" :current="current" />
+                    <BenchSteps :bench="guide" :silent="false" />
                     <p v-if="broken" class="quiet">
                         {{
                             left > 0
@@ -63,7 +66,7 @@ const broken = computed(() => guide.value?.steps.some(({ outcome }) => outcome =
         />
     </label>
     <p class="acts">
-        <NButton v-if="!judged" type="primary" size="large" data-test="done" @click="cab.finish"
+        <NButton v-if="!judged" type="primary" size="large" data-test="done" :loading="judging" @click="cab.finish"
             >I am done: judge it</NButton
         >
         <NButton v-if="!judged && left > 0" size="large" data-test="restart" @click="cab.touch({ kind: 'restarted' })"

@@ -1,3 +1,4 @@
+import { ApiProblem } from '@/shared/api/client';
 import { useRafFn } from '@vueuse/core';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { askCourse, judgePractice, type AirCourse, type AirRequest, type Control, type Practised } from './api';
@@ -13,13 +14,27 @@ const REST_MS = 400;
 const RETRY_MS = 2_000;
 const REFUSED_TOLD_MS = 4_000;
 
+/** The controls that move when a valve comes out by itself. */
+const valvesOf: Record<string, Control['kind'][]> = {
+    tractor: ['tractor-valve'],
+    trailer: ['trailer-valve'],
+    both: ['tractor-valve', 'trailer-valve'],
+};
+
 /** A simulated cab: controls go to the server, the course of the pressures comes back and is played. */
-export function useCab({ choice, began, controls: before }: KeptCab, keep: (controls: Control[]) => void) {
+export function useCab(
+    { choice, began, controls: before }: KeptCab,
+    keep: (controls: Control[]) => void,
+    end: () => void,
+) {
     const now = ref(Math.min(Date.now() - began, LONGEST_MS));
     const controls = shallowRef(before);
-    const course = shallowRef<AirCourse>({ samples: [], events: [], refused: [] });
+    const course = shallowRef<AirCourse>({ samples: [], events: [], states: {}, refused: [] });
+    /** The controls that the course at hand has heard of. */
+    const heard = shallowRef<Control[]>([]);
     const guide = shallowRef<Practised>();
     const judged = shallowRef<Practised>();
+    const judging = ref(false);
     const why = ref('');
     /** From a touch to the course that answers it, in ms. */
     const lag = ref(0);
@@ -58,13 +73,17 @@ export function useCab({ choice, began, controls: before }: KeptCab, keep: (cont
             let asked: number;
             do {
                 asked = touched;
+                const sent = controls.value;
                 course.value = await askCourse(body(now.value + AHEAD_MS));
+                heard.value = sent;
                 lag.value = Math.round(performance.now() - asked);
             } while (asked !== touched);
             why.value = '';
         } catch (error) {
             fails(error);
-            retrying = setTimeout(() => void ask(), RETRY_MS);
+            // What was refused for a reason would be refused again.
+            const isRefused = error instanceof ApiProblem && error.status < 500;
+            if (!isRefused) retrying = setTimeout(() => void ask(), RETRY_MS);
         } finally {
             asking = false;
         }
@@ -79,7 +98,7 @@ export function useCab({ choice, began, controls: before }: KeptCab, keep: (cont
     }
 
     function touch(control: Omit<Control, 'at_ms'>): void {
-        if (over.value) return;
+        if (over.value || judged.value !== undefined) return;
         // The clock of the device may be set back; time in the cab does not.
         const at = Math.max(Math.floor(Date.now() - began), controls.value.at(-1)?.at_ms ?? 0);
         controls.value = [...controls.value, { ...control, at_ms: at }];
@@ -110,21 +129,19 @@ export function useCab({ choice, began, controls: before }: KeptCab, keep: (cont
     /** How many of the events ahead have come; changes seldom, so what hangs on it is worked out seldom. */
     const come = computed(() => course.value.events.filter(({ at_ms }) => at_ms <= now.value).length);
 
-    /** Where a control stands: as it was touched last, unless it was refused or the system moved it since. */
+    /** Where a control stands: as it was just touched, and else as the server has it, with the valves that popped since. */
     function stateOf(kind: Control['kind'], first: string): string {
-        const mine = controls.value.findLast((one, n) => one.kind === kind && !refused.value.has(n));
-        const valve = { 'tractor-valve': 'tractor', 'trailer-valve': 'trailer' }[kind as string];
-        const popped = course.value.events
+        const mine = controls.value.slice(heard.value.length).findLast((one) => one.kind === kind)?.to;
+        if (mine !== undefined) return mine;
+        const since = heard.value.at(-1)?.at_ms ?? 0;
+        const hasPopped = course.value.events
             .slice(0, come.value)
-            .findLast((one) => one.kind === 'popped' && valve !== undefined && (one.to === valve || one.to === 'both'));
-        if (popped !== undefined && popped.at_ms >= (mine?.at_ms ?? 0)) return 'out';
-        // With the key goes the engine.
-        if (kind === 'engine' && mine?.to === 'on') {
-            const key = controls.value.findLast((one) => one.kind === 'key');
-            if (key?.to === 'off' && key.at_ms >= mine.at_ms) return 'off';
-        }
-        return mine?.to ?? first;
+            .some(
+                ({ kind: what, to, at_ms }) => what === 'popped' && at_ms > since && valvesOf[to ?? '']?.includes(kind),
+            );
+        return hasPopped ? 'out' : (course.value.states[kind] ?? first);
     }
+
     const minute = computed(() => {
         const last = controls.value.findLast(({ kind }) =>
             ['minute-started', 'minute-ended', 'restarted'].includes(kind),
@@ -133,12 +150,18 @@ export function useCab({ choice, began, controls: before }: KeptCab, keep: (cont
     });
     const restarts = computed(() => controls.value.filter(({ kind }) => kind === 'restarted').length);
 
+    /** Has it judged and kept, once. */
     async function finish(): Promise<void> {
+        if (judging.value || judged.value !== undefined) return;
+        judging.value = true;
         try {
             judged.value = await judgePractice(body(now.value, true));
             why.value = '';
+            end();
         } catch (error) {
             fails(error);
+        } finally {
+            judging.value = false;
         }
     }
 
@@ -152,6 +175,7 @@ export function useCab({ choice, began, controls: before }: KeptCab, keep: (cont
         gauges,
         guide,
         judged,
+        judging,
         why,
         told,
         over,

@@ -1,29 +1,13 @@
 <script setup lang="ts">
 import { NButton, NCheckbox, NInputNumber, NSelect } from 'naive-ui';
 import { computed } from 'vue';
-import { brakeTests, cabStates, saidWords, type BrakeStep } from './brakeStepWords';
+import { figuresOf, saidOptions, stateOptions, testNames, testOptions, type BrakeStep } from './brakeStepWords';
 
 /* Which brake tests, in which order, within which limits. What is left empty is as usual. */
 const props = defineProps<{ steps: BrakeStep[] }>();
 const emit = defineEmits<{ change: [steps: BrakeStep[]] }>();
-const of = (test: string): (typeof brakeTests)[number] | undefined => brakeTests.find(({ value }) => value === test);
-const left = computed(() => brakeTests.filter(({ value }) => !props.steps.some(({ test }) => test === value)));
+const left = computed(() => testOptions.filter(({ value }) => !props.steps.some(({ test }) => test === value)));
 
-type Figure = 'low' | 'high' | 'from_psi' | 'slack_seconds';
-const figuresOf = (test: string): { key: Figure; label: string; unit: string }[] => {
-    const unit = of(test)?.unit ?? '';
-    const leak = test.startsWith('leak');
-    return [
-        ...(unit === '' || leak || test === 'build-up' ? [] : [{ key: 'low' as const, label: 'From', unit }]),
-        ...(unit === '' || test === 'low-air' ? [] : [{ key: 'high' as const, label: 'At most', unit }]),
-        ...(leak
-            ? [
-                  { key: 'from_psi' as const, label: 'Begun at no less than', unit: 'psi' },
-                  { key: 'slack_seconds' as const, label: 'A minute may be short by', unit: 's' },
-              ]
-            : []),
-    ];
-};
 /** The steps with one of them changed; what is set to nothing is left out of the file. */
 function set(index: number, key: keyof BrakeStep, value: unknown): void {
     emit(
@@ -47,7 +31,7 @@ function move(index: number, by: number): void {
     <ol class="steps">
         <li v-for="(step, index) in steps" :key="step.test" :data-brake-step="step.test">
             <header>
-                <strong>{{ of(step.test)?.label ?? step.test }}</strong>
+                <strong>{{ testNames[step.test] }}</strong>
                 <span class="moves">
                     <NButton :disabled="index === 0" :aria-label="`${step.test} earlier`" @click="move(index, -1)"
                         >↑</NButton
@@ -64,7 +48,7 @@ function move(index: number, by: number): void {
                 </span>
             </header>
             <div class="figures">
-                <label v-for="{ key, label, unit } in figuresOf(step.test)" :key="key"
+                <label v-for="{ key, label, unit } in figuresOf[step.test]" :key="key"
                     >{{ label }}
                     <NInputNumber
                         :show-button="false"
@@ -73,7 +57,7 @@ function move(index: number, by: number): void {
                         clearable
                         placeholder="as usual"
                         :value="step[key] ?? null"
-                        :input-props="{ 'aria-label': `${of(step.test)?.label ?? ''}: ${label}` }"
+                        :input-props="{ 'aria-label': `${testNames[step.test]}: ${label}` }"
                         @update:value="(value) => set(index, key, value)"
                         ><template #suffix>{{ unit }}</template></NInputNumber
                     ></label
@@ -85,8 +69,8 @@ function move(index: number, by: number): void {
                         clearable
                         placeholder="the usual states"
                         :value="step.needs ?? null"
-                        :options="cabStates"
-                        :input-props="{ 'aria-label': `${of(step.test)?.label ?? ''}: needs` }"
+                        :options="stateOptions"
+                        :input-props="{ 'aria-label': `${testNames[step.test]}: needs` }"
                         @update:value="(value: string[] | null) => set(index, 'needs', value?.length ? value : null)"
                 /></label>
                 <label
@@ -96,8 +80,8 @@ function move(index: number, by: number): void {
                         clearable
                         placeholder="as usual"
                         :value="step.say ?? null"
-                        :options="saidWords"
-                        :input-props="{ 'aria-label': `${of(step.test)?.label ?? ''}: has to be said` }"
+                        :options="saidOptions"
+                        :input-props="{ 'aria-label': `${testNames[step.test]}: has to be said` }"
                         @update:value="(value: string[] | null) => set(index, 'say', value?.length ? value : null)"
                 /></label>
             </div>
@@ -117,7 +101,7 @@ function move(index: number, by: number): void {
         :options="left"
         data-test="add-brake-step"
         :input-props="{ 'aria-label': 'Ask another test' }"
-        @update:value="(test: string) => emit('change', [...steps, { test }])"
+        @update:value="(test: BrakeStep['test']) => emit('change', [...steps, { test }])"
     />
 </template>
 

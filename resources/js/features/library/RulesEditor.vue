@@ -3,7 +3,6 @@ import { NCheckbox, NCheckboxGroup, NInput, NInputNumber, NSelect } from 'naive-
 import { computed } from 'vue';
 import type { ChecklistDocument } from './api';
 import BrakeStepsEditor from './BrakeStepsEditor.vue';
-import type { BrakeStep } from './brakeStepWords';
 import { brakeQuestions, numbers, questions, readRule, writeRule, type RuleNumber } from './ruleQuestions';
 
 const props = defineProps<{ document: ChecklistDocument }>();
@@ -20,7 +19,7 @@ const shown = ({ path, per }: RuleNumber): number | null => {
     return typeof value === 'number' ? value / (per ?? 1) : null;
 };
 const scopes = computed(() => props.document.rules.carry_over?.scopes ?? []);
-const steps = computed(() => (readRule(props.document, ['brake_tests', 'steps']) as BrakeStep[] | undefined) ?? []);
+const steps = computed(() => props.document.rules.brake_tests?.steps ?? []);
 const draws = computed(() => props.document.forms?.draw ?? []);
 </script>
 

@@ -1,43 +1,73 @@
-/** The tests, states and words that a sequence may name, as the open format has them and as people call them. */
-export const brakeTests = [
-    { value: 'cut-out', label: 'Governor cut-out', unit: 'psi' },
-    { value: 'cut-in', label: 'Governor cut-in', unit: 'psi below cut-out' },
-    { value: 'build-up', label: 'Build-up', unit: 's' },
-    { value: 'leak-applied', label: 'Leak test, brakes applied', unit: 'psi' },
-    { value: 'leak-released', label: 'Leak test, brakes released', unit: 'psi' },
-    { value: 'low-air', label: 'Low-air warning', unit: 'psi' },
-    { value: 'spring-pop', label: 'Spring brakes', unit: 'psi' },
-    { value: 'tug-tractor', label: 'Tractor parking-brake tug', unit: '' },
-    { value: 'tug-trailer', label: 'Trailer parking-brake tug', unit: '' },
-    { value: 'tug-hand', label: 'Trailer hand-valve tug', unit: '' },
-    { value: 'service', label: 'Service brake', unit: '' },
-];
+import type { ChecklistDocument } from './api';
 
-export const cabStates = [
-    { value: 'chocks-in', label: 'wheels chocked' },
-    { value: 'chocks-out', label: 'chocks out' },
-    { value: 'belt-on', label: 'belt on' },
-    { value: 'engine-on', label: 'engine running' },
-    { value: 'engine-off', label: 'engine off' },
-    { value: 'key-on', label: 'key on' },
-    { value: 'valves-in', label: 'valves in' },
-    { value: 'low-gear', label: 'low gear' },
-];
+export type BrakeStep = NonNullable<NonNullable<ChecklistDocument['rules']['brake_tests']>['steps']>[number];
 
-export const saidWords = [
-    { value: 'start-reading', label: 'the reading at the start' },
-    { value: 'end-reading', label: 'the reading at the end' },
-    { value: 'limit', label: 'the limit' },
-    { value: 'area-clear', label: 'that the area is clear' },
-];
+type Words<K extends string> = Record<K, string>;
 
-export interface BrakeStep {
-    test: string;
-    low?: number;
-    high?: number;
-    say?: string[];
-    needs?: string[];
-    from_psi?: number;
-    slack_seconds?: number;
-    first_drop?: 'left-out' | 'counted';
+/* What the open format has, as people call it; every value of it has to be here, or it does not compile. */
+export const testNames: Words<BrakeStep['test']> = {
+    'cut-out': 'Governor cut-out',
+    'cut-in': 'Governor cut-in',
+    'build-up': 'Build-up',
+    'leak-applied': 'Leak test, brakes applied',
+    'leak-released': 'Leak test, brakes released',
+    'low-air': 'Low-air warning',
+    'spring-pop': 'Spring brakes',
+    'tug-tractor': 'Tractor parking-brake tug',
+    'tug-trailer': 'Trailer parking-brake tug',
+    'tug-hand': 'Trailer hand-valve tug',
+    service: 'Service brake',
+};
+
+const stateNames: Words<NonNullable<BrakeStep['needs']>[number]> = {
+    'chocks-in': 'wheels chocked',
+    'chocks-out': 'chocks out',
+    'belt-on': 'belt on',
+    'engine-on': 'engine running',
+    'engine-off': 'engine off',
+    'key-on': 'key on',
+    'valves-in': 'valves in',
+    'low-gear': 'low gear',
+};
+
+const saidNames: Words<NonNullable<BrakeStep['say']>[number]> = {
+    'start-reading': 'the reading at the start',
+    'end-reading': 'the reading at the end',
+    limit: 'the limit',
+    'area-clear': 'that the area is clear',
+};
+
+const options = <K extends string>(names: Words<K>): { value: K; label: string }[] =>
+    (Object.entries(names) as [K, string][]).map(([value, label]) => ({ value, label }));
+
+export const testOptions = options(testNames);
+export const stateOptions = options(stateNames);
+export const saidOptions = options(saidNames);
+
+interface StepFigure {
+    key: 'low' | 'high' | 'from_psi' | 'slack_seconds';
+    label: string;
+    unit: string;
 }
+const from = (unit: string): StepFigure => ({ key: 'low', label: 'From', unit });
+const most = (unit: string): StepFigure => ({ key: 'high', label: 'At most', unit });
+const leak: StepFigure[] = [
+    most('psi'),
+    { key: 'from_psi', label: 'Begun at no less than', unit: 'psi' },
+    { key: 'slack_seconds', label: 'A minute may be short by', unit: 's' },
+];
+
+/** The figures that a test can be given. */
+export const figuresOf: Record<BrakeStep['test'], StepFigure[]> = {
+    'cut-out': [from('psi'), most('psi')],
+    'cut-in': [from('psi below cut-out'), most('psi below cut-out')],
+    'build-up': [most('s')],
+    'leak-applied': leak,
+    'leak-released': leak,
+    'low-air': [from('psi')],
+    'spring-pop': [from('psi'), most('psi')],
+    'tug-tractor': [],
+    'tug-trailer': [],
+    'tug-hand': [],
+    service: [],
+};
