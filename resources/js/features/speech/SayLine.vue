@@ -20,7 +20,7 @@ function sayTyped(): void {
 </script>
 
 <template>
-    <form class="line" @submit.prevent="sayTyped">
+    <form class="say-line" @submit.prevent="sayTyped">
         <input v-model="typed" :aria-label="label" :placeholder="placeholder" maxlength="300" data-test="spoken" />
         <NButton attr-type="submit">{{ button }}</NButton>
         <NButton v-if="source" @click="stop">Stop listening</NButton>
@@ -38,7 +38,7 @@ function sayTyped(): void {
 </template>
 
 <style scoped>
-.line {
+.say-line {
     display: flex;
     flex-wrap: wrap;
     gap: 8px;
