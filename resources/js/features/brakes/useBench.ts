@@ -1,6 +1,6 @@
 import { sendMarks } from '@/features/scoring/api';
 import { useSession } from '@/features/session/useSession';
-import { Unreachable } from '@/shared/api/client';
+import { isPassing } from '@/shared/api/client';
 import type { Mark } from '@/shared/outbox/Outbox';
 import { useLocalStorage, useNow } from '@vueuse/core';
 import { v4, v7 } from 'uuid';
@@ -65,7 +65,7 @@ export function useBench(id: string) {
             else retry = setTimeout(() => void send(), 0);
         } catch (error) {
             why.value = error instanceof Error ? error.message : String(error);
-            if (error instanceof Unreachable) retry = setTimeout(() => void send(), RETRY_MS);
+            if (isPassing(error)) retry = setTimeout(() => void send(), RETRY_MS);
         } finally {
             sending = false;
         }

@@ -1,4 +1,4 @@
-import { ApiProblem } from '@/shared/api/client';
+import { isPassing } from '@/shared/api/client';
 import { useRafFn } from '@vueuse/core';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { askCourse, judgePractice, type AirCourse, type AirRequest, type Control, type Practised } from './api';
@@ -70,20 +70,18 @@ export function useCab(
         asking = true;
         clearTimeout(retrying);
         try {
-            let asked: number;
+            let sent: Control[];
             do {
-                asked = touched;
-                const sent = controls.value;
+                sent = controls.value;
+                const asked = touched;
                 course.value = await askCourse(body(now.value + AHEAD_MS));
                 heard.value = sent;
                 lag.value = Math.round(performance.now() - asked);
-            } while (asked !== touched);
+            } while (controls.value !== sent);
             why.value = '';
         } catch (error) {
             fails(error);
-            // What was refused for a reason would be refused again.
-            const isRefused = error instanceof ApiProblem && error.status < 500;
-            if (!isRefused) retrying = setTimeout(() => void ask(), RETRY_MS);
+            if (isPassing(error)) retrying = setTimeout(() => void ask(), RETRY_MS);
         } finally {
             asking = false;
         }

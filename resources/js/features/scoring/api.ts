@@ -1,5 +1,5 @@
 import { readSession } from '@/features/session/api';
-import { answer, api, ApiProblem, type Schemas } from '@/shared/api/client';
+import { answer, api, ApiProblem, TOKEN_EXPIRED, type Schemas } from '@/shared/api/client';
 import type { Mark } from '@/shared/outbox/Outbox';
 
 export type Attempt = Schemas['AttemptResource'];
@@ -13,9 +13,6 @@ export type History = Schemas['HistoryResource'];
 const at = (id: string): { params: { path: { attempt: string } } } => ({ params: { path: { attempt: id } } });
 
 export const readAttempt = (id: string): Promise<Attempt> => answer(api.GET('/attempts/{attempt}', at(id)));
-
-/** Answered 419 when the page's token is older than its session. */
-const TOKEN_EXPIRED = 419;
 
 export async function sendMarks(id: string, recorder: string, marks: Mark[]): Promise<Sheet> {
     const send = (): Promise<Sheet> =>

@@ -22,6 +22,14 @@ export class Unreachable extends Error {
     }
 }
 
+/** Answered 419 when the page's token is older than its session. */
+export const TOKEN_EXPIRED = 419;
+const TOO_MANY = 429;
+
+/** Whether the same question may be answered later; what was refused for a reason would be refused again. */
+export const isPassing = (error: unknown): boolean =>
+    !(error instanceof ApiProblem) || error.status >= 500 || [TOKEN_EXPIRED, TOO_MANY].includes(error.status);
+
 function cookie(name: string): string | undefined {
     const found = document.cookie.split('; ').find((part) => part.startsWith(`${name}=`));
     return found === undefined ? undefined : decodeURIComponent(found.slice(name.length + 1));

@@ -1,4 +1,4 @@
-import { ApiProblem, type Schemas } from '@/shared/api/client';
+import { ApiProblem, isPassing, type Schemas } from '@/shared/api/client';
 import { OutboxDb, type WaitingMark } from './OutboxDb';
 
 export type Mark = Schemas['Mark'];
@@ -146,7 +146,7 @@ export class Outbox<T> {
                 this.told.state({ state: 'signed_out', waiting: rows.length });
                 return false;
             }
-            if (error instanceof ApiProblem && error.status < 500 && error.status !== 419 && error.status !== 429) {
+            if (error instanceof ApiProblem && !isPassing(error)) {
                 this.told.state({ state: 'refused', waiting: rows.length, why: error.message });
                 return false;
             }

@@ -1,0 +1,21 @@
+import 'fake-indexeddb/auto';
+import { beforeEach, vi } from 'vitest';
+
+/** As much of a device as the logic of the screen asks for: a storage that a test can fill up, and nobody listening. */
+export class Storage {
+    full = false;
+    #kept = new Map<string, string>();
+
+    getItem = (key: string): string | null => this.#kept.get(key) ?? null;
+    setItem = (key: string, value: string): void => {
+        if (this.full) throw new Error('QuotaExceededError');
+        this.#kept.set(key, value);
+    };
+    removeItem = (key: string): void => void this.#kept.delete(key);
+}
+
+beforeEach(() => {
+    vi.stubGlobal('localStorage', new Storage());
+    vi.stubGlobal('addEventListener', () => undefined);
+    vi.stubGlobal('removeEventListener', () => undefined);
+});

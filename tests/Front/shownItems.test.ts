@@ -1,0 +1,105 @@
+import type { Mark } from '@/shared/outbox/Outbox';
+import { placeTallies } from '@/features/scoring/placeTallies';
+import { shownItems } from '@/features/scoring/shownItems';
+import { describe, expect, it } from 'vitest';
+import { item, mark, place, points, sheet } from './made';
+
+const drum = item('drum', { essential: points('intact', 'mounted'), further: points('clean') });
+const hose = item('hose', { essential: points('sealed') });
+const places = [place('brakes', [drum, hose]), place('bench', [item('leak')], { section: 'tests' })];
+const stateAfter = (marks: Mark[], of = 'drum', before = sheet()): string | undefined =>
+    shownItems(places, before, marks).get(of)?.state;
+
+describe('what the screen shows before the server has answered', () => {
+    it.each([
+        ['heard whole', [mark('heard_whole', { item: 'drum' })], 'whole'],
+        ['one point of three', [mark('points_heard', { item: 'drum', points: ['intact'] })], 'partial'],
+        ['only named', [mark('points_heard', { item: 'drum', points: [] })], 'partial'],
+        [
+            'every point by and by',
+            [
+                mark('points_heard', { item: 'drum', points: ['intact', 'mounted'] }),
+                mark('points_heard', { item: 'drum', points: ['clean'] }),
+            ],
+            'whole',
+        ],
+        ['said wrong', [mark('said_wrong', { item: 'drum', points: ['intact'] })], 'wrong'],
+        ['not fitted', [mark('not_fitted', { item: 'drum' })], 'not_fitted'],
+        [
+            'the whole item taken back',
+            [
+                mark('heard_whole', { item: 'drum' }),
+                mark('points_taken_back', { item: 'drum', points: ['identified'] }),
+            ],
+            'not_reached',
+        ],
+        [
+            'a point taken back',
+            [mark('heard_whole', { item: 'drum' }), mark('points_taken_back', { item: 'drum', points: ['clean'] })],
+            'partial',
+        ],
+        ['the same as another axle', [mark('carried_over', { place: 'brakes', from: 'steer' })], 'carried'],
+        [
+            'the same except this one',
+            [mark('carried_over', { place: 'brakes', from: 'steer', except: ['drum'] })],
+            undefined,
+        ],
+        ['a mark of something else', [mark('note', { text: 'wind' })], undefined],
+        ['an item that is not asked', [mark('heard_whole', { item: 'horn' })], undefined],
+    ])('%s', (_, marks, state) => {
+        expect(stateAfter(marks)).toBe(state);
+    });
+
+    it('puts a wrong point right when it is heard', () => {
+        const shown = shownItems(places, sheet(), [
+            mark('said_wrong', { item: 'drum', points: ['intact'] }),
+            mark('points_heard', { item: 'drum', points: ['intact'] }),
+        ]).get('drum');
+        expect([shown?.state, [...(shown?.wrong ?? [])], shown?.waiting]).toEqual(['partial', [], true]);
+    });
+
+    it('lays the marks over what the server said, and carries over no item that was heard', () => {
+        const before = sheet([
+            { item: 'drum', status: 'partial', heard: ['intact'] },
+            { item: 'hose', status: 'missed' },
+        ]);
+        const carried = [mark('carried_over', { place: 'brakes', from: 'steer' })];
+        expect([stateAfter(carried, 'drum', before), stateAfter(carried, 'hose', before)]).toEqual([
+            'partial',
+            'carried',
+        ]);
+        expect(shownItems(places, before, []).get('drum')?.waiting).toBe(false);
+    });
+
+    it('forgets what was undone, and remembers it when the undo is undone', () => {
+        const heard = mark('heard_whole', { item: 'drum' });
+        const undo = mark('undo', { undoes: heard.id });
+        const redo = mark('undo', { undoes: undo.id });
+        expect(stateAfter([heard, undo])).toBeUndefined();
+        expect(stateAfter([heard, undo, redo])).toBe('whole');
+    });
+
+    it('begins a section again, and no other', () => {
+        const marks = [
+            mark('heard_whole', { item: 'leak' }),
+            mark('heard_whole', { item: 'drum' }),
+            mark('restarted', { section: 'tests' }),
+        ];
+        expect([stateAfter(marks, 'leak'), stateAfter(marks, 'drum')]).toEqual(['not_reached', 'whole']);
+    });
+});
+
+describe('how far a place is', () => {
+    it.each([
+        ['nothing said', [], { asked: 2, said: 0, part: 0 }],
+        ['one whole', [mark('heard_whole', { item: 'drum' })], { asked: 2, said: 1, part: 0 }],
+        [
+            'one in part and one waved',
+            [mark('points_heard', { item: 'drum', points: ['intact'] }), mark('not_fitted', { item: 'hose' })],
+            { asked: 2, said: 2, part: 1 },
+        ],
+        ['one wrong', [mark('said_wrong', { item: 'drum', points: ['intact'] })], { asked: 2, said: 1, part: 1 }],
+    ])('%s', (_, marks, tally) => {
+        expect(placeTallies(places, shownItems(places, sheet(), marks)).get('brakes')).toEqual(tally);
+    });
+});
