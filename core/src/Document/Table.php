@@ -38,7 +38,11 @@ final readonly class Table
             return [];
         }
         $rows = [];
-        for ($line = 2; ($cells = fgetcsv($memory, null, $separator, '"', '')) !== false; $line++) {
+        $next = 2;
+        while (($cells = fgetcsv($memory, null, $separator, '"', '')) !== false) {
+            $line = $next;
+            // A quoted cell may go over several lines of the file.
+            $next += 1 + substr_count(implode('', $cells), "\n");
             if ($cells === [null] || implode('', $cells) === '') {
                 continue;
             }

@@ -57,12 +57,13 @@ final class StatementBinder
             $denied = $this->denial->denies($at);
             $list = $at - $this->lastFault <= 3;
             if (! $denied) {
-                if (in_array($statement->points[0], self::ONLY_DENIED, true)) {
-                    return;
-                }
-                if (! $list && Defects::isReported($this->topic->words, $span)) {
+                $isOnlyDenied = static fn (Point $point): bool => in_array($point, self::ONLY_DENIED, true);
+                if (! $list && array_filter($statement->points, $isOnlyDenied) !== $statement->points && Defects::isReported($this->topic->words, $span)) {
                     $this->defect($span);
 
+                    return;
+                }
+                if ($isOnlyDenied($statement->points[0])) {
                     return;
                 }
             }
