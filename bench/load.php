@@ -3,16 +3,15 @@
 declare(strict_types=1);
 
 use App\Demo\DemoSchool;
-use Pasada\Bench\Client;
 use Pasada\Bench\Load;
 use Pasada\Bench\Timing;
 use Pasada\Core\Checklist\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Vehicle\VehicleReader;
+use Tests\Support\ApiClient;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Timing.php';
-require __DIR__.'/Client.php';
 require __DIR__.'/Load.php';
 
 // A class of classes: attempts scored at the same time, each at one mark a second. ./pasada bench load [attempts] [seconds]
@@ -26,7 +25,7 @@ $items = array_keys(Inspection::of($checklist, (new VehicleReader)->read((string
 $scorers = array_slice(DemoSchool::staff(), 0, 3);
 $clients = [];
 for ($n = 0; $n < 30; $n++) {
-    $clients[$n] = new Client($url);
+    $clients[$n] = new ApiClient($url);
     $clients[$n]->send('GET', '/session', null, 401);
     $clients[$n]->send('POST', '/session', ['email' => $scorers[$n % count($scorers)][1], 'password' => DemoSchool::PASSWORD]);
 }

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use App\Demo\DemoSchool;
-use Pasada\Bench\Client;
 use Pasada\Bench\Timing;
 use Pasada\Core\Attempt\Mark;
 use Pasada\Core\Attempt\MarkList;
@@ -11,11 +10,11 @@ use Pasada\Core\Checklist\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Vehicle\VehicleReader;
+use Tests\Support\ApiClient;
 use Tests\Support\Browser;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Timing.php';
-require __DIR__.'/Client.php';
 
 // Speed of what issue by issue was promised; medians of one run. Compare ratios, the machine is noisy. ./pasada bench
 $root = dirname(__DIR__);
@@ -53,7 +52,7 @@ foreach ([125, 250, 500] as $attempts) {
 
 $url = getenv('PASADA_BROWSER_URL');
 assert(is_string($url));
-$client = new Client($url);
+$client = new ApiClient($url);
 $client->send('GET', '/session', null, 401);
 $client->send('POST', '/session', ['email' => DemoSchool::staff()[0][1], 'password' => DemoSchool::PASSWORD]);
 $uuid = static fn (): string => preg_replace('/^(.{8})(.{4})(.{4})(.{4})(.{12})$/', '$1-$2-$3-$4-$5', substr_replace(substr_replace(bin2hex(random_bytes(16)), '7', 12, 1), '8', 16, 1)) ?? '';

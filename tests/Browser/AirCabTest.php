@@ -6,7 +6,7 @@ use Tests\Support\Browser;
 
 beforeEach(function (): void {
     $this->browser = Browser::open();
-    $this->browser->signIn('mira@ferrow-sound.example')->waitForText('Mira Tallgrass', 'h1');
+    $this->browser->signIn('mira@ferrow-sound.example', null);
     $this->open = function (): void {
         $this->browser->visit('/cab')->waitForText('Climb in');
         // Nobody waits a real minute in a test: the clock of the device goes forward instead, as it does when a device slept.
@@ -27,13 +27,6 @@ beforeEach(function (): void {
     $this->keys = fn (string $letters) => $this->browser->run('await keys(...arguments[0])', [explode(' ', $letters)]);
     $this->skip = fn (int $seconds) => $this->browser->run('skip(arguments[0])', [$seconds * 1000]);
     $this->say = fn (string $words) => $this->browser->type('[aria-label="Say in your own words"]', $words)->enter();
-    $this->tugs = function (bool $withHandValve): void {
-        // Chocks out, low gear; one valve out after the other.
-        ($this->keys)('x g t u t r u r');
-        if ($withHandValve) {
-            ($this->keys)('h u h');
-        }
-    };
     $this->leakAndFan = function (): void {
         ($this->keys)('e');
         $this->browser->click('[data-test=stays]');
@@ -49,26 +42,20 @@ beforeEach(function (): void {
         $this->browser->click('[data-test=stays]')->run('await fan(66)');
         $this->browser->waitForText('out', '[data-control=tractor-valve]');
     };
-    $this->practise = function (int $steps): void {
+    $this->practise = function (): void {
         $browser = $this->browser->click('[data-test=climb]')->waitForText('Foot pedal');
         ($this->keys)('x b c k e t r 3');
         $browser->find('[data-control=engine][data-state=on]');
         expect($browser->run("return await until(told('Psssh'))"))->toBeTrue();
-        if ($steps === 5) {
-            ($this->tugs)(false);
-            ($this->keys)('g x');
-        }
         ($this->leakAndFan)();
-        if ($steps === 7) {
-            ($this->keys)('e 3 t r');
-            expect($browser->run('return await until(() => psi() > 110)'))->toBeTrue();
-            ($this->keys)('t r');
-            $browser->click('[data-say=clear]');
-            ($this->tugs)(true);
-            ($this->keys)('l');
-            $browser->click('[data-test=stays]');
-            ($this->keys)('p o p');
-        }
+        ($this->keys)('e 3 t r');
+        expect($browser->run('return await until(() => psi() > 110)'))->toBeTrue();
+        ($this->keys)('t r');
+        $browser->click('[data-say=clear]');
+        // Chocks out, low gear; one valve out after the other, then the hand valve.
+        ($this->keys)('x g t u t r u r h u h l');
+        $browser->click('[data-test=stays]');
+        ($this->keys)('p o p');
         $browser->click('[data-test=done]')->find('[data-test=practised]');
     };
 });
@@ -77,15 +64,13 @@ afterEach(function (): void {
     $this->browser->close();
 });
 
-it('passes whoever does every step of any of the sequences by keyboard', function (): void {
+it('passes whoever does every step of the longest sequence by keyboard', function (): void {
     ($this->open)();
-    foreach (['Every axle' => 3, 'Whole walk-round' => 4, 'Cab, brakes' => 5, 'Short list' => 7] as $checklist => $steps) {
-        ($this->choose)(2, $checklist);
-        ($this->choose)(3, 'Alone');
-        ($this->practise)($steps);
-        expect($this->browser->text('[data-test=practised]').' '.$this->browser->text('.result > p'))->toStartWith("Every step is met $steps of $steps steps met");
-        $this->browser->click('[data-test=leave]')->waitForText('Climb in');
-    }
+    ($this->choose)(2, 'Short list');
+    ($this->choose)(3, 'Alone');
+    ($this->practise)();
+    expect($this->browser->text('[data-test=practised]').' '.$this->browser->text('.result > p'))->toStartWith('Every step is met 7 of 7 steps met');
+    $this->browser->click('[data-test=leave]')->waitForText('Climb in');
 });
 
 it('guides, says at once what is broken and why, and shows the course of the pressures', function (): void {
@@ -131,5 +116,5 @@ it('lets a student say what is wrong with a truck before it is told', function (
     expect($browser->count('.guide'))->toBe(0);
     $browser->click('[data-test=suspect] .n-base-selection')->choose('the parking valves stick')->click('[data-test=done]')->find('[data-test=practised]');
     // Which fault was drawn is chance; that it is told beside what was said is not.
-    expect($browser->text('.result > p'))->toMatch('/You (found what was wrong with this truck: the parking valves stick|said that the parking valves stick; what was wrong: the )/');
+    expect($browser->text('.result > p'))->toMatch('/You (found what was wrong with this truck: the parking valves stick|said that the parking valves stick; what was wrong: (the|a) .+\.)/');
 });

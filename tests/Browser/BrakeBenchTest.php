@@ -6,8 +6,7 @@ use Tests\Support\Browser;
 
 beforeEach(function (): void {
     $this->browser = Browser::open();
-    $this->browser->signIn('rosa@ferrow-sound.example', '/start?student=7')->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');
-    $this->id = basename((string) $this->browser->run('return location.pathname'));
+    $this->id = $this->browser->signIn('rosa@ferrow-sound.example', null)->beginWalk(7, page: 'brakes');
     $this->seen = function (string ...$keys): void {
         foreach ($keys as $key) {
             $this->browser->click("[data-seen='$key']");
@@ -20,7 +19,6 @@ afterEach(function (): void {
 });
 
 it('judges the brake tests as they are seen, names a minute cut short, and puts them on the sheet', function (): void {
-    $this->browser->visit("/brakes/$this->id")->waitForText('Start the minute');
     expect($this->browser->accessibilityFaults())->toBe([]);
     ($this->seen)('engine:on', 'cut-out:', 'chocks:in', 'tractor-valve:in', 'trailer-valve:in', 'engine:off', 'key:on', 'pedal:down');
     $this->browser->waitForText('1 of 4 steps met', '[data-test=standing]');
@@ -36,7 +34,6 @@ it('judges the brake tests as they are seen, names a minute cut short, and puts 
 });
 
 it('keeps what is seen while the server is away', function (): void {
-    $this->browser->visit("/brakes/$this->id")->waitForText('Start the minute');
     $this->browser->offline(true);
     ($this->seen)('engine:on', 'cut-out:');
     $this->browser->waitForText('kept on this device', '[role=alert]');
@@ -51,7 +48,6 @@ it('keeps what is seen while the server is away', function (): void {
 
 it('takes readings by a thumb on the dial, words as they are said, and a list from outside', function (): void {
     $browser = $this->browser;
-    $browser->visit("/brakes/$this->id")->waitForText('Start the minute');
     // Straight up on the dial stands 75 psi.
     $browser->run(<<<'JS'
         const face = document.querySelector('svg.turnable'); const box = face.getBoundingClientRect();

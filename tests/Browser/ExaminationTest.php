@@ -29,7 +29,7 @@ it('is confirmed, silent, finished, signed by both, and amended only with a reas
         $browser->click("[data-confirm=$confirm]");
     }
     $browser->click('[data-test=begin]')->find('.tile');
-    $browser->press('1', '2')->waitForText('all sent', '[data-test=keeping]');
+    $browser->press('1', '2')->allSent();
 
     // Nothing that a student could read over a shoulder: no totals, no words in the tiles, nothing left to say.
     expect($browser->count('.count'))->toBe(0)->and($browser->count('.tile .word'))->toBe(0)->and($browser->text('.work'))->not->toContain('still to say')
@@ -54,13 +54,12 @@ it('is amended with a reason, and stays readable as it was closed', function ():
 
 it('is watched by the scorer\'s leave, two seconds behind at the most', function (): void {
     $browser = $this->browser;
-    $browser->signIn('anton@ferrow-sound.example', '/start?student=1')->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');
-    $walk = basename($browser->driver->getCurrentURL());
+    $walk = $browser->signIn('anton@ferrow-sound.example', null)->beginWalk(1);
     $browser->press('1')->click('[data-test=tools]')->click('[data-test=live]')->waitForText('can watch this walk', '.tools');
 
     $student = Browser::open();
     $student->signIn('mira@ferrow-sound.example', "/watch/$walk")->waitForText('heard whole', '[data-watched="safety.three_points"]');
-    $browser->press('2')->waitForText('all sent', '[data-test=keeping]');
+    $browser->press('2')->allSent();
     $from = microtime(true);
     $student->waitForText('heard whole', '[data-watched="cab.seat_belt"]');
     expect(microtime(true) - $from)->toBeLessThan(2.5);
@@ -71,13 +70,13 @@ it('is watched by the scorer\'s leave, two seconds behind at the most', function
 
 it('is scored by two, blind to each other, and compared afterwards', function (): void {
     $browser = $this->browser;
-    $browser->signIn('rosa@ferrow-sound.example', '/start?student=2')->waitForText('items at', '.preview')->click('[data-test=vehicle]')->choose('Pier 2')->waitForText('Pier 2', '[data-test=vehicle]')->click('[data-test=start]')->find('.tile');
-    $browser->press('1', '2', '3')->waitForText('all sent', '[data-test=keeping]');
+    $browser->signIn('rosa@ferrow-sound.example', null)->beginWalk(2, 'Pier 2');
+    $browser->press('1', '2', '3')->allSent();
     $second = Browser::open();
     $second->signIn('ilse@ferrow-sound.example')->waitForText('In the yard now');
     $second->run("[...document.querySelectorAll('.row')].find((r) => r.textContent.includes('Odell') && r.textContent.includes('Rosa')).querySelector('[data-test=alongside]').click()");
     $second->find('.tile');
-    $second->press('1', '2', '4')->waitForText('all sent', '[data-test=keeping]')->click('[data-test=finish]')->click('[data-test=finish-now]')->waitForText('What to say next time');
+    $second->press('1', '2', '4')->allSent()->click('[data-test=finish]')->click('[data-test=finish-now]')->waitForText('What to say next time');
     $browser->click('[data-test=finish]')->click('[data-test=finish-now]')->waitForText('Did both scorers see the same?')->waitForText('Ilse Drumlin');
     $browser->waitForText('kappa', '[data-test=agreement]')->waitForText('of 139 items', '[data-test=agreement]');
     $second->close();

@@ -4,20 +4,13 @@ declare(strict_types=1);
 
 use Symfony\Component\Process\Process;
 use Tests\Support\Browser;
+use Tests\Support\Chromium;
 use Tests\Support\FastWalk;
-
-/** Starts a walk of the school's usual checklist on Dock 4 and gives its id. */
-function begin(Browser $browser, int $student): string
-{
-    $browser->visit("/start?student=$student")->waitForText('193', '.preview')->click('[data-test=start]')->find('.tile');
-
-    return basename($browser->driver->getCurrentURL());
-}
 
 /** @return array{marks: list<array<string, mixed>>, sheet: array{items: list<array<string, mixed>>}, checklist: array{id: string}, vehicle: array{id: string}} */
 function recordOf(Browser $browser, string $attempt): array
 {
-    $browser->waitForText('all sent', '[data-test=keeping]');
+    $browser->allSent();
 
     return json_decode((string) $browser->driver->executeAsyncScript('fetch(`/api/v1/attempts/${arguments[0]}/record`).then((r) => r.text()).then(arguments[1])', [$attempt]), true);
 }
@@ -25,21 +18,22 @@ function recordOf(Browser $browser, string $attempt): array
 /** The sheet as the engine gives it for these marks, from outside. */
 function scoredAnew(array $record): string
 {
-    $file = sys_get_temp_dir().'/pasada-fast-walk-marks.json';
+    $file = (string) tempnam(sys_get_temp_dir(), 'pasada-marks-');
     file_put_contents($file, json_encode(['marks' => $record['marks']]));
     $run = new Process(['php', dirname(__DIR__, 2).'/artisan', 'pasada:score', '--checklist='.$record['checklist']['id'], '--vehicle='.$record['vehicle']['id'], '--marks='.$file]);
     $run->mustRun();
+    unlink($file);
 
     return (string) json_encode(json_decode($run->getOutput(), true));
 }
 
 it('keeps up with a fast walk, loses nothing, and asks for at most 1.25 actions an item', function (string $way): void {
     $browser = Browser::open(820, 1180);
-    $browser->signIn('rosa@ferrow-sound.example')->waitForText('Walks just finished');
+    $browser->signIn('rosa@ferrow-sound.example', null);
     if ($way === 'touch') {
         $browser->withTouch();
     }
-    $attempt = begin($browser, $way === 'touch' ? 3 : 6);
+    $attempt = $browser->beginWalk($way === 'touch' ? 3 : 6);
     $walk = FastWalk::on($browser);
     $way === 'touch' ? $walk->byTouch() : $walk->byKeys();
     $record = recordOf($browser, $attempt);
@@ -55,12 +49,11 @@ it('keeps up with a fast walk, loses nothing, and asks for at most 1.25 actions 
 })->with(['touch', 'keyboard']);
 
 it('scores a whole walk without network, over two reloads and a dead battery, and sends it once and in order', function (): void {
-    $profile = Browser::profile();
+    $profile = Chromium::profile();
     $browser = Browser::open(820, 1180, $profile);
-    $browser->signIn('rosa@ferrow-sound.example')->waitForText('Walks just finished');
-    $attempt = begin($browser, 9);
+    $attempt = $browser->signIn('rosa@ferrow-sound.example', null)->beginWalk(9);
     // The first visit hands the page over to its worker.
-    $browser->driver->executeAsyncScript('navigator.serviceWorker.ready.then(() => setTimeout(arguments[0], 800))');
+    $browser->until('return navigator.serviceWorker.controller !== null', 'The worker did not take the page over.');
     $address = $browser->driver->getCurrentURL();
     $browser->offline(true);
     $walk = FastWalk::on($browser);
@@ -70,10 +63,19 @@ it('scores a whole walk without network, over two reloads and a dead battery, an
     $browser->find('.tile');
     $walk->byKeys($third, 2 * $third);
     $browser->waitForText('kept here', '[data-test=keeping]');
-    // What was marked is on the device the moment it is shown.
-    usleep(300_000);
+    // What is shown as kept is on the device.
+    $kept = $browser->run(<<<'JS'
+        return new Promise((done) => {
+            const open = indexedDB.open('pasada-outbox');
+            open.onsuccess = () => {
+                const count = open.result.transaction('waiting').objectStore('waiting').count();
+                count.onsuccess = () => { open.result.close(); done(count.result); };
+            };
+        });
+        JS);
+    expect($kept)->toBe((int) $browser->text('[data-test=keeping]'));
     $browser->driver->manage()->deleteAllCookies();
-    Browser::kill($profile);
+    Chromium::kill($profile);
 
     $again = Browser::open(820, 1180, $profile);
     $again->driver->get('about:blank');
@@ -101,13 +103,13 @@ it('scores a whole walk without network, over two reloads and a dead battery, an
 it('starts a walk without network on a vehicle that was kept, and tells the server later', function (): void {
     $browser = Browser::open();
     $browser->signIn('anton@ferrow-sound.example', '/start?student=2')->waitForText('193', '.preview');
-    $browser->driver->executeAsyncScript('navigator.serviceWorker.ready.then(() => setTimeout(arguments[0], 800))');
+    $browser->until('return navigator.serviceWorker.controller !== null', 'The worker did not take the page over.');
     $browser->visit('/')->waitForText('Walks just finished');
     $browser->offline(true)->visit('/start?student=2')->waitForText('193', '.preview')->click('[data-test=start]')->find('.tile');
     $browser->press('1', '2')->waitForText('2 of', '.count')->waitForText('kept here', '[data-test=keeping]');
     $browser->visit('/')->waitForText('Kept on this device, not sent yet')->waitForText('Odell Marrowby', '[data-test=unsent]');
     $browser->offline(false)->choose('Odell Marrowby')->find('.tile');
-    $browser->waitForText('all sent', '[data-test=keeping]')->waitForText('2 of', '.count');
+    $browser->allSent()->waitForText('2 of', '.count');
     $browser->visit('/')->waitForText('under way')->gone('[data-test=unsent]');
     $browser->close();
 });

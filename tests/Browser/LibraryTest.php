@@ -7,7 +7,7 @@ use Tests\Support\Browser;
 
 beforeEach(function (): void {
     $this->browser = Browser::open();
-    $this->browser->signIn('paul@ferrow-sound.example', '/library');
+    $this->browser->signIn('paul@ferrow-sound.example', null);
     $this->change = function (int $shelf, string $name): Browser {
         $this->browser->visit('/library')->waitForText($name);
         $this->browser->choose($name)->choose('Change it');
@@ -65,7 +65,7 @@ it('puts a changed vehicle in force and says in its versions what was changed', 
 });
 
 it('tells every fault of a file that is brought in', function (): void {
-    $file = sys_get_temp_dir().'/pasada-broken.json';
+    $file = (string) tempnam(sys_get_temp_dir(), 'pasada-broken-');
     file_put_contents($file, '{"format": "pasada-checklist/1", "id": "x"}');
     $this->browser->visit('/library')->waitForText('Bring in a file');
     $this->browser->driver->findElement(Facebook\WebDriver\WebDriverBy::cssSelector('[data-test=bring-checklist]'))->sendKeys($file);
@@ -78,7 +78,6 @@ it('scores a finished walk under another checklist', function (): void {
 });
 
 it('starts a walk under a drawn form', function (): void {
-    $this->browser->choose('Sign out')->find('#email');
     $this->browser->signIn('rosa@ferrow-sound.example', '/start?student=5')->waitForText('items at', '.preview');
     $this->browser->click('[data-test=checklist]')->choose('Cab, brakes, coupling and one drawn form')->waitForText('Up to', '.preview')->click('[data-test=form]')->choose('Form C, trailer');
     $this->browser->waitForText('Form C, trailer', '[data-test=form]')->gone('.preview .up-to')->click('[data-test=start]')->find('.tile');

@@ -58,7 +58,7 @@ it('scores thirty items by touch and thirty by keyboard, through a server that g
         $browser->click('.tile[data-state=not_reached] .main');
         $tapped++;
     }
-    $browser->waitForText('30 of 193', '.count')->waitForText('all sent', '[data-test=keeping]');
+    $browser->waitForText('30 of 193', '.count')->allSent();
 
     // The server goes away in the middle; marks are shown and kept all the same.
     $browser->offline(true);
@@ -66,10 +66,10 @@ it('scores thirty items by touch and thirty by keyboard, through a server that g
     $browser->waitForText('50 of 193', '.count')->waitForText('kept here', '[data-test=keeping]');
     $browser->offline(false);
     keyed($browser, 10);
-    $browser->waitForText('60 of 193', '.count')->waitForText('all sent', '[data-test=keeping]');
+    $browser->waitForText('60 of 193', '.count')->allSent();
 
     // Undo takes back the last one; a reload shows what the server has.
-    $browser->press(WebDriverKeys::BACKSPACE)->waitForText('59 of 193', '.count')->waitForText('all sent', '[data-test=keeping]');
+    $browser->press(WebDriverKeys::BACKSPACE)->waitForText('59 of 193', '.count')->allSent();
     $browser->driver->navigate()->refresh();
     $browser->waitForText('59 of 193', '.count');
 
@@ -87,7 +87,7 @@ it('takes points back and adds them, waves an item and keeps a note', function (
     $browser->click('[data-point=works]')->waitForText('1 of 3 points', '.tile[data-item="cab.seat_belt"]');
     $browser->press(WebDriverKeys::ESCAPE)->gone('.panel');
     $browser->press(';')->type('#note-text', 'speaks too softly')->enter()->gone('.note');
-    $browser->waitForText('all sent', '[data-test=keeping]')->click('[data-test=finish]')->click('[data-test=finish-now]');
+    $browser->allSent()->click('[data-test=finish]')->click('[data-test=finish-now]');
     $browser->waitForText('speaks too softly');
 });
 
@@ -97,13 +97,13 @@ it('keeps what was marked when the page is closed while the server is away', fun
     $browser->offline(true)->press('1', '2', '3')->waitForText('3 of', '.count')->waitForText('kept here', '[data-test=keeping]');
     $browser->offline(false)->driver->get('about:blank');
     $browser->driver->get($address);
-    $browser->waitForText('3 of', '.count')->waitForText('all sent', '[data-test=keeping]');
+    $browser->waitForText('3 of', '.count')->allSent();
 });
 
 it('resumes a walk from Today and goes back and forth between places', function (): void {
     $browser = startWalk($this->browser, 'Hollis', 'Pier 2');
     $browser->press('1', '.')->waitForText('Gauges and lamps', '.place')->press(WebDriverKeys::BACKSPACE)->waitForText('Seat and start', '.place');
-    $browser->click('[data-place=engine-left]')->waitForText('Engine, left side', '.place')->waitForText('all sent', '[data-test=keeping]');
+    $browser->click('[data-place=engine-left]')->waitForText('Engine, left side', '.place')->allSent();
     $browser->visit('/')->waitForText('under way');
     $browser->click('.under-way .row')->waitForText('Engine, left side', '.place')->waitForText('1 of', '.count');
 });

@@ -6,10 +6,9 @@ use Tests\Support\Browser;
 
 beforeEach(function (): void {
     $this->browser = Browser::open();
-    $this->browser->signIn('anton@ferrow-sound.example', '/students');
+    $this->browser->signIn('anton@ferrow-sound.example', null);
     $this->walk = function (string $vehicle): Browser {
-        $this->browser->visit('/start?student=11')->waitForText('items at', '.preview')->click('[data-test=vehicle]')->choose($vehicle);
-        $this->browser->waitForText($vehicle, '[data-test=vehicle]')->click('[data-test=start]')->find('.tile');
+        $this->browser->beginWalk(11, $vehicle);
 
         return $this->browser;
     };
@@ -22,9 +21,8 @@ afterEach(function (): void {
 it('is made for a thumb: targets of 48 px, no stand over another, at every size', function (string $vehicle): void {
     $browser = ($this->walk)($vehicle);
     foreach ([[1280, 800], [820, 1180], [390, 844]] as [$width, $height]) {
-        $browser->resize($width, $height);
-        usleep(400_000);
-        $found = $browser->run(<<<'JS'
+        $found = $browser->resize($width, $height)->run(<<<'JS'
+            await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
             const box = (e) => e.getBoundingClientRect();
             const small = [...document.querySelectorAll('.tile .main, .tile .points, .steps button, .acts button')].filter((e) => e.offsetParent !== null && (box(e).height < 48 || box(e).width < 48));
             const stands = [...document.querySelectorAll('.stand .rim')].map((e) => { const b = box(e); return [b.x + b.width / 2, b.y + b.height / 2]; });
@@ -38,11 +36,11 @@ it('is made for a thumb: targets of 48 px, no stand over another, at every size'
 
 it('goes on marking when signed out in the middle, and sends after signing in again', function (): void {
     $browser = ($this->walk)('Pier 2');
-    $browser->press('1')->waitForText('all sent', '[data-test=keeping]');
+    $browser->press('1')->allSent();
     $browser->driver->manage()->deleteAllCookies();
     $browser->press('2', '3')->waitForText('3 of', '.count')->waitForText('You were signed out', '[role=alert]')->choose('Sign in');
     $browser->type('#email', 'anton@ferrow-sound.example')->type('#password', 'walk-the-yard')->enter();
-    $browser->waitForText('3 of', '.count')->waitForText('all sent', '[data-test=keeping]');
+    $browser->waitForText('3 of', '.count')->allSent();
 });
 
 it('does not send what waits for another user of the same tablet', function (): void {
@@ -52,8 +50,7 @@ it('does not send what waits for another user of the same tablet', function (): 
     // Signed out first: with the network back and his session alive, Anton's own page would rightly send them.
     $browser->driver->manage()->deleteAllCookies();
     $browser->offline(false);
-    $browser->signIn('rosa@ferrow-sound.example')->waitForText('Walks just finished');
-    $browser->driver->get($address);
+    $browser->signIn('rosa@ferrow-sound.example', null)->driver->get($address);
     // Rosa may read Anton's attempt, so she is shown its sheet: with nothing of his unsent marks in it.
     $browser->waitForText('This attempt could not be opened')->waitForText('Anton Veyra is scoring this walk');
 });
@@ -62,5 +59,5 @@ it('waits with the offer to finish until it is asked, and finds the way back fro
     $browser = ($this->walk)('Pier 2');
     $browser->click('[data-test=finish]')->waitForText('items are not whole')->choose('Back to the walk')->find('.tile');
     $browser->click('[data-test=finish]')->choose('Engine, left side');
-    $browser->waitForText('Engine, left side', '.place')->waitForText('all sent', '[data-test=keeping]');
+    $browser->waitForText('Engine, left side', '.place')->allSent();
 });

@@ -7,13 +7,8 @@ use Tests\Support\Browser;
 
 beforeEach(function (): void {
     $this->browser = Browser::open();
-    $this->browser->signIn('rosa@ferrow-sound.example', '/students');
-    $this->begin = function (string $button): string {
-        $this->browser->visit('/start?student=6')->waitForText('items at', '.preview')->click("[data-test=$button]");
-        $this->browser->find($button === 'start' ? '.tile' : '[data-test=captions]');
-
-        return basename((string) $this->browser->run('return location.pathname'));
-    };
+    $this->browser->signIn('rosa@ferrow-sound.example', null);
+    $this->begin = fn (string $page): string => $this->browser->beginWalk(6, page: $page);
     $this->file = fn (string $name, string $content): mixed => $this->browser->run(
         "const held = new DataTransfer(); held.items.add(new File([arguments[1]], arguments[0]));
          const input = document.querySelector('[data-test=captions]'); input.files = held.files; input.dispatchEvent(new Event('change', { bubbles: true }));",
@@ -26,7 +21,7 @@ afterEach(function (): void {
 });
 
 it('scores a recorded walk: captions in, what is sure accepted, one turned down, the walk closed', function (): void {
-    ($this->begin)('start-words');
+    ($this->begin)('words');
     ($this->file)('walk.vtt', (string) file_get_contents(dirname(__DIR__, 2).'/examples/walk.vtt'));
     $this->browser->waitForText('items heard');
     expect($this->browser->count('[data-heard]'))->toBeGreaterThan(80)
@@ -39,7 +34,7 @@ it('scores a recorded walk: captions in, what is sure accepted, one turned down,
 });
 
 it('shows the words that a proposal rests on, by mouse and by keyboard', function (): void {
-    ($this->begin)('start-words');
+    ($this->begin)('words');
     $this->browser->type('#said', 'my radiator is mounted no leaks and then my altar nader is belt driven')->click('[data-test=listen]')->waitForText('2 items heard');
     $this->browser->click('[data-heard="engine.alternator"] .what')->waitForText('altar nader is belt driven', '.heard.chosen');
     $this->browser->run("document.querySelector('.captions .heard').focus()");
@@ -47,7 +42,7 @@ it('shows the words that a proposal rests on, by mouse and by keyboard', functio
 });
 
 it('takes the points that the scorer chooses instead of those that were heard', function (): void {
-    $id = ($this->begin)('start-words');
+    $id = ($this->begin)('words');
     $this->browser->type('#said', 'my radiator is mounted no leaks')->click('[data-test=listen]')->waitForText('1 items heard');
     $this->browser->choose('Change')->click('.change label:nth-of-type(1) input')->choose('Accept these')->waitForText('1 accepted');
     $kept = $this->browser->run("const answer = await fetch('/api/v1/attempts/' + arguments[0] + '/marks'); return JSON.stringify(await answer.json());", [$id]);
@@ -55,7 +50,7 @@ it('takes the points that the scorer chooses instead of those that were heard', 
 });
 
 it('says what is wrong with a file and keeps what was there', function (): void {
-    ($this->begin)('start-words');
+    ($this->begin)('words');
     $this->browser->type('#said', 'my radiator is mounted')->click('[data-test=listen]')->waitForText('1 items heard');
     $this->browser->choose('Other captions')->find('[data-test=captions]');
     ($this->file)('walk.vtt', "WEBVTT\n");
@@ -65,13 +60,13 @@ it('says what is wrong with a file and keeps what was there', function (): void 
 });
 
 it('proposes from live captions, and one tap confirms', function (): void {
-    $id = ($this->begin)('start');
+    $id = ($this->begin)('walk');
     $this->browser->choose('More')->click('[data-test=listen-live]')->find('.listen');
     $this->browser->run("const speed = document.querySelectorAll('.listen input')[0]; speed.focus(); speed.select()");
     $this->browser->press('2', '4', '0', '0', WebDriverKeys::TAB)->click('[data-test=stand-in]');
     $this->browser->find('.tile.faint');
     $item = (string) $this->browser->run("return document.querySelector('.tile.faint').dataset.item");
-    $this->browser->click('.tile[data-item="'.$item.'"] .main')->waitForText('all sent', '[data-test=keeping]');
+    $this->browser->click('.tile[data-item="'.$item.'"] .main')->allSent();
     $this->browser->choose('Stop');
     $kept = (string) $this->browser->run("const answer = await fetch('/api/v1/attempts/' + arguments[0] + '/marks'); return JSON.stringify(await answer.json());", [$id]);
     expect($kept)->toContain('"item":"'.$item.'"')->toContain('"evidence"');

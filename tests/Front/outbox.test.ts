@@ -60,6 +60,16 @@ describe('the outbox', () => {
         ]);
     });
 
+    it('counts what is marked while the server is away', async () => {
+        server = () => Promise.reject(new Unreachable());
+        const box = outbox();
+        await box.keep(mark('heard_whole'));
+        box.nudge();
+        await until('kept');
+        await box.keep(mark('heard_whole'), mark('heard_whole'));
+        expect(last()).toEqual({ state: 'kept', waiting: 3 });
+    });
+
     it('sends the end of a walk at once', async () => {
         await outbox().keep(mark('finished'));
         await until('sent');

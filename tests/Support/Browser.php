@@ -6,85 +6,73 @@ namespace Tests\Support;
 
 use App\Demo\DemoSchool;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
-use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Exception\WebDriverException;
-use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\JsonWireCompat;
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
-use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverKeys;
+use Illuminate\Support\Str;
+use InvalidArgumentException;
+use LogicException;
 use PHPUnit\Framework\Assert;
 use RuntimeException;
-use Symfony\Component\Process\Process;
 
 /** A real Chromium with an empty profile, driven as a person would: by what is seen on the page. */
 final class Browser
 {
+    /** Seconds that a page may take on a machine of our own, times the patience below. */
     private const WAIT_SECONDS = 15;
 
-    private static ?Process $service = null;
+    private const LOOK_AGAIN_MS = 25;
 
-    private static int $port = 0;
+    // A gesture is made of times: no thumb is faster.
+    private const THUMB_RESTS_MS = 45;
 
-    private function __construct(public readonly RemoteWebDriver $driver, private readonly string $url) {}
+    private const THUMB_STROKES_MS = 30;
 
-    /** @param  string|null  $profile  folder of a profile that outlives this browser; a new empty one where null */
+    private const AFTER_A_STROKE_MS = 120;
+
+    /** Whoever signed in last, without a page around them. */
+    private ?ApiClient $person = null;
+
+    private function __construct(public readonly RemoteWebDriver $driver, private readonly string $url, private readonly bool $isKept) {}
+
+    /** @param  string|null  $profile  folder of a profile that outlives this browser; one of the process's own where null */
     public static function open(int $width = 1280, int $height = 800, ?string $profile = null): self
     {
-        $url = getenv('PASADA_BROWSER_URL');
-        if ($url === false) {
-            throw new RuntimeException('Browser tests need a served Pasada: run them by ./pasada test.');
-        }
-        self::start();
-        $options = (new ChromeOptions)->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1',
-            '--user-data-dir='.($profile ?? self::profile()),
-        ]);
-        $capabilities = DesiredCapabilities::chrome();
-        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-        $driver = RemoteWebDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 30_000, 60_000);
-        $browser = new self($driver, $url);
+        $url = self::servedAt();
+        $driver = $profile === null ? Chromium::take($url) : Chromium::withProfile($profile);
+        $browser = new self($driver, $url, $profile === null);
 
         return $browser->resize($width, $height);
     }
 
-    public static function profile(): string
+    /** Each lane of the tests has a Pasada of its own. */
+    public static function servedAt(): string
     {
-        return sys_get_temp_dir().'/pasada-profile-'.bin2hex(random_bytes(6));
+        $urls = explode(' ', trim((string) getenv('PASADA_BROWSER_URLS')));
+        $lane = getenv('TEST_TOKEN');
+        $url = $urls[$lane === false ? 0 : (int) $lane - 1] ?? '';
+        if ($url === '') {
+            throw new RuntimeException('Browser tests need a served Pasada: run them by ./pasada test browser.');
+        }
+
+        return $url;
     }
 
-    /** As a dead battery does it: no goodbye to the page, and the profile is left as it lies. */
-    public static function kill(string $profile): void
+    /** How long something that comes by itself is waited for; PASADA_PATIENCE=3 triples it on a busy machine. */
+    private static function patience(): int
     {
-        (new Process(['pkill', '-KILL', '-f', $profile]))->run();
-        usleep(600_000);
-        foreach (['SingletonLock', 'SingletonCookie', 'SingletonSocket'] as $lock) {
-            @unlink($profile.'/'.$lock);
-        }
-    }
+        $times = getenv('PASADA_PATIENCE');
 
-    private static function start(): void
-    {
-        if (self::$service?->isRunning() === true) {
-            return;
-        }
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
-        if ($socket === false) {
-            throw new RuntimeException('No free port for ChromeDriver.');
-        }
-        self::$port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
-        fclose($socket);
-        self::$service = new Process(['chromedriver', '--port='.self::$port]);
-        self::$service->setTimeout(null);
-        self::$service->start();
-        self::$service->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'started successfully'));
+        return (int) ceil(self::WAIT_SECONDS * (is_numeric($times) ? (float) $times : 1));
     }
 
     /** The size of the page itself, not of a window around it. */
@@ -132,21 +120,28 @@ final class Browser
             return boxes.map((e) => { const b = e.getBoundingClientRect(); return { x: b.x + b.width / 2, y: b.y + b.height / 2 }; });
             JS, [$css]);
         assert(is_array($points));
-        $tools = new ChromeDevToolsDriver($this->driver);
-        $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchStart', 'touchPoints' => [$points[0]]]);
-        // As long as a thumb rests on the glass.
-        usleep(45_000);
-        foreach (array_slice($points, 1) as $point) {
-            $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchMove', 'touchPoints' => [$point]]);
-            // No thumb is faster; without it the browser takes the next tap for the end of a fling.
-            usleep(30_000);
-        }
-        $tools->execute('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
-        if (count($points) > 1) {
-            usleep(120_000);
-        }
+        /** @var non-empty-list<array{x: float, y: float}> $points */
+        $pause = static fn (int $ms): array => ['type' => 'pause', 'duration' => $ms];
+        $this->driver->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [[
+            'type' => 'pointer', 'id' => 'thumb', 'parameters' => ['pointerType' => 'touch'], 'actions' => [
+                self::moveTo($points[0], 0), ['type' => 'pointerDown', 'button' => 0], $pause(self::THUMB_RESTS_MS),
+                ...array_map(static fn (array $point): array => self::moveTo($point, self::THUMB_STROKES_MS), array_slice($points, 1)),
+                ['type' => 'pointerUp', 'button' => 0],
+                // Without it the browser takes the next tap for the end of a fling.
+                ...(count($points) > 1 ? [$pause(self::AFTER_A_STROKE_MS)] : []),
+            ],
+        ]]]);
 
         return $this;
+    }
+
+    /**
+     * @param  array{x: float, y: float}  $point
+     * @return array<string, string|int>
+     */
+    private static function moveTo(array $point, int $ms): array
+    {
+        return ['type' => 'pointerMove', 'duration' => $ms, 'x' => (int) $point['x'], 'y' => (int) $point['y']];
     }
 
     /** A key with Alt or Shift held. */
@@ -164,10 +159,44 @@ final class Browser
         return $this;
     }
 
-    /** @param  string  $then  where to go on to */
-    public function signIn(string $email, string $then = '/'): self
+    /**
+     * Signed in without the form, which has tests of its own.
+     *
+     * @param  string|null  $then  where to go on to; nowhere yet where null
+     */
+    public function signIn(string $email, ?string $then = '/'): self
     {
-        $this->visit('/sign-in?next='.rawurlencode($then))->type('#email', $email)->type('#password', DemoSchool::PASSWORD)->click('button[type=submit]');
+        $this->person = ApiClient::signedIn($this->url, $email);
+        $tools = new ChromeDevToolsDriver($this->driver);
+        foreach ($this->person->cookies() as $name => $value) {
+            $tools->execute('Network.setCookie', ['name' => $name, 'value' => $value, 'url' => $this->url, 'httpOnly' => $name !== 'XSRF-TOKEN', 'sameSite' => 'Lax']);
+        }
+
+        return $then === null ? $this : $this->visit($then);
+    }
+
+    /**
+     * Starts a walk without the form, which has tests of its own, and opens it.
+     *
+     * @param  string  $vehicle  how its name begins
+     * @param  string  $checklist  how its name begins
+     * @param  string  $page  walk, brakes or words
+     * @return string the attempt's id
+     */
+    public function beginWalk(int $student, string $vehicle = 'Dock 4', string $checklist = 'Whole walk-round', string $page = 'walk'): string
+    {
+        $id = (string) Str::uuid7();
+        $person = $this->person ?? throw new LogicException('Somebody has to sign in before a walk begins.');
+        $person->send('POST', '/attempts', ['id' => $id, 'student_id' => $student, ...$person->choice($checklist, $vehicle)]);
+        $this->visit("/$page/$id")->find(['walk' => '.tile', 'brakes' => '[data-test=minute]', 'words' => '[data-test=captions]'][$page]);
+
+        return $id;
+    }
+
+    /** As a person does it. */
+    public function signInByForm(string $email, string $password = DemoSchool::PASSWORD): self
+    {
+        $this->type('#email', $email)->type('#password', $password)->click('button[type=submit]');
         try {
             return $this->gone('#password');
         } catch (TimeoutException $fault) {
@@ -210,53 +239,53 @@ final class Browser
 
     public function click(string $css): self
     {
-        $this->clicked(WebDriverBy::cssSelector($css), "$css did not appear.");
-
-        return $this;
-    }
-
-    /** A page that is drawn anew between finding and clicking is no fault of it: found and clicked again. */
-    private function clicked(WebDriverBy $by, string $why): void
-    {
-        $this->driver->wait(self::WAIT_SECONDS, 50)->until(function () use ($by): bool {
-            $found = $this->driver->findElements($by);
-            try {
-                if ($found === [] || ! $found[0]->isDisplayed() || ! $found[0]->isEnabled()) {
-                    return false;
-                }
-                $found[0]->click();
-
-                return true;
-            } catch (StaleElementReferenceException|ElementNotInteractableException|ElementClickInterceptedException) {
-                return false;
-            }
-        }, $why);
+        return $this->clicked('[...document.querySelectorAll(given[0])].slice(0, 1)', [$css], "$css cannot be clicked.");
     }
 
     /** Clicks the button or link that reads so. */
     public function choose(string $text): self
     {
-        $literal = '"'.$text.'"';
-        $by = WebDriverBy::xpath("//*[self::button or self::a or @role='option' or contains(@class,'n-base-select-option')][contains(normalize-space(.), $literal)]");
-        $this->clicked($by, "Nothing to click reads $literal.");
+        $reading = '[...document.querySelectorAll("button, a, [role=option], .n-base-select-option")].filter((e) => e.textContent.replace(/\\s+/g, " ").includes(given[0]))';
 
-        return $this;
+        return $this->clicked($reading, [$text], "Nothing to click reads \"$text\".");
+    }
+
+    /**
+     * A page that is drawn anew between finding and clicking is no fault of it: found and clicked again.
+     *
+     * @param  list<string>  $given
+     */
+    private function clicked(string $candidates, array $given, string $why): self
+    {
+        $lastTime = microtime(true) + self::patience();
+        do {
+            $found = $this->awaited("return $candidates.find((e) => e.checkVisibility({ visibilityProperty: true }) && ! e.disabled)", $given);
+            try {
+                if ($found instanceof RemoteWebElement) {
+                    $found->click();
+
+                    return $this;
+                }
+            } catch (StaleElementReferenceException|ElementNotInteractableException|ElementClickInterceptedException) {
+                // Looked for again.
+            }
+        } while (microtime(true) < $lastTime);
+
+        throw new TimeoutException($why);
     }
 
     public function find(string $css): RemoteWebElement
     {
-        $by = WebDriverBy::cssSelector($css);
-        $found = $this->driver->wait(self::WAIT_SECONDS, 50)->until(WebDriverExpectedCondition::visibilityOfElementLocated($by), "$css did not appear.");
-        Assert::assertInstanceOf(RemoteWebElement::class, $found);
+        $found = $this->awaited('const e = document.querySelector(given[0]); return e?.checkVisibility({ visibilityProperty: true }) ? e : undefined', [$css]);
 
-        return $found;
+        return $found instanceof RemoteWebElement ? $found : throw new TimeoutException("$css did not appear.");
     }
 
     public function gone(string $css): self
     {
-        $this->driver->wait(self::WAIT_SECONDS, 50)->until(WebDriverExpectedCondition::invisibilityOfElementLocated(WebDriverBy::cssSelector($css)), "$css did not go away.");
+        $gone = $this->awaited('return document.querySelector(given[0])?.checkVisibility({ visibilityProperty: true }) ? undefined : true', [$css]);
 
-        return $this;
+        return $gone === true ? $this : throw new TimeoutException("$css did not go away.");
     }
 
     public function count(string $css): int
@@ -266,15 +295,86 @@ final class Browser
 
     public function text(string $css): string
     {
-        return $this->find($css)->getText();
+        $this->find($css);
+
+        return $this->shown($css);
     }
 
+    /** What is seen is asserted, so that a text that does not come is told with what is there in its place. */
     public function waitForText(string $text, string $css = 'body'): self
     {
-        Assert::assertNotSame('', $text, 'Waiting for an empty text would wait for nothing.');
-        $this->driver->wait(self::WAIT_SECONDS, 50)->until(fn (): bool => $this->reads($css, $text), "\"$text\" did not appear in $css.");
+        if ($text === '') {
+            throw new InvalidArgumentException('Waiting for an empty text would wait for nothing.');
+        }
+        $seen = $this->awaited('const seen = document.querySelector(given[0])?.innerText; return seen?.includes(given[1]) ? seen : undefined', [$css, $text]);
+        Assert::assertStringContainsString($text, is_string($seen) ? $seen : $this->shown($css), "What was waited for did not appear in $css.");
 
         return $this;
+    }
+
+    private function shown(string $css): string
+    {
+        $text = $this->run('return document.querySelector(arguments[0])?.innerText ?? ""', [$css]);
+
+        return is_string($text) ? $text : '';
+    }
+
+    /**
+     * Looks within the page again and again, which costs it less than being asked from outside.
+     *
+     * @param  string  $look  JavaScript that returns something once there is something; it finds the arguments in `given`
+     * @param  list<mixed>  $given
+     * @return mixed what was returned; null where nothing was in time
+     */
+    private function awaited(string $look, array $given): mixed
+    {
+        $lastTime = microtime(true) + self::patience();
+        do {
+            try {
+                // Counted in looks, since some tests move the clock of the page.
+                $found = $this->driver->executeScript(<<<JS
+                    const [looks, given] = arguments;
+                    const look = () => { $look };
+                    return new Promise((done) => {
+                        const again = (left) => {
+                            const found = look();
+                            if (found !== undefined && found !== false || left <= 0) done(found ?? null);
+                            else setTimeout(again, 25, left - 1);
+                        };
+                        again(looks);
+                    });
+                    JS, [(int) ceil(1000 * max(0, $lastTime - microtime(true)) / self::LOOK_AGAIN_MS), $given]);
+
+                return self::element($this->driver, $found) ?? $found;
+            } catch (WebDriverException) {
+                // The page went on to another one while it was looked at.
+                usleep(1000 * self::LOOK_AGAIN_MS);
+            }
+        } while (microtime(true) < $lastTime);
+
+        return null;
+    }
+
+    /** An element as a script hands it out: by the one key of the protocol. */
+    private static function element(RemoteWebDriver $driver, mixed $found): ?RemoteWebElement
+    {
+        $id = is_array($found) ? $found[JsonWireCompat::WEB_DRIVER_ELEMENT_IDENTIFIER] ?? null : null;
+
+        return is_string($id) ? new RemoteWebElement(new RemoteExecuteMethod($driver), $id, true) : null;
+    }
+
+    /** Until this script gives true: of the page's own state, where no text tells it. */
+    public function until(string $script, string $what): self
+    {
+        return $this->awaited($script, []) === true ? $this : throw new TimeoutException($what);
+    }
+
+    /** Marks rest a moment on the device before they are sent; the network coming back sends them at once. */
+    public function allSent(): self
+    {
+        $this->run("dispatchEvent(new Event('online'))");
+
+        return $this->waitForText('all sent', '[data-test=keeping]');
     }
 
     /** @param  list<mixed>  $arguments */
@@ -290,33 +390,30 @@ final class Browser
         return $this;
     }
 
-    /** @return list<string> what axe-core calls serious or critical on the page as it stands */
-    public function accessibilityFaults(): array
+    /**
+     * @param  bool  $colorsOnly  the rules of contrast alone: all that another light level can change
+     * @return list<string> what axe-core calls serious or critical on the page as it stands
+     */
+    public function accessibilityFaults(bool $colorsOnly = false): array
     {
-        usleep(500_000);
-        $this->run((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
+        // Half way through a fade no color is what it will be.
+        $this->until('return document.getAnimations().every(({ playState, effect }) => playState !== "running" || effect.getTiming().iterations === Infinity)', 'The page does not come to rest.');
+        if ($this->run('return typeof axe') !== 'object') {
+            $this->run((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
+        }
         $faults = $this->driver->executeAsyncScript(<<<'JS'
-            const done = arguments[arguments.length - 1];
-            axe.run({ resultTypes: ['violations'] }).then(({ violations }) =>
+            const [colorsOnly, done] = arguments;
+            axe.run({ resultTypes: ['violations'], ...(colorsOnly ? { runOnly: { type: 'rule', values: ['color-contrast'] } } : {}) }).then(({ violations }) =>
                 done(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')
                     .map(({ id, nodes }) => id + ': ' + nodes.slice(0, 3).map((node) => node.target.join(' ')).join(' | '))));
-            JS);
+            JS, [$colorsOnly]);
 
         return is_array($faults) ? array_values(array_filter($faults, is_string(...))) : [];
     }
 
+    /** The test is done with it; on a profile of its own it ends. */
     public function close(): void
     {
-        $this->driver->quit();
-    }
-
-    private function reads(string $css, string $text): bool
-    {
-        try {
-            return str_contains($this->driver->findElement(WebDriverBy::cssSelector($css))->getText(), $text);
-        } catch (WebDriverException) {
-            // The page is just redrawing; asked again in a moment.
-            return false;
-        }
+        $this->isKept ? Chromium::giveBack($this->driver) : $this->driver->quit();
     }
 }

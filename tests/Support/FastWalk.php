@@ -111,9 +111,6 @@ final class FastWalk
 
     private function key(string $item): string
     {
-        $this->browser->find($this->tile($item));
-        $key = $this->browser->run('return document.querySelector(arguments[0]).dataset.key', [$this->tile($item)]);
-
-        return is_string($key) ? $key : '';
+        return (string) $this->browser->find($this->tile($item))->getAttribute('data-key');
     }
 }

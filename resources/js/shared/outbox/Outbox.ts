@@ -39,6 +39,7 @@ export class Outbox<T> {
     #waitMs = FIRST_WAIT_MS;
     #resting: ReturnType<typeof setTimeout> | undefined;
     #gatheringSince: number | undefined;
+    #last: OutboxState = { state: 'sent' };
 
     constructor(
         private readonly attempt: string,
@@ -76,11 +77,18 @@ export class Outbox<T> {
             await this.#db.waiting.bulkAdd(rows as WaitingMark[]);
         } catch (error) {
             const why = error instanceof Error ? error.message : String(error);
-            this.told.state({ state: 'unkept', waiting: marks.length, why });
+            this.#tell({ state: 'unkept', waiting: marks.length, why });
             throw error;
         }
+        // Nothing is sent while the server is away, but what waits for it grows.
+        if (this.#last.state !== 'sent') this.#tell({ ...this.#last, waiting: this.#last.waiting + marks.length });
         if (marks.some(({ kind }) => kind === 'finished')) this.nudge();
         else this.#gather();
+    }
+
+    #tell(state: OutboxState): void {
+        this.#last = state;
+        this.told.state(state);
     }
 
     #gather(): void {
@@ -118,7 +126,7 @@ export class Outbox<T> {
                 const first = rows[0];
                 if (this.#stopped) return;
                 if (first === undefined && this.#asked) continue;
-                if (first === undefined) return this.told.state({ state: 'sent' });
+                if (first === undefined) return this.#tell({ state: 'sent' });
                 if (!(await this.#sendBatch(first, rows))) return;
             }
         } finally {
@@ -130,7 +138,7 @@ export class Outbox<T> {
     async #sendBatch(first: WaitingMark, rows: WaitingMark[]): Promise<boolean> {
         // A recorder is one page's clock; marks of an earlier page go in a batch of their own.
         const batch = rows.filter(({ recorder }) => recorder === first.recorder).slice(0, BATCH);
-        this.told.state({ state: 'sending', waiting: rows.length });
+        this.#tell({ state: 'sending', waiting: rows.length });
         try {
             await this.before();
             const answer = await this.send(
@@ -143,14 +151,14 @@ export class Outbox<T> {
             return true;
         } catch (error) {
             if (error instanceof ApiProblem && error.status === 401) {
-                this.told.state({ state: 'signed_out', waiting: rows.length });
+                this.#tell({ state: 'signed_out', waiting: rows.length });
                 return false;
             }
             if (error instanceof ApiProblem && !isPassing(error)) {
-                this.told.state({ state: 'refused', waiting: rows.length, why: error.message });
+                this.#tell({ state: 'refused', waiting: rows.length, why: error.message });
                 return false;
             }
-            this.told.state({ state: 'kept', waiting: rows.length });
+            this.#tell({ state: 'kept', waiting: rows.length });
             await this.#pause();
             return true;
         }

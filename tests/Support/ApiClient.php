@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Pasada\Bench;
+namespace Tests\Support;
 
+use App\Demo\DemoSchool;
 use CurlHandle;
 use RuntimeException;
 
 /** One signed-in page on a kept connection, without a browser around it. */
-final class Client
+final class ApiClient
 {
     private readonly CurlHandle $curl;
 
@@ -30,16 +31,33 @@ final class Client
         ]);
     }
 
-    /** @return list<string> what another connection has to send to be the same signed-in page */
-    public function headers(): array
+    public static function signedIn(string $url, string $email): self
+    {
+        $client = new self($url);
+        $client->send('GET', '/session', null, 401);
+        $client->send('POST', '/session', ['email' => $email, 'password' => DemoSchool::PASSWORD]);
+
+        return $client;
+    }
+
+    /** @return array<string, string> by name, as they are written */
+    public function cookies(): array
     {
         $cookies = [];
         /** @var list<string> $lines */
         $lines = curl_getinfo($this->curl, CURLINFO_COOKIELIST);
         foreach ($lines as $line) {
             $fields = explode("\t", $line);
-            $cookies[] = $fields[5].'='.$fields[6];
+            $cookies[$fields[5]] = $fields[6];
         }
+
+        return $cookies;
+    }
+
+    /** @return list<string> what another connection has to send to be the same signed-in page */
+    public function headers(): array
+    {
+        $cookies = array_map(static fn (string $name, string $value): string => "$name=$value", array_keys($this->cookies()), $this->cookies());
 
         return ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$this->token, 'Cookie: '.implode('; ', $cookies)];
     }
