@@ -2,16 +2,25 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\LimitBody;
+use App\Http\Middleware\RefuseMalformedJson;
 use App\Http\Problem;
+use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
+use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/api.php')
     ->withMiddleware(function (Middleware $middleware): void {
+        // A body is measured before anything reads it, signing in and checking its token included; then the framework may trim it.
+        $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
+        $middleware->prependToPriorityList(before: EncryptCookies::class, prepend: LimitBody::class);
+        $middleware->appendToPriorityList(after: LimitBody::class, append: RefuseMalformedJson::class);
         // Same origin only, and the package behind it is missing here: see compat/README.md.
         $middleware->remove(HandleCors::class);
         // There are no pages of the server's to show errors on, so the view engine need not start.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 // Only what differs from the framework's own settings, which fill in the rest.
 return [
+    // What limits count need not outlive the machine, and is asked on every request.
+    'limiter' => env('CACHE_LIMITER', 'machine'),
     'stores' => [
         // Memory shared by the workers of one machine; see App\Library\InspectionLibrary. Absent on the command line.
         'machine' => ['driver' => function_exists('apcu_enabled') ? 'apc' : 'file', 'path' => storage_path('framework/cache/data')],

@@ -5,19 +5,27 @@ declare(strict_types=1);
 use Illuminate\Support\Env;
 
 $changed = 0;
-foreach (['Catalogue', 'Checklist', 'Inspection', 'Vehicle'] as $folder) {
-    foreach (new DirectoryIterator(dirname(__DIR__).'/core/src/'.$folder) as $file) {
-        $changed = max($changed, $file->getMTime());
-    }
+// Every folder: kept lists hold objects of Brakes and Document as well, and what was heard is the listener's.
+foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__).'/core/src', FilesystemIterator::SKIP_DOTS)) as $file) {
+    assert($file instanceof SplFileInfo);
+    $changed = max($changed, $file->getMTime());
 }
 $number = static fn (string $name, int $default): int => is_numeric(Env::get($name)) ? (int) Env::get($name) : $default;
 
 return [
-    // Changes with the code that decides what a laid-out item list looks like; see App\Library\InspectionLibrary.
+    // Changes with the code that decides what a laid-out item list looks like and what is heard; see InspectionLibrary.
     'build' => (string) $changed,
     // Wrong sign-ins let through in a minute, for one account from one address and for one address in all.
     'sign_in_tries_per_minute' => $number('PASADA_SIGN_IN_TRIES_PER_MINUTE', 5),
     'sign_in_tries_per_minute_and_address' => $number('PASADA_SIGN_IN_TRIES_PER_MINUTE_AND_ADDRESS', 60),
+    // Requests let through in a minute for one user and one address of the API: of any kind, of those that compute, and of files.
+    'requests_per_minute' => $number('PASADA_REQUESTS_PER_MINUTE', 600),
+    'heavy_requests_per_minute' => $number('PASADA_HEAVY_REQUESTS_PER_MINUTE', 300),
+    'files_per_minute' => $number('PASADA_FILES_PER_MINUTE', 30),
+    // Hours after which a session ends however much it is used.
+    'longest_session_hours' => $number('PASADA_LONGEST_SESSION_HOURS', 24),
+    // Addresses of proxies, with commas, whose word on where a request comes from is taken; none unless there is one in front.
+    'trusted_proxies' => (string) (is_string(Env::get('PASADA_TRUSTED_PROXIES')) ? Env::get('PASADA_TRUSTED_PROXIES') : ''),
     // Days without an attempt after which a student is due in the yard.
     'due_after_days' => $number('PASADA_DUE_AFTER_DAYS', 10),
 ];

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AboutController;
 use App\Http\Controllers\AirCabController;
 use App\Http\Controllers\AttemptBrakesController;
 use App\Http\Controllers\AttemptController;
@@ -15,63 +16,81 @@ use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StudentController;
 use App\Http\Controllers\TodayController;
+use App\Http\Middleware\EndOldSessions;
+use App\Http\Middleware\LimitBody;
 use App\Http\Middleware\RefuseMalformedJson;
+use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
+use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Support\Facades\Route;
 
-Route::prefix('api/v1')->middleware(RefuseMalformedJson::class)->group(function (): void {
-    Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+// How large a body may be stands at each group; how often a user may ask, in AppServiceProvider.
+$bodies = static fn (int $bytes): array => [LimitBody::of($bytes), RefuseMalformedJson::class, TrimStrings::class, ConvertEmptyStringsToNull::class];
 
-    Route::middleware('auth')->group(function (): void {
+Route::prefix('api/v1')->group(function () use ($bodies): void {
+    Route::middleware($bodies(LimitBody::SMALL))->group(function (): void {
+        Route::get('about', [AboutController::class, 'show']);
+        Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    });
+
+    Route::middleware([...$bodies(LimitBody::SMALL), 'auth', EndOldSessions::class, 'throttle:user'])->group(function (): void {
         Route::get('session', [SessionController::class, 'show']);
         Route::delete('session', [SessionController::class, 'destroy']);
         Route::get('today', [TodayController::class, 'show']);
         Route::get('choices', [InspectionController::class, 'choices']);
+        Route::get('prepared', [InspectionController::class, 'prepare']);
         Route::get('students', [StudentController::class, 'index']);
         Route::get('students/{student}', [StudentController::class, 'show'])->whereNumber('student');
+        Route::put('school/phrases', [SchoolController::class, 'phrases']);
         Route::post('attempts', [AttemptController::class, 'store']);
-        Route::get('attempts/{attempt}', [AttemptController::class, 'show'])->whereUuid('attempt');
-        Route::post('attempts/{attempt}/marks', [AttemptController::class, 'mark'])->whereUuid('attempt');
         Route::prefix('attempts/{attempt}')->whereUuid('attempt')->group(function (): void {
+            Route::get('/', [AttemptController::class, 'show']);
+            Route::get('result', [AttemptController::class, 'result']);
             Route::get('sheet', [AttemptFollowController::class, 'sheet']);
             Route::get('marks', [AttemptFollowController::class, 'marks']);
             Route::put('live', [AttemptFollowController::class, 'share']);
-            Route::post('signatures', [AttemptFollowController::class, 'sign']);
-            Route::post('amendments', [AttemptFollowController::class, 'amend']);
             Route::get('agreement', [AttemptFollowController::class, 'agreement']);
             Route::get('brakes', [AttemptBrakesController::class, 'show']);
-            Route::put('brakes', [AttemptBrakesController::class, 'update']);
             Route::get('brakes/file', [AttemptBrakesController::class, 'file']);
-            Route::put('brakes/file', [AttemptBrakesController::class, 'import']);
-            Route::put('recording', [AttemptSpeechController::class, 'store']);
             Route::get('recording', [AttemptSpeechController::class, 'show']);
             Route::get('recording/file', [AttemptSpeechController::class, 'file']);
-            Route::put('recording/rejected', [AttemptSpeechController::class, 'reject']);
-            Route::post('heard', [AttemptSpeechController::class, 'hear']);
+            Route::get('what-if', [AttemptRecordController::class, 'whatIf']);
+            Route::get('record', [AttemptRecordController::class, 'download']);
         });
         Route::get('air/choices', [AirCabController::class, 'choices']);
         Route::post('air/fault', [AirCabController::class, 'fault']);
-        Route::post('air/course', [AirCabController::class, 'course']);
-        Route::post('air/practices', [AirCabController::class, 'judge']);
-        Route::get('prepared', [InspectionController::class, 'prepare']);
-        Route::put('school/phrases', [SchoolController::class, 'phrases']);
-        Route::get('attempts/{attempt}/what-if', [AttemptRecordController::class, 'whatIf'])->whereUuid('attempt');
-        Route::get('attempts/{attempt}/record', [AttemptRecordController::class, 'download'])->whereUuid('attempt');
-        Route::post('records', [AttemptRecordController::class, 'store']);
         Route::get('library', [LibraryController::class, 'show']);
         Route::get('library/checklist/{id}/table', [LibraryController::class, 'table'])->whereNumber('id');
         Route::get('library/{kind}/{id}/document', [LibraryController::class, 'document'])->whereNumber('id');
         Route::get('library/{kind}/{id}/changes', [LibraryController::class, 'changes'])->whereNumber('id');
-        Route::post('drafts', [DraftController::class, 'store']);
         Route::prefix('drafts/{draft}')->whereUuid('draft')->group(function (): void {
             Route::get('/', [DraftController::class, 'show']);
-            Route::put('/', [DraftController::class, 'update']);
             Route::delete('/', [DraftController::class, 'destroy']);
             Route::post('undo', [DraftController::class, 'undo']);
             Route::post('redo', [DraftController::class, 'redo']);
-            Route::post('table', [DraftController::class, 'table']);
             Route::get('effect', [DraftController::class, 'effect']);
             Route::post('publish', [DraftController::class, 'publish']);
         });
-        Route::get('attempts/{attempt}/result', [AttemptController::class, 'result'])->whereUuid('attempt');
+    });
+
+    Route::middleware([...$bodies(LimitBody::LIST), 'auth', EndOldSessions::class, 'throttle:user'])->group(function (): void {
+        Route::prefix('attempts/{attempt}')->whereUuid('attempt')->group(function (): void {
+            Route::post('marks', [AttemptController::class, 'mark']);
+            Route::post('signatures', [AttemptFollowController::class, 'sign']);
+            Route::post('amendments', [AttemptFollowController::class, 'amend']);
+            Route::post('brakes', [AttemptBrakesController::class, 'record']);
+            Route::post('recording/turned-down', [AttemptSpeechController::class, 'turnDown']);
+            Route::post('heard', [AttemptSpeechController::class, 'hear'])->middleware('throttle:heavy');
+        });
+        Route::post('air/course', [AirCabController::class, 'course'])->middleware('throttle:heavy');
+        Route::post('air/practices', [AirCabController::class, 'judge'])->middleware('throttle:heavy');
+    });
+
+    Route::middleware([...$bodies(LimitBody::FILE), 'auth', EndOldSessions::class, 'throttle:user'])->group(function (): void {
+        Route::put('attempts/{attempt}/brakes/file', [AttemptBrakesController::class, 'import'])->whereUuid('attempt')->middleware('throttle:files');
+        Route::put('attempts/{attempt}/recording', [AttemptSpeechController::class, 'store'])->whereUuid('attempt')->middleware('throttle:files');
+        Route::post('records', [AttemptRecordController::class, 'store'])->middleware('throttle:files');
+        Route::post('drafts', [DraftController::class, 'store']);
+        Route::put('drafts/{draft}', [DraftController::class, 'update'])->whereUuid('draft');
+        Route::post('drafts/{draft}/table', [DraftController::class, 'table'])->whereUuid('draft');
     });
 });

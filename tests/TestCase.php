@@ -13,6 +13,13 @@ abstract class TestCase extends LaravelTestCase
 {
     use DatabaseTransactions;
 
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // As a browser does; who brings no session may send little.
+        $this->withCredentials()->withUnencryptedCookie('pasada_session', 'of this test');
+    }
+
     public function createApplication(): Application
     {
         $app = require __DIR__.'/../bootstrap/app.php';

@@ -41,7 +41,7 @@ final readonly class LoadDemoSchool
     public function handle(Carbon $now, callable $told): void
     {
         $this->database->transaction(function () use ($now, $told): void {
-            $school = School::query()->create(['name' => 'Ferrow Sound Harbor College', 'state' => 'Tamarack']);
+            $school = School::query()->create(['name' => 'Ferrow Sound Harbor College', 'state' => 'Tamarack', 'is_demo' => true]);
             $scorers = [];
             foreach (DemoSchool::staff() as $person) {
                 $user = $this->account($school, ...$person);

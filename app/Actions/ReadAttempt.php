@@ -20,7 +20,7 @@ final readonly class ReadAttempt
 
     public function handle(Attempt $attempt, User $reader): AttemptResource
     {
-        $sheet = $this->sheets->handle($attempt);
+        $sheet = $this->sheets->for($reader, $attempt);
         $attempt->loadMissing([...Attempt::CARD, 'school']);
 
         return new AttemptResource(

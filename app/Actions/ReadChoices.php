@@ -24,7 +24,7 @@ final readonly class ReadChoices
     public function handle(User $user, Carbon $now): ChoicesResource
     {
         return new ChoicesResource(
-            array_values(Student::cards()->where('school_id', $user->school_id)->get()->sortBy('name')->map(StudentCardResource::of(...))->all()),
+            array_values(Student::cards($user)->where('school_id', $user->school_id)->get()->sortBy('name')->map(StudentCardResource::of(...))->all()),
             $this->inForce(StoredVehicle::inForceOn($user->school_id, $now)->toBase(), 'description', $this->used('vehicles', 'vehicle_id', $user->school_id)),
             $this->inForce(StoredChecklist::inForceOn($user->school_id, $now)->toBase(), 'reason', $this->used('checklists', 'checklist_id', $user->school_id)),
         );

@@ -11,6 +11,7 @@ use App\Models\DocumentKind;
 use App\Models\Draft;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
+use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -35,11 +36,11 @@ final readonly class ReadDraftEffect
      * @throws DocumentHasFaults if the draft cannot be read yet
      * @throws NothingToInspect if it asks nothing of any vehicle at hand
      */
-    public function handle(Draft $draft, Carbon $now): EffectResource
+    public function handle(Draft $draft, User $reader, Carbon $now): EffectResource
     {
         $text = $this->drafts->document($draft);
         $base = $draft->base();
-        [$attempts, $same] = $this->attempts($draft);
+        [$attempts, $same] = $this->attempts($draft, $reader);
         if ($draft->kind === DocumentKind::Checklist) {
             $checklist = (new ChecklistReader)->read($text, 'draft');
             $vehicle = (new VehicleReader)->read(($attempts->first()->vehicle ?? StoredVehicle::inForceOn($draft->school_id, $now)->firstOrFail())->document);
@@ -63,10 +64,10 @@ final readonly class ReadDraftEffect
      *
      * @return array{Collection<int, Attempt>, bool} and whether they were under a version of this document
      */
-    private function attempts(Draft $draft): array
+    private function attempts(Draft $draft, User $reader): array
     {
         $versions = $draft->kind->model()::ofSchool($draft->school_id)->where('slug', $draft->slug)->get()->modelKeys();
-        $finished = Attempt::finished()->where('school_id', $draft->school_id);
+        $finished = Attempt::finished()->where('school_id', $draft->school_id)->tap(static fn (Builder $query) => Attempt::blindTo($query, $reader));
         $same = $this->newest($finished->clone()->where(static fn (Builder $query) => $query->whereIn($draft->kind->value.'_id', $versions)));
 
         return $same->isEmpty() ? [$this->newest($finished), false] : [$same, true];

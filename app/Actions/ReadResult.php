@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Http\Resources\AmendmentResource;
 use App\Http\Resources\AttemptCardResource;
+use App\Http\Resources\ImportedResource;
 use App\Http\Resources\InspectionResource;
 use App\Http\Resources\LessonResource;
 use App\Http\Resources\ResultResource;
 use App\Http\Resources\SheetResource;
-use App\Http\Resources\SignatureResource;
 use App\Http\Resources\VisitResource;
 use App\Models\Attempt;
 use App\Models\AttemptStatus;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
 use Pasada\Core\Attempt\Visit;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Coaching\Coach;
@@ -26,14 +26,16 @@ use Pasada\Core\Scoring\ScoreSheet;
 /** An attempt explained: what was missed, what to say next time, and how it compares with the earlier ones. */
 final readonly class ReadResult
 {
-    public function __construct(private ReadSheet $sheets, private Coach $coach) {}
+    public function __construct(private ReadSheet $sheets, private ReadAmendments $amendments, private ReadSignatures $signatures, private Coach $coach) {}
 
     public function handle(Attempt $attempt, User $reader): ResultResource
     {
         $sheet = $this->sheets->handle($attempt);
-        $amendments = $attempt->amendments()->with('user')->get()->sortBy('made_at');
+        $amendments = $this->amendments->handle($attempt);
         $earlier = Attempt::finished()->with(Attempt::CARD)
-            ->where('student_id', $attempt->student_id)->where('started_at', '<', $attempt->started_at)->get()->sortBy('started_at');
+            ->where('student_id', $attempt->student_id)->where('started_at', '<', $attempt->started_at)
+            ->where(static fn (Builder $query) => $query->whereKeyNot($attempt->walk_of ?? $attempt->id))
+            ->tap(Attempt::onceAWalk(...))->tap(static fn (Builder $query) => Attempt::blindTo($query, $reader))->get()->sortBy('started_at');
 
         return new ResultResource(
             AttemptCardResource::of($attempt),
@@ -42,10 +44,11 @@ final readonly class ReadResult
             $this->lessons($sheet),
             array_map(static fn (Visit $visit): VisitResource => VisitResource::of($visit), $sheet->walk->visits),
             array_values($earlier->map(AttemptCardResource::of(...))->all()),
-            array_values($attempt->signatures()->get()->map(SignatureResource::of(...))->all()),
-            array_values($amendments->map(AmendmentResource::of(...))->all()),
-            $amendments->isEmpty() ? null : SheetResource::of($this->sheets->handle($attempt, amended: false)),
+            $this->signatures->handle($attempt),
+            $amendments,
+            $amendments === [] ? null : SheetResource::of($this->sheets->handle($attempt, amended: false)),
             $reader->can('mark', $attempt), $attempt->status === AttemptStatus::Finished && $reader->can('amend', $attempt),
+            ImportedResource::of($attempt),
         );
     }
 

@@ -7,6 +7,12 @@ namespace App\Actions;
 use App\Library\InspectionLibrary;
 use App\Library\MarkStore;
 use App\Models\Attempt;
+use App\Models\AttemptStatus;
+use App\Models\Role;
+use App\Models\User;
+use Pasada\Core\Attempt\Mark;
+use Pasada\Core\Attempt\MarkKind;
+use Pasada\Core\Attempt\MarkList;
 use Pasada\Core\Scoring\ScoreSheet;
 
 /** The score sheet of an attempt as it stands, replayed from its marks. */
@@ -18,5 +24,19 @@ final readonly class ReadSheet
     public function handle(Attempt $attempt, bool $amended = true): ScoreSheet
     {
         return ScoreSheet::ofInspection($this->inspections->forAttempt($attempt), $this->store->read($attempt->id, $amended)[0]);
+    }
+
+    /** As the reader may see it: a student who watches is not told of a defect before noticing it, nor by what it costs. */
+    public function for(User $reader, Attempt $attempt): ScoreSheet
+    {
+        if ($reader->role !== Role::Student || $attempt->status !== AttemptStatus::UnderWay) {
+            return $this->handle($attempt);
+        }
+        [$marks] = $this->store->read($attempt->id);
+        $inspection = $this->inspections->forAttempt($attempt)->withoutDefects();
+        $noticed = ScoreSheet::ofInspection($inspection, $marks)->walk->noticed;
+        $told = array_filter($marks->marks, static fn (Mark $mark): bool => $mark->kind !== MarkKind::DefectPlanted || isset($noticed[$mark->item ?? '']));
+
+        return ScoreSheet::ofInspection($inspection, MarkList::of(...array_values($told)));
     }
 }

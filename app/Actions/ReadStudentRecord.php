@@ -14,6 +14,8 @@ use App\Models\Attempt;
 use App\Models\BrakePractice;
 use App\Models\ItemOutcomeRow;
 use App\Models\Student;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Pasada\Core\Scoring\ItemStatus;
 use stdClass;
@@ -27,14 +29,15 @@ final readonly class ReadStudentRecord
 
     public function __construct(private InspectionLibrary $inspections) {}
 
-    public function handle(Student $student): StudentRecordResource
+    public function handle(Student $student, User $reader): StudentRecordResource
     {
-        $attempts = Attempt::query()->with(Attempt::CARD)->where('student_id', $student->id)->get()->sortBy('started_at');
+        $attempts = Attempt::query()->with(Attempt::CARD)->where('student_id', $student->id)->tap(static fn (Builder $query) => Attempt::blindTo($query, $reader))->get()->sortBy('started_at');
+        $counted = Attempt::finished()->where('student_id', $student->id)->tap(Attempt::onceAWalk(...))->whereKey($attempts->modelKeys())->pluck('id');
 
         return new StudentRecordResource(
-            StudentCardResource::of(Student::cards()->findOrFail($student->id)),
+            StudentCardResource::of(Student::cards($reader)->findOrFail($student->id)),
             array_values($attempts->toBase()->map(AttemptCardResource::of(...))->all()),
-            $this->mostMissed($attempts),
+            $this->mostMissed($attempts->whereIn('id', $counted)),
             $this->practices($student),
         );
     }
@@ -57,13 +60,14 @@ final readonly class ReadStudentRecord
      */
     private function mostMissed(Collection $attempts): array
     {
-        $lessons = [ItemStatus::Partial->value, ItemStatus::Late->value, ItemStatus::Missed->value];
+        $lessons = array_map(static fn (ItemStatus $status): string => $status->value, ItemStatus::lessons());
+        $places = implode(', ', array_fill(0, count($lessons), '?'));
         $rows = ItemOutcomeRow::query()->toBase()
             ->whereIn('attempt_id', $attempts->modelKeys())
             ->where('status', '<>', ItemStatus::NotFitted->value)
             ->groupBy('item')
-            ->selectRaw('item, count(*) as asked, cast(sum(status in (?, ?, ?)) as signed) as missed', $lessons)
-            ->havingRaw('sum(status in (?, ?, ?)) > 1', $lessons)
+            ->selectRaw('item, count(*) as asked, cast(sum(status in ('.$places.')) as signed) as missed', $lessons)
+            ->havingRaw('sum(status in ('.$places.')) > 1', $lessons)
             ->get();
         $names = $this->names($attempts);
         $missed = $rows->map(static function (stdClass $row) use ($names): MissedItemResource {

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Exceptions\RecordIsClosed;
 use App\Library\InspectionLibrary;
 use App\Library\MarkStore;
+use App\Library\Records;
 use App\Models\Attempt;
 use App\Models\AttemptStatus;
 use App\Models\User;
-use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Carbon;
 use Pasada\Core\Attempt\Mark;
 use Pasada\Core\Attempt\MarkList;
@@ -22,7 +23,7 @@ use Pasada\Core\Scoring\ScoreSheet;
 final readonly class RecordMarks
 {
     public function __construct(
-        private ConnectionInterface $database,
+        private Records $records,
         private InspectionLibrary $inspections,
         private MarkStore $store,
         private ProjectAttempt $project,
@@ -34,22 +35,19 @@ final readonly class RecordMarks
      *
      * @throws DocumentHasFaults if a mark is malformed, unknown to this sheet or runs backwards
      * @throws MarksConflict if an id came before with other content
-     * @throws AttemptIsFinished if the attempt is finished and a mark is new
+     * @throws RecordIsClosed if the attempt is finished and a mark is new
      */
     public function handle(Attempt $attempt, User $by, string $recorder, array $document): ScoreSheet
     {
         $inspection = $this->inspections->forAttempt($attempt);
 
-        $sheet = $this->database->transaction(function () use ($attempt, $by, $recorder, $document, $inspection): ScoreSheet {
-            // Locked, so that two devices' batches are checked one after the other.
-            $status = $this->database->table('attempts')->where('id', $attempt->id)->lockForUpdate()->value('status');
+        return $this->records->write($attempt, function (bool $isClosed) use ($attempt, $by, $recorder, $document, $inspection): ScoreSheet {
             [$before, $clocks] = $this->store->read($attempt->id);
-            $known = array_fill_keys(array_map(static fn (Mark $mark): string => $mark->id, $before->marks), true);
-            $sent = (new MarkReader($inspection))->read($document, $clocks[$recorder] ?? 0, static fn (string $id): bool => isset($known[$id]));
+            $sent = (new MarkReader($inspection))->read($document, $clocks[$recorder] ?? 0, static fn (string $id): bool => $before->has($id));
             $all = $before->with(...$sent);
-            $new = array_values(array_filter(MarkList::of(...$sent)->marks, static fn (Mark $mark): bool => ! isset($known[$mark->id])));
-            if ($new !== [] && $status === AttemptStatus::Finished->value) {
-                throw AttemptIsFinished::of($attempt->id);
+            $new = array_values(array_filter(MarkList::of(...$sent)->marks, static fn (Mark $mark): bool => ! $before->has($mark->id)));
+            if ($new !== [] && $isClosed) {
+                throw RecordIsClosed::of($attempt->id);
             }
             $this->store->append($attempt->id, $new, $recorder, $by->id, Carbon::now());
             $sheet = ScoreSheet::ofInspection($inspection, $all);
@@ -60,8 +58,5 @@ final readonly class RecordMarks
 
             return $sheet;
         });
-        assert($sheet instanceof ScoreSheet);
-
-        return $sheet;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Exceptions\IdIsTaken;
 use App\Library\InspectionLibrary;
 use App\Models\Attempt;
 use App\Models\AttemptMode;
@@ -23,7 +24,7 @@ final readonly class StartAttempt
      * Starting the same attempt twice returns the first: the page may have lost the answer.
      *
      * @throws NothingToInspect if the checklist asks nothing of the vehicle
-     * @throws AttemptIdIsTaken if the id belongs to an attempt of something or somebody else
+     * @throws IdIsTaken if the id belongs to an attempt of something or somebody else
      */
     public function handle(string $id, User $scorer, Student $student, StoredChecklist $checklist, StoredVehicle $vehicle, Carbon $startedAt, ?string $form = null, ?int $formSeed = null, AttemptMode $mode = AttemptMode::Practice, ?string $walkOf = null): Attempt
     {
@@ -33,7 +34,7 @@ final readonly class StartAttempt
             ...$wanted, 'form' => $form, 'form_seed' => $formSeed, 'mode' => $mode, 'live' => false, 'walk_of' => $walkOf, 'school_id' => $scorer->school_id, 'status' => AttemptStatus::UnderWay, 'started_at' => $startedAt,
         ]);
         if ($attempt->only(array_keys($wanted)) !== $wanted) {
-            throw AttemptIdIsTaken::by($id);
+            throw IdIsTaken::byAttempt($id);
         }
 
         return $attempt;

@@ -4,47 +4,56 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Actions\AttemptIdIsTaken;
-use App\Actions\AttemptIsFinished;
-use App\Actions\DraftHasMovedOn;
-use App\Actions\RecordCannotBeSigned;
+use App\Exceptions\ProblemKind;
+use App\Exceptions\Refusal;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
 use Pasada\Core\Attempt\MarksConflict;
+use Pasada\Core\Brakes\EntriesConflict;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 use Pasada\Core\Inspection\NothingToInspect;
+use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
-/** Errors as `application/problem+json` (RFC 9457): what went wrong, where, and what to do. */
+/** Errors as `application/problem+json` (RFC 9457): what kind it is, what went wrong, where, and what to do. */
 final readonly class Problem
 {
+    /** Seconds after which a database that was away is worth asking again. */
+    private const RETRY_AFTER_SECONDS = 5;
+
+    /** What the database driver says first where it cannot be reached: refused, gone away, lost, shutting down, too many. */
+    private const DATABASE_IS_AWAY = ['2002', '2003', '2006', '2013', '1053', '1040', '1927'];
+
     public static function renderAll(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([AttemptIsFinished::class, AttemptIdIsTaken::class, DraftHasMovedOn::class, RecordCannotBeSigned::class, MarksConflict::class, DocumentHasFaults::class, NothingToInspect::class]);
-        $exceptions->render(static fn (DocumentHasFaults $e): JsonResponse => self::respond(422, $e->getMessage(), array_map(
+        $exceptions->dontReport([Refusal::class, MarksConflict::class, EntriesConflict::class, DocumentHasFaults::class, NothingToInspect::class]);
+        $exceptions->render(static fn (Refusal $e): JsonResponse => self::respond($e->kind(), $e->getMessage()));
+        $exceptions->render(static fn (DocumentHasFaults $e): JsonResponse => self::respond(ProblemKind::Invalid, $e->getMessage(), array_map(
             static fn (Fault $fault): array => ['path' => $fault->path, 'message' => $fault->message], $e->faults)));
-        $exceptions->render(static fn (NothingToInspect $e): JsonResponse => self::respond(422, $e->getMessage(), [['path' => 'vehicle_id', 'message' => $e->getMessage()]]));
-        $exceptions->render(static fn (AttemptIsFinished $e): JsonResponse => self::respond(409, $e->getMessage()));
-        $exceptions->render(static fn (AttemptIdIsTaken $e): JsonResponse => self::respond(409, $e->getMessage(), [['path' => 'id', 'message' => $e->getMessage()]]));
-        $exceptions->render(static fn (RecordCannotBeSigned $e): JsonResponse => self::respond(409, $e->getMessage()));
-        $exceptions->render(static fn (DraftHasMovedOn $e): JsonResponse => self::respond(409, $e->getMessage()));
-        $exceptions->render(static fn (MarksConflict $e): JsonResponse => self::respond(409, $e->getMessage()));
-        $exceptions->render(static fn (AuthenticationException $e): JsonResponse => self::respond(401, 'Sign in first.'));
-        $exceptions->render(static fn (ValidationException $e): JsonResponse => self::respond($e->status, $e->validator->errors()->first(), self::fields($e)));
+        $exceptions->render(static fn (NothingToInspect $e): JsonResponse => self::respond(ProblemKind::Invalid, $e->getMessage(), [['path' => 'vehicle_id', 'message' => $e->getMessage()]]));
+        $exceptions->render(static fn (MarksConflict|EntriesConflict $e): JsonResponse => self::respond(ProblemKind::ContentConflict, $e->getMessage()));
+        $exceptions->render(static fn (AuthenticationException $e): JsonResponse => self::respond(ProblemKind::SignedOut, 'Sign in first.'));
+        $exceptions->render(static fn (ValidationException $e): JsonResponse => self::respond(ProblemKind::ofStatus($e->status), $e->validator->errors()->first(), self::fields($e)));
         $exceptions->render(static fn (HttpExceptionInterface $e): JsonResponse => self::http($e));
+        $exceptions->render(static fn (PDOException $e): ?JsonResponse => self::isAway($e) ? self::away() : null);
         $exceptions->render(static fn (Throwable $e): ?JsonResponse => config('app.debug') === true ? null
-            : self::respond(500, 'Pasada itself failed here. Nothing of this request was kept; try again, and tell whoever looks after the server.'));
+            : self::respond(ProblemKind::Failed, 'Pasada itself failed here. Nothing of this request was kept; try again, and tell whoever looks after the server.'));
     }
 
     /** @param  list<array{path: string, message: string}>  $errors */
-    public static function respond(int $status, string $detail, array $errors = []): JsonResponse
+    public static function respond(ProblemKind $kind, string $detail, array $errors = []): JsonResponse
     {
-        return new JsonResponse(['status' => $status, 'detail' => $detail, 'errors' => $errors], $status, ['Content-Type' => 'application/problem+json']);
+        // What a sender wrote may be repeated here, and it need not be text that JSON can hold.
+        return new JsonResponse(
+            ['type' => $kind->type(), 'status' => $kind->status(), 'detail' => $detail, 'errors' => $errors],
+            $kind->status(), ['Content-Type' => 'application/problem+json'], JSON_INVALID_UTF8_SUBSTITUTE,
+        );
     }
 
     /** @return list<array{path: string, message: string}> */
@@ -62,16 +71,36 @@ final readonly class Problem
         return $errors;
     }
 
+    private static function isAway(PDOException $e): bool
+    {
+        $driver = $e instanceof QueryException ? $e->getPrevious() : $e;
+        preg_match('/\[(\d{4})\]|\b(\d{4})\b/', (string) $driver?->getMessage(), $found);
+
+        return $driver instanceof PDOException && array_intersect([...array_slice($found, 1), (string) ($driver->errorInfo[1] ?? '')], self::DATABASE_IS_AWAY) !== [];
+    }
+
+    private static function away(): JsonResponse
+    {
+        $response = self::respond(ProblemKind::Unavailable, 'The database does not answer just now. Nothing of this request was kept; try again in a few seconds.');
+        $response->headers->set('Retry-After', (string) self::RETRY_AFTER_SECONDS);
+
+        return $response;
+    }
+
     private static function http(HttpExceptionInterface&Throwable $e): JsonResponse
     {
+        $kind = ProblemKind::ofStatus($e->getStatusCode());
         $detail = match (true) {
             $e->getPrevious() instanceof ModelNotFoundException => 'There is nothing of this kind here; it may have been removed, or the address is mistyped.',
-            $e->getStatusCode() === 404 && $e->getMessage() === '' => 'There is nothing at this address.',
-            $e->getStatusCode() === 419 => 'This page has been open for too long. Load it again; nothing kept on this device is lost.',
-            $e->getStatusCode() === 429 => 'Too many tries. Wait a minute, then try again.',
+            // What the framework itself says names its routes and classes; what we say stands in the exception.
+            $kind === ProblemKind::NotFound && ($e->getMessage() === '' || str_starts_with($e->getMessage(), 'The route')) => 'There is nothing at this address.',
+            $kind === ProblemKind::MethodNotAllowed => 'This cannot be done at this address; the description of the API tells what can.',
+            $kind === ProblemKind::PageExpired => 'This page has been open for too long. Load it again; nothing kept on this device is lost.',
+            $kind === ProblemKind::TooMany => 'Too many tries. Wait a minute, then try again.',
+            $e->getMessage() === '' => 'This request was not taken; check what was sent.',
             default => $e->getMessage(),
         };
-        $response = self::respond($e->getStatusCode(), $detail);
+        $response = self::respond($kind, $detail);
         foreach ($e->getHeaders() as $name => $value) {
             if (is_string($value) || is_int($value)) {
                 $response->headers->set((string) $name, (string) $value);

@@ -21,10 +21,13 @@ final readonly class HiddenFaults
         'valve-stuck' => 'the parking valves stick', 'compressor-weak' => 'the compressor is weak', 'tractor-brake-slips' => 'the tractor parking brake slips', 'service-pulls' => 'the service brake pulls to a side',
     ];
 
+    /** Told apart from whatever else is sealed with the same key, such as a cookie. */
+    private const PURPOSE = 'hidden-fault:';
+
     /** @param  string  $fault  one of the choices; empty to have one drawn */
     public static function seal(string $fault, int $chance): string
     {
-        return Crypt::encryptString($fault === '' ? array_keys(self::CHOICES)[$chance % count(self::CHOICES)] : $fault);
+        return Crypt::encryptString(self::PURPOSE.($fault === '' ? array_keys(self::CHOICES)[$chance % count(self::CHOICES)] : $fault));
     }
 
     /** @throws DocumentHasFaults if it was not sealed here */
@@ -39,15 +42,21 @@ final readonly class HiddenFaults
         return self::CHOICES[self::unsealed($sealed)] ?? '';
     }
 
+    /** What is in it is never repeated, whatever it is. */
     private static function unsealed(string $sealed): string
     {
         if ($sealed === '') {
             return '';
         }
         try {
-            return Crypt::decryptString($sealed);
+            $opened = Crypt::decryptString($sealed);
         } catch (DecryptException) {
-            throw DocumentHasFaults::in('faults', [Fault::at('', 'were not sealed by this Pasada; start the practice anew')]);
+            $opened = '';
         }
+        $fault = str_starts_with($opened, self::PURPOSE) ? substr($opened, strlen(self::PURPOSE)) : null;
+
+        return $fault !== null && isset(self::CHOICES[$fault])
+            ? $fault
+            : throw DocumentHasFaults::in('faults', [Fault::at('', 'were not sealed by this Pasada for a practice; start the practice anew')]);
     }
 }

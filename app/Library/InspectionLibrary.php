@@ -10,6 +10,7 @@ use App\Models\StoredVehicle;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\ConnectionInterface;
 use LogicException;
+use Pasada\Core\Checklist\Checklist;
 use Pasada\Core\Checklist\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Vehicle\VehicleReader;
@@ -37,6 +38,16 @@ final class InspectionLibrary
     public function of(StoredChecklist $checklist, StoredVehicle $vehicle, ?string $form = null): Inspection
     {
         return $this->byId($checklist->id, $vehicle->id, $form);
+    }
+
+    /** The whole checklist, sections and parts: read once and kept, as the item lists are. */
+    public function checklistOf(Attempt $attempt): Checklist
+    {
+        $key = implode(':', ['checklist', $this->build, $this->digest('checklists', $attempt->checklist_id)]);
+
+        return $this->cache->rememberForever($key, static function () use ($attempt): Checklist {
+            return (new ChecklistReader)->read($attempt->checklist->document, $attempt->checklist->slug);
+        });
     }
 
     private function byId(int $checklistId, int $vehicleId, ?string $form): Inspection

@@ -26,13 +26,26 @@ final readonly class ListeningLibrary
 
     public function lexicon(): Lexicon
     {
+        $files = $this->files();
+
+        return $this->cache->rememberForever('lexicon:'.$this->version(), static fn (): Lexicon => (new LexiconReader)->read($files));
+    }
+
+    /** Changes with what the lexicon's files say. */
+    public function version(): string
+    {
+        return hash('xxh128', implode('', $this->files()));
+    }
+
+    /** @return array<string, string> by name */
+    private function files(): array
+    {
         $files = [];
         foreach (self::FILES as $name) {
             $files[$name] = (string) file_get_contents($this->folder.'/catalogue/listening/'.$name);
         }
-        $kept = $this->cache->rememberForever('lexicon:'.hash('xxh128', implode('', $files)), static fn (): Lexicon => (new LexiconReader)->read($files));
 
-        return $kept;
+        return $files;
     }
 
     /** Listens for every component of the catalogue, at every axle. */

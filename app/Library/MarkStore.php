@@ -10,6 +10,7 @@ use Illuminate\Support\Carbon;
 use Pasada\Core\Attempt\Mark;
 use Pasada\Core\Attempt\MarkKind;
 use Pasada\Core\Attempt\MarkList;
+use Pasada\Core\Attempt\SaidWhen;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Inspection\Side;
@@ -41,6 +42,18 @@ final readonly class MarkStore
         }
 
         return [MarkList::of(...$marks), $clocks];
+    }
+
+    /** @return array<string, list<Mark>> the marks of amendments, by the amendment's id */
+    public function byAmendment(string $attemptId): array
+    {
+        $marks = [];
+        /** @var stdClass&object{id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string, undoes: ?string, details: ?string, amendment_id: string} $row */
+        foreach ($this->database->table('marks')->where('attempt_id', $attemptId)->whereNotNull('amendment_id')->orderBy('at_ms')->orderBy('id')->get([...self::COLUMNS, 'amendment_id']) as $row) {
+            $marks[$row->amendment_id][] = $this->mark($row);
+        }
+
+        return $marks;
     }
 
     /** Changes whenever a mark comes in; tells a page that asks again and again whether there is anything new. */
@@ -93,19 +106,20 @@ final readonly class MarkStore
     /** @param  stdClass&object{id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string, undoes: ?string, details: ?string}  $row */
     private function mark(stdClass $row): Mark
     {
-        /** @var array{side?: string, value?: int, from?: string, except?: list<string>, section?: string, evidence?: string} $details */
+        /** @var array{side?: string, value?: int, from?: string, except?: list<string>, section?: string, evidence?: string, said?: string} $details */
         $details = $row->details === null ? [] : json_decode($row->details, true);
 
         return Mark::of(
             $row->id, $row->at_ms, MarkKind::from($row->kind), $row->item, $this->points($row->points), $row->place, $row->text, $row->undoes,
             isset($details['side']) ? Side::from($details['side']) : null, $details['value'] ?? null, $details['from'] ?? null, $details['except'] ?? [], $details['section'] ?? null, $details['evidence'] ?? null,
+            isset($details['said']) ? SaidWhen::from($details['said']) : null,
         );
     }
 
     private function details(Mark $mark): ?string
     {
         $details = array_filter(
-            ['side' => $mark->side?->value, 'value' => $mark->value, 'from' => $mark->from, 'except' => $mark->except === [] ? null : $mark->except, 'section' => $mark->section, 'evidence' => $mark->evidence],
+            ['side' => $mark->side?->value, 'value' => $mark->value, 'from' => $mark->from, 'except' => $mark->except === [] ? null : $mark->except, 'section' => $mark->section, 'evidence' => $mark->evidence, 'said' => $mark->said?->value],
             static fn (mixed $value): bool => $value !== null,
         );
 

@@ -4,83 +4,55 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use App\Models\Amendment;
 use App\Models\Attempt;
-use App\Models\StoredChecklist;
-use App\Models\StoredVehicle;
-use App\Models\User;
+use App\Models\Recording;
+use App\Models\Signature;
 use Pasada\Core\Attempt\Mark;
 use Pasada\Core\Attempt\MarkWriter;
-use Pasada\Core\Document\DocumentHasFaults;
-use Pasada\Core\Document\Faults;
-use Pasada\Core\Document\Node;
+use Pasada\Core\Brakes\BenchEntry;
 use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Scoring\SheetWriter;
 
-/** The open format of one attempt, `pasada-record/1`: marks and the sheet they give, with what they were scored under. */
+/**
+ * Writes the open format of one attempt, `pasada-record/1`: everything that the record holds, what it was scored under, and the
+ * sheet that it gives. RecordFileReader reads it; docs/formats.md explains the fields.
+ */
 final readonly class RecordFile
 {
     public const FORMAT = 'pasada-record/1';
 
-    public function __construct(private InspectionLibrary $inspections, private MarkStore $store) {}
+    public function __construct(private InspectionLibrary $inspections, private MarkStore $store, private BenchLogStore $bench) {}
 
     /** @return array<string, mixed> */
     public function write(Attempt $attempt): array
     {
-        $marks = $this->store->read($attempt->id)[0];
+        $marks = static fn (array $list): array => array_map(static fn (Mark $mark): array => MarkWriter::write($mark), $list);
+        $amended = $this->store->byAmendment($attempt->id);
+        $amendments = $attempt->amendments()->with('user')->orderBy('position')->get();
+        $captions = Recording::query()->where('attempt_id', $attempt->id)->orderBy('position')->get();
 
         return [
             'format' => self::FORMAT,
+            'id' => $attempt->source_id ?? $attempt->id,
+            'school' => $attempt->school->name,
             'checklist' => ['id' => $attempt->checklist->slug, 'version' => $attempt->checklist->version],
             'vehicle' => ['id' => $attempt->vehicle->slug, 'version' => $attempt->vehicle->version],
             'form' => $attempt->form,
+            'mode' => $attempt->mode->value,
             'started_at' => $attempt->started_at->toIso8601ZuluString(),
-            'student' => $attempt->student->name,
-            'scorer' => $attempt->scorer->name,
-            'marks' => array_map(static fn (Mark $mark): array => MarkWriter::write($mark), $marks->marks),
-            'sheet' => SheetWriter::write(ScoreSheet::ofInspection($this->inspections->forAttempt($attempt), $marks)),
+            'student' => $attempt->source['student'] ?? $attempt->student->name,
+            'scorer' => $attempt->source['scorer'] ?? $attempt->scorer->name,
+            'marks' => $marks($this->store->read($attempt->id, amended: false)[0]->marks),
+            'amendments' => array_values($amendments->map(static fn (Amendment $one): array => [
+                'id' => $one->id, 'by' => $one->by_name ?? $one->user->name, 'reason' => $one->reason, 'made_at' => $one->made_at->toIso8601ZuluString('millisecond'), 'marks' => $marks($amended[$one->id] ?? []),
+            ])->all()),
+            'brakes' => array_map(static fn (BenchEntry $entry): array => $entry->write(), array_values($this->bench->read($attempt->id)->entries)),
+            'captions' => array_values($captions->map(static fn (Recording $one): array => ['id' => $one->id, 'name' => $one->name, 'content' => $one->content])->all()),
+            'signatures' => array_values($attempt->signatures()->orderBy('id')->get()->map(static fn (Signature $one): array => [
+                'party' => $one->party->value, 'name' => $one->name, 'strokes' => $one->strokes, 'signed_at' => $one->signed_at->toIso8601ZuluString('millisecond'), 'digest' => $one->digest,
+            ])->all()),
+            'sheet' => SheetWriter::write(ScoreSheet::ofInspection($this->inspections->forAttempt($attempt), $this->store->read($attempt->id)[0])),
         ];
-    }
-
-    /**
-     * What a record was scored under, found among this school's versions; its marks are checked when they are recorded.
-     *
-     * @param  array<mixed>  $record  decoded
-     * @return array{StoredChecklist, StoredVehicle, ?string, string} checklist, vehicle, form, time of the start as written
-     *
-     * @throws DocumentHasFaults with every fault and its path
-     */
-    public function read(array $record, User $reader): array
-    {
-        $faults = new Faults;
-        $root = Node::root($record, $faults);
-        $root->only('format', 'checklist', 'vehicle', 'form', 'started_at', 'student', 'scorer', 'marks', 'sheet');
-        if ($root->string('format') !== self::FORMAT) {
-            $root->child('format')->fault('must be "'.self::FORMAT.'"');
-        }
-        $checklist = $this->version($root->child('checklist'), StoredChecklist::class, $reader);
-        $vehicle = $this->version($root->child('vehicle'), StoredVehicle::class, $reader);
-        $startedAt = $root->string('started_at');
-        if ($startedAt !== '' && strtotime($startedAt) === false) {
-            $root->child('started_at')->fault('asks for a time as 2026-11-24T15:30:00Z');
-        }
-        $root->nodes('marks');
-        $form = ($record['form'] ?? null) === null ? null : $root->string('form');
-        $faults->stopIfAny('record');
-        assert($checklist instanceof StoredChecklist && $vehicle instanceof StoredVehicle);
-
-        return [$checklist, $vehicle, $form, $startedAt];
-    }
-
-    /** @param  class-string<StoredChecklist>|class-string<StoredVehicle>  $model */
-    private function version(Node $node, string $model, User $reader): StoredChecklist|StoredVehicle|null
-    {
-        $slug = $node->string('id');
-        $version = $node->int('version', 1, 100_000);
-        $row = $model::ofSchool($reader->school_id)->where('slug', $slug)->where('version', $version)->first();
-        if ($row === null && $slug !== '') {
-            $node->fault(sprintf('this school has no version %d of "%s"; bring that in first', $version, $slug));
-        }
-
-        return $row;
     }
 }

@@ -16,6 +16,9 @@ use Illuminate\Support\Carbon;
  * @property int $user_id
  * @property string $reason
  * @property Carbon $made_at
+ * @property int $position from 1, in the order in which they were made
+ * @property string $digest of what was sent
+ * @property string|null $by_name who made it, where it came with a record from a file
  * @property-read User $user
  */
 final class Amendment extends Model
@@ -28,7 +31,7 @@ final class Amendment extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['id', 'attempt_id', 'user_id', 'reason', 'made_at'];
+    protected $fillable = ['id', 'attempt_id', 'user_id', 'reason', 'made_at', 'position', 'digest', 'by_name'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Carbon;
 
 /**
@@ -26,6 +27,11 @@ use Illuminate\Support\Carbon;
  * @property AttemptStatus $status
  * @property Carbon $started_at
  * @property Carbon|null $finished_at
+ * @property string|null $source_id id in the file that it was taken in from; null for a walk recorded here
+ * @property Carbon|null $imported_at
+ * @property int|null $imported_by
+ * @property array{student: string, scorer: string, school: string}|null $source who is named in that file
+ * @property-read User|null $importer
  * @property-read School $school
  * @property-read Student $student
  * @property-read User $scorer
@@ -42,12 +48,12 @@ final class Attempt extends Model
 
     protected $keyType = 'string';
 
-    protected $fillable = ['id', 'school_id', 'student_id', 'scorer_id', 'checklist_id', 'vehicle_id', 'form', 'form_seed', 'mode', 'live', 'walk_of', 'status', 'started_at', 'finished_at'];
+    protected $fillable = ['id', 'school_id', 'student_id', 'scorer_id', 'checklist_id', 'vehicle_id', 'form', 'form_seed', 'mode', 'live', 'walk_of', 'status', 'started_at', 'finished_at', 'source_id', 'imported_at', 'imported_by', 'source'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['mode' => AttemptMode::class, 'live' => 'boolean', 'status' => AttemptStatus::class, 'started_at' => 'datetime', 'finished_at' => 'datetime'];
+        return ['mode' => AttemptMode::class, 'live' => 'boolean', 'status' => AttemptStatus::class, 'started_at' => 'datetime', 'finished_at' => 'datetime', 'imported_at' => 'datetime', 'source' => 'array'];
     }
 
     /** @return BelongsTo<Student, $this> */
@@ -66,6 +72,12 @@ final class Attempt extends Model
     public function scorer(): BelongsTo
     {
         return $this->belongsTo(User::class, 'scorer_id');
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function importer(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'imported_by');
     }
 
     /** @return BelongsTo<StoredChecklist, $this> */
@@ -116,5 +128,33 @@ final class Attempt extends Model
     public static function finished(): Builder
     {
         return self::query()->where('status', AttemptStatus::Finished);
+    }
+
+    /**
+     * A walk that two have scored counts once in every history: as whoever started it has scored it, and else as the first who
+     * scored alongside.
+     *
+     * @param  Builder<self>  $attempts  finished ones
+     */
+    public static function onceAWalk(Builder $attempts): void
+    {
+        $attempts->where(static fn (Builder $query) => $query->whereNull('attempts.walk_of')->orWhereNotExists(
+            static fn (QueryBuilder $mate) => $mate->selectRaw('1')->from('attempts as mates')->where('mates.status', AttemptStatus::Finished)
+                ->where(static fn (QueryBuilder $same) => $same->whereColumn('mates.id', 'attempts.walk_of')
+                    ->orWhere(static fn (QueryBuilder $also) => $also->whereColumn('mates.walk_of', 'attempts.walk_of')->whereColumn('mates.id', '<', 'attempts.id'))),
+        ));
+    }
+
+    /**
+     * Left out is what another has made of a walk that the reader is scoring: until both are finished neither may be swayed.
+     *
+     * @param  Builder<self>  $attempts
+     */
+    public static function blindTo(Builder $attempts, User $reader): void
+    {
+        $attempts->whereNotExists(static fn (QueryBuilder $mine) => $mine->selectRaw('1')->from('attempts as mine')
+            ->where('mine.scorer_id', $reader->id)->where('mine.status', AttemptStatus::UnderWay)->whereColumn('mine.id', '<>', 'attempts.id')
+            ->where(static fn (QueryBuilder $same) => $same->whereColumn('mine.walk_of', 'attempts.id')
+                ->orWhereColumn('mine.id', 'attempts.walk_of')->orWhereColumn('mine.walk_of', 'attempts.walk_of')));
     }
 }

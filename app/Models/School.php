@@ -5,18 +5,24 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
 
 /**
  * @property int $id
  * @property string $name
  * @property string $state
+ * @property string $time_zone in which its days begin and end
+ * @property string $opened_on no record is older
+ * @property bool $is_demo made-up data, whose passwords everybody knows
  * @property list<string>|null $note_phrases null until the school keeps its own
  */
 final class School extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['name', 'state', 'note_phrases'];
+    protected $fillable = ['name', 'state', 'note_phrases', 'time_zone', 'opened_on', 'is_demo'];
+
+    protected $attributes = ['time_zone' => 'America/New_York', 'opened_on' => '1990-01-01', 'is_demo' => false];
 
     /** What a school starts with; its own take their place. */
     private const USUAL_PHRASES = [
@@ -26,7 +32,13 @@ final class School extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['note_phrases' => 'array'];
+        return ['note_phrases' => 'array', 'is_demo' => 'boolean'];
+    }
+
+    /** The day that it is at the school, at midnight there. */
+    public function today(Carbon $now): Carbon
+    {
+        return $now->copy()->setTimezone($this->time_zone)->startOfDay();
     }
 
     /** @return list<string> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
@@ -14,6 +15,10 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property list<list<int>> $strokes x and y by turns, in thousandths of the pad
  * @property Carbon $signed_at
+ * @property string|null $uuid made by the page
+ * @property int|null $user_id in whose session it was entered
+ * @property string|null $digest of the record as it was signed; null for one from before records had a digest
+ * @property-read User|null $enteredBy
  */
 final class Signature extends Model
 {
@@ -21,11 +26,17 @@ final class Signature extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['attempt_id', 'party', 'name', 'strokes', 'signed_at'];
+    protected $fillable = ['attempt_id', 'party', 'name', 'strokes', 'signed_at', 'uuid', 'user_id', 'digest'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return ['party' => Party::class, 'strokes' => 'array', 'signed_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function enteredBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'user_id');
     }
 }

@@ -40,10 +40,12 @@ abstract class StoredDocument extends Model
         return static::query()->where('school_id', $schoolId);
     }
 
-    /** @return Collection<int, static> the version in force on a day of each document, by name */
-    public static function inForceOn(int $schoolId, Carbon $day): Collection
+    /** @return Collection<int, static> the version of each document that is in force on the school's day, by name */
+    public static function inForceOn(int $schoolId, Carbon $now): Collection
     {
-        return static::ofSchool($schoolId)->where('in_force_from', '<=', $day->toDateString())->get()
+        $today = School::query()->findOrFail($schoolId)->today($now);
+
+        return static::ofSchool($schoolId)->where('in_force_from', '<=', $today->toDateString())->get()
             ->sort(static fn (self $a, self $b): int => $b->rank() <=> $a->rank())->unique('slug')->sortBy('name')->values();
     }
 

@@ -6,8 +6,8 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 
 /**
@@ -17,7 +17,8 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property string $class_name
  * @property Carbon|null $exam_on
- * @property-read Attempt|null $lastFinished
+ * @property-read string|null $last_finished_id only where read by cards()
+ * @property-read Attempt|null $lastFinished likewise
  * @property-read int $finished_count only where read by cards()
  */
 final class Student extends Model
@@ -30,20 +31,24 @@ final class Student extends Model
         return ['exam_on' => 'date'];
     }
 
-    /** @return HasOne<Attempt, $this> the finished attempt that was started last */
-    public function lastFinished(): HasOne
+    /** @return BelongsTo<Attempt, $this> the finished attempt that was started last; only where read by cards() */
+    public function lastFinished(): BelongsTo
     {
-        return $this->hasOne(Attempt::class)->ofMany(['started_at' => 'max', 'id' => 'max'], static function (Builder $query): void {
-            $query->where('status', AttemptStatus::Finished);
-        });
+        return $this->belongsTo(Attempt::class, 'last_finished_id');
     }
 
-    /** @return Builder<self> students with what their cards show */
-    public static function cards(): Builder
+    /** @return Builder<self> students with what their cards show to a reader */
+    public static function cards(User $reader): Builder
     {
-        return self::query()->with(['lastFinished.result'])->withCount(['attempts as finished_count' => static function (Builder $query): void {
-            $query->where('status', AttemptStatus::Finished);
-        }]);
+        $counted = static function (Builder $query) use ($reader): void {
+            /** @var Builder<Attempt> $query */
+            $query->where('attempts.status', AttemptStatus::Finished);
+            Attempt::onceAWalk($query);
+            Attempt::blindTo($query, $reader);
+        };
+
+        return self::query()->withCount(['attempts as finished_count' => $counted])->addSelect(['last_finished_id' => Attempt::query()->select('attempts.id')
+            ->whereColumn('attempts.student_id', 'students.id')->tap($counted)->orderByDesc('attempts.started_at')->orderByDesc('attempts.id')->limit(1)])->with('lastFinished.result');
     }
 
     /** @return HasMany<Attempt, $this> */

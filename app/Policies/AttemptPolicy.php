@@ -35,6 +35,28 @@ final class AttemptPolicy
             : Response::allow();
     }
 
+    /** What tells more than the sheet: marks with their words, files. A student has it once the walk is finished. */
+    public function study(User $user, Attempt $attempt): Response
+    {
+        return match (true) {
+            $this->view($user, $attempt)->denied() => $this->view($user, $attempt),
+            $user->role === Role::Student && $attempt->status === AttemptStatus::UnderWay => Response::deny('This can be read when the walk is finished.'),
+            default => Response::allow(),
+        };
+    }
+
+    /** Another scorer joins a walk while it goes on; one's own attempt is no second opinion. */
+    public function scoreAlongside(User $user, Attempt $attempt): Response
+    {
+        return match (true) {
+            ! $this->mayKnow($user, $attempt) => Response::denyAsNotFound('There is no such attempt here.'),
+            $this->create($user)->denied() => $this->create($user),
+            $attempt->status !== AttemptStatus::UnderWay => Response::deny('This walk is finished. A second scorer can join only while it goes on.'),
+            $user->id === $attempt->scorer_id || $attempt->walkMates()->where('scorer_id', $user->id)->exists() => Response::deny('You score this walk already; a second opinion has to be somebody else\'s.'),
+            default => Response::allow(),
+        };
+    }
+
     public function mark(User $user, Attempt $attempt): Response
     {
         if ($user->id === $attempt->scorer_id) {

@@ -24,6 +24,16 @@ final class DraftPolicy
         return $user->school_id === $draft->school_id && $this->create($user)->allowed() ? Response::allow() : Response::denyAsNotFound('There is no such draft here.');
     }
 
+    /** A colleague may help along with a draft; whether it goes is for who opened it, and for the manager. */
+    public function delete(User $user, Draft $draft): Response
+    {
+        return match (true) {
+            $this->edit($user, $draft)->denied() => $this->edit($user, $draft),
+            $user->id === $draft->user_id || $user->role === Role::Manager => Response::allow(),
+            default => Response::deny('Only who opened this draft, or the manager, deletes it.'),
+        };
+    }
+
     public function publish(User $user, Draft $draft): Response
     {
         return match (true) {

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Actions\LoadDemoSchool;
+use App\Actions\ReadRecording;
 use App\Actions\ReadToday;
 use App\Console\Documents;
+use App\Http\Middleware\EndOldSessions;
 use App\Library\InspectionLibrary;
+use App\Library\KnownAddresses;
 use App\Library\ListeningLibrary;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
+use App\Models\User;
 use App\Policies\StoredDocumentPolicy;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Config\Repository as Settings;
@@ -19,6 +23,7 @@ use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Contracts\Cache\Factory as Cache;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
@@ -40,7 +45,9 @@ final class AppServiceProvider extends ServiceProvider
             $this->settings()->string('pasada.build'),
         ));
         $this->app->singleton(ListeningLibrary::class, fn (): ListeningLibrary => new ListeningLibrary($this->app->make(Cache::class)->store('machine'), $this->app->basePath()));
+        $this->app->when(EndOldSessions::class)->needs('$longestHours')->giveConfig('pasada.longest_session_hours');
         $this->app->when([LoadDemoSchool::class, Documents::class])->needs('$folder')->give($this->app->basePath());
+        $this->app->when(ReadRecording::class)->needs('$build')->giveConfig('pasada.build');
         $this->app->when(ReadToday::class)->needs('$dueAfterDays')->giveConfig('pasada.due_after_days');
         $this->app->singleton(Phrasebook::class, fn (): Phrasebook => Phrasebook::read((string) file_get_contents($this->app->basePath('catalogue/points.json'))));
         $this->app->singleton(Aliases::class, fn (): Aliases => Aliases::read((string) file_get_contents($this->app->basePath('catalogue/aliases.json'))));
@@ -49,18 +56,47 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Model::shouldBeStrict();
+        // A lazy query or a missing column is a fault to be found in the tests; in a school it must not end a walk.
+        Model::shouldBeStrict(! $this->app->isProduction());
         Gate::policy(StoredChecklist::class, StoredDocumentPolicy::class);
         Gate::policy(StoredVehicle::class, StoredDocumentPolicy::class);
+        TrustProxies::at(array_filter(explode(',', $this->settings()->string('pasada.trusted_proxies'))));
+        $this->limitSignIn();
+        $this->limitUsers();
+    }
+
+    private function limitSignIn(): void
+    {
         $settings = $this->settings();
         $perAccount = $settings->integer('pasada.sign_in_tries_per_minute');
         $perAddress = $settings->integer('pasada.sign_in_tries_per_minute_and_address');
         // Only a refused sign-in counts: a class that shares a tablet signs in and out all day.
         $isRefused = static fn (Response $response): bool => $response->getStatusCode() === 422;
-        RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute($perAccount)->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip())->after($isRefused),
-            Limit::perMinute($perAddress)->by((string) $request->ip())->after($isRefused),
-        ]);
+        RateLimiter::for('sign-in', function (Request $request) use ($perAccount, $perAddress, $isRefused): array {
+            $email = $request->input('email');
+            $email = is_string($email) ? trim($email) : '';
+            // By the account that the database finds, which takes some different letters as the same.
+            $id = $email === '' ? null : User::query()->where('email', $email)->value('id');
+            $account = is_int($id) ? 'account:'.$id : 'nobody:'.hash('xxh128', mb_strtolower($email));
+            if (is_int($id) && $this->app->make(KnownAddresses::class)->knows($id, (string) $request->ip())) {
+                return [Limit::perMinute($perAccount)->by($account.':'.$request->ip())->after($isRefused)];
+            }
+
+            return [
+                Limit::perMinute($perAccount)->by($account)->after($isRefused),
+                Limit::perMinute($perAddress)->by('address:'.$request->ip())->after($isRefused),
+            ];
+        });
+    }
+
+    /** How often a user may ask for one thing; far above what a page does, far below what would keep others waiting. */
+    private function limitUsers(): void
+    {
+        foreach (['user' => 'requests_per_minute', 'heavy' => 'heavy_requests_per_minute', 'files' => 'files_per_minute'] as $name => $setting) {
+            $most = $this->settings()->integer('pasada.'.$setting);
+            RateLimiter::for($name, static fn (Request $request): Limit => Limit::perMinute($most)->by(
+                $name.':'.$request->user()?->getAuthIdentifier().':'.$request->method().':'.$request->path()));
+        }
     }
 
     private function settings(): Settings

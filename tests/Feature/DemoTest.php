@@ -6,6 +6,7 @@ use App\Actions\LoadDemoSchool;
 use App\Demo\DemoSchool;
 use App\Models\Attempt;
 use App\Models\Student;
+use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -27,7 +28,7 @@ it('loads twelve students with three to nine finished walks each, the same every
 
 it('gives its students the habits they are known for', function (): void {
     app(LoadDemoSchool::class)->handle(Carbon::parse('2026-11-24 12:00'), static fn () => null);
-    $last = static fn (string $name): Attempt => Student::query()->where('name', $name)->firstOrFail()->lastFinished()->with('result')->firstOrFail();
+    $last = static fn (string $name): Attempt => Student::cards(User::query()->where('role', 'manager')->firstOrFail())->where('name', $name)->firstOrFail()->lastFinished ?? throw new LogicException('Nobody walked.');
 
     expect($last('Mira Tallgrass')->result?->permille)->toBeGreaterThan(900)
         ->and($last('Petra Lindvale')->result?->standing->value)->toBe('failed')

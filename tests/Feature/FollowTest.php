@@ -7,7 +7,6 @@ use App\Models\Amendment;
 use App\Models\Attempt;
 use App\Models\AttemptMode;
 use App\Models\Role;
-use App\Models\Signature;
 use Illuminate\Support\Str;
 use Pasada\Core\Attempt\Mark;
 use Pasada\Core\Attempt\MarkWriter;
@@ -65,27 +64,25 @@ it('keeps what only some marks carry', function (): void {
 describe('signing', function (): void {
     it('keeps the strokes of both with the time of the server', function (): void {
         ($this->play)($this->attempt, Sample::finish(9));
-        $this->postJson($this->path.'/signatures', ['party' => 'scorer', 'name' => 'Rosa Kettering', 'strokes' => $this->stroke])->assertCreated()->assertJsonPath('strokes', $this->stroke);
-        $this->postJson($this->path.'/signatures', ['party' => 'student', 'name' => 'Mira Tallgrass', 'strokes' => $this->stroke])->assertCreated();
+        $this->postJson($this->path.'/signatures', ['id' => (string) Str::uuid7(), 'party' => 'scorer', 'name' => 'Rosa Kettering', 'strokes' => $this->stroke])->assertCreated()->assertJsonPath('strokes', $this->stroke);
+        $this->postJson($this->path.'/signatures', ['id' => (string) Str::uuid7(), 'party' => 'student', 'name' => 'Mira Tallgrass', 'strokes' => $this->stroke])->assertCreated();
         $this->getJson($this->path.'/result')->assertJsonCount(2, 'signatures')->assertJsonPath('signatures.1.name', 'Mira Tallgrass');
     });
 
     it('is refused where there is nothing to sign', function (bool $finished, array $body, int $status, string $says): void {
         if ($finished) {
             ($this->play)($this->attempt, Sample::finish(9));
-            Signature::query()->create(['attempt_id' => $this->attempt->id, 'party' => 'student', 'name' => 'Mira', 'strokes' => [], 'signed_at' => now()]);
         }
-        $this->postJson($this->path.'/signatures', ['party' => 'scorer', 'name' => 'Rosa', 'strokes' => [[1, 2, 3, 4]], ...$body])->assertStatus($status)->assertJsonPath('detail', $says);
+        $this->postJson($this->path.'/signatures', ['id' => (string) Str::uuid7(), 'party' => 'scorer', 'name' => 'Rosa', 'strokes' => [[1, 2, 3, 4]], ...$body])->assertStatus($status)->assertJsonPath('detail', $says);
     })->with([
         'before the end' => [false, [], 409, 'The walk is not finished yet; finish it, then sign.'],
-        'a second time' => [true, ['party' => 'student'], 409, 'The student has signed this record already; what was signed stays as it is.'],
         'an empty glass' => [true, ['strokes' => []], 422, 'There is no signature on the glass yet.'],
-        'no name' => [true, ['name' => ''], 422, 'Write the name beside the signature.'],
+        'no name' => [true, ['name' => ''], 422, 'Write the name beside the signature, in at most 120 letters.'],
     ]);
 
     it('is the scorer\'s to witness', function (): void {
         ($this->play)($this->attempt, Sample::finish(9));
-        $this->actingAs($this->yard->person(Role::Examiner))->postJson($this->path.'/signatures', ['party' => 'scorer', 'name' => 'X', 'strokes' => $this->stroke])->assertForbidden();
+        $this->actingAs($this->yard->person(Role::Examiner))->postJson($this->path.'/signatures', ['id' => (string) Str::uuid7(), 'party' => 'scorer', 'name' => 'X', 'strokes' => $this->stroke])->assertForbidden();
     });
 });
 
@@ -116,7 +113,7 @@ describe('amending', function (): void {
     });
 
     it('is not what an open walk needs', function (): void {
-        $this->postJson('/api/v1/attempts/'.$this->yard->attempt()->id.'/amendments', $this->body)->assertUnprocessable()->assertJsonPath('errors.0.message', 'the walk is not finished; mark it as usual');
+        $this->postJson('/api/v1/attempts/'.$this->yard->attempt()->id.'/amendments', $this->body)->assertConflict()->assertJsonPath('type', '/problems/record-open')->assertJsonPath('detail', 'The walk is not finished yet; mark it as usual instead of amending it.');
     });
 });
 

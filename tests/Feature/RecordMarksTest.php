@@ -89,7 +89,7 @@ it('closes the attempt when the walk is finished, and writes the projections', f
 
 it('takes no new mark for a finished attempt, but a repeated one', function (): void {
     ($this->send)(Sample::whole(1, 'engine.oil_level'), Sample::finish(2))->assertOk();
-    ($this->send)(Sample::whole(3, 'cab.seat_belt'))->assertConflict()->assertJsonPath('detail', 'This attempt is finished and takes no more marks. What was recorded before is unchanged.');
+    ($this->send)(Sample::whole(3, 'cab.seat_belt'))->assertConflict()->assertJsonPath('detail', 'This attempt is finished and takes nothing more. What was recorded before is unchanged; change it by an amendment, with a reason.');
     ($this->send)(Sample::whole(1, 'engine.oil_level'))->assertOk()->assertJsonPath('whole', 1);
 
     expect(($this->stored)())->toBe(2);

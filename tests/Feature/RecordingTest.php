@@ -14,7 +14,7 @@ beforeEach(function (): void {
     $this->attempt = $this->yard->attempt();
     $this->url = '/api/v1/attempts/'.$this->attempt->id;
     $this->captions = "WEBVTT\n\n00:01.000 --> 00:05.000\nmy radiator is mounted, no leaks\n\n00:05.000 --> 00:12.000\naltar nader belt driven and tight\n\n00:12.000 --> 00:20.000\nsteer axle tire two thirty seconds even wear\n";
-    $this->add = fn (string $content, string $name = 'walk.vtt') => $this->actingAs($this->yard->scorer)->putJson($this->url.'/recording', ['name' => $name, 'content' => $content]);
+    $this->add = fn (string $content, string $name = 'walk.vtt') => $this->actingAs($this->yard->scorer)->putJson($this->url.'/recording', ['id' => (string) Str::uuid7(), 'name' => $name, 'content' => $content]);
 });
 
 it('tells what was heard in captions, with the words and the marks that accepting makes', function (): void {
@@ -46,9 +46,12 @@ it('lets what a person marked win', function (): void {
 
 it('remembers what was turned down', function (): void {
     ($this->add)($this->captions);
-    $this->putJson($this->url.'/recording/rejected', ['keys' => ['engine.radiator']])->assertNoContent();
+    $turn = fn (bool $down) => $this->postJson($this->url.'/recording/turned-down', ['turned_down' => [['id' => (string) Str::uuid7(), 'key' => 'engine.radiator', 'down' => $down]]])->assertNoContent();
+    $turn(true);
 
     expect(collect($this->getJson($this->url.'/recording')->json('suggestions'))->where('state', 'rejected')->pluck('item')->all())->toBe(['engine.radiator']);
+    $turn(false);
+    expect(collect($this->getJson($this->url.'/recording')->json('suggestions'))->where('state', 'rejected')->all())->toBe([]);
 });
 
 it('proposes from the words of a walk that goes on, and keeps nothing', function (): void {
@@ -79,7 +82,7 @@ it('refuses what are no captions and keeps those that were there', function (str
 
 it('refuses pieces that are none, naming the place', function (mixed $pieces, string $field): void {
     $this->actingAs($this->yard->scorer)->postJson($this->url.'/heard', ['pieces' => $pieces])->assertStatus(422)->assertSee($field);
-})->with([[null, 'pieces'], [['rim'], 'pieces.0.from_ms'], [[['from_ms' => -1, 'text' => 'rim']], 'pieces.0.from_ms'], [[['from_ms' => 1]], 'pieces.0.text']]);
+})->with([[null, 'pieces'], [['rim'], 'pieces[0].from_ms'], [[['from_ms' => -1, 'text' => 'rim']], 'pieces[0].from_ms'], [[['from_ms' => 1]], 'pieces[0].text']]);
 
 it('lets nobody else add captions or listen in', function (): void {
     $this->actingAs($this->yard->person(Role::Instructor, 'Ole Brandt'));

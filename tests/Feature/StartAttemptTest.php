@@ -31,7 +31,7 @@ it('starts once when it is asked twice', function (): void {
 it('does not hand an attempt\'s id to another student', function (): void {
     $body = $this->yard->startBody();
     $this->postJson('/api/v1/attempts', $body)->assertCreated();
-    $this->postJson('/api/v1/attempts', [...$body, 'student_id' => $this->yard->student('Odell Marrowby')->id])->assertConflict()->assertJsonPath('errors.0.path', 'id');
+    $this->postJson('/api/v1/attempts', [...$body, 'student_id' => $this->yard->student('Odell Marrowby')->id])->assertConflict()->assertJsonPath('type', '/problems/id-taken');
 });
 
 it('names what it does not know', function (string $field, mixed $value, string $says): void {
@@ -44,7 +44,7 @@ it('names what it does not know', function (string $field, mixed $value, string 
     'a vehicle' => ['vehicle_id', 999_999, 'This vehicle is not known at this school; choose one from the list.'],
     'a checklist' => ['checklist_id', 999_999, 'This checklist is not known at this school; choose one from the list.'],
     'nobody chosen' => ['student_id', null, 'Choose a student, a vehicle and a checklist.'],
-    'an id that is no UUID' => ['id', 'seven', 'The id field must be a valid UUID.'],
+    'an id that is no UUID' => ['id', 'seven', 'Send an id of the attempt, a UUID made by the page.'],
 ]);
 
 it('does not know the students of another school', function (): void {

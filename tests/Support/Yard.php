@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Actions\RecordMarks;
 use App\Actions\StartAttempt;
 use App\Models\Attempt;
 use App\Models\Role;
@@ -14,6 +15,10 @@ use App\Models\Student;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use Pasada\Core\Attempt\Mark;
+use Pasada\Core\Attempt\MarkWriter;
+use Pasada\Core\Brakes\BenchEntry;
+use Pasada\Core\Brakes\BrakeEvent;
 use Pasada\Core\Tests\Sample;
 
 /** A small school in the database: one checklist, one vehicle, people as they are asked for. */
@@ -51,6 +56,24 @@ final class Yard
     public function attempt(?User $scorer = null, ?Student $student = null, string $startedAt = '2026-11-20 14:00'): Attempt
     {
         return app(StartAttempt::class)->handle((string) Str::uuid7(), $scorer ?? $this->scorer, $student ?? $this->student, $this->checklist, $this->vehicle, Carbon::parse($startedAt));
+    }
+
+    public function finish(Attempt $attempt): void
+    {
+        app(RecordMarks::class)->handle($attempt, $attempt->scorer, $attempt->id, ['marks' => [MarkWriter::write(Mark::finished((string) Str::uuid7(), 3_600_000))]]);
+        $attempt->refresh();
+    }
+
+    /**
+     * What a bench sends of these events, each with an id.
+     *
+     * @param  list<BrakeEvent>  $events
+     * @param  int|null  $walkMs  time in the walk at which the bench began; null where it is not known
+     * @return list<array<string, int|float|string>>
+     */
+    public static function benchLines(array $events, ?int $walkMs = null): array
+    {
+        return array_map(static fn (BrakeEvent $event): array => BenchEntry::observed((string) Str::uuid7(), $event, $walkMs === null ? null : $walkMs + $event->atMs)->write(), $events);
     }
 
     /** @return array<string, int|string> the body that starts an attempt here */

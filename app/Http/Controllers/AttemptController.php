@@ -78,7 +78,7 @@ final readonly class AttemptController
         ])]
     public function result(SignedInRequest $request, Attempt $attempt, ReadResult $read): ResultResource
     {
-        Gate::authorize('view', $attempt);
+        Gate::authorize('study', $attempt);
 
         return $read->handle($attempt, $request->signedIn());
     }

@@ -43,7 +43,7 @@ final readonly class AttemptFollowController
             return new Response('', 304, ['ETag' => $tag]);
         }
 
-        return new JsonResponse(SheetResource::of($sheets->handle($attempt)), 200, ['ETag' => $tag]);
+        return new JsonResponse(SheetResource::of($sheets->for($request->signedIn(), $attempt)), 200, ['ETag' => $tag]);
     }
 
     #[OA\Get(path: '/attempts/{attempt}/marks', operationId: 'readMarks', summary: 'Everything ever marked: when, by whom, and what was taken back', parameters: [
@@ -51,7 +51,7 @@ final readonly class AttemptFollowController
     ], responses: [new OA\Response(response: 200, description: 'In order of the walk', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: HistoryResource::class)))])]
     public function marks(Attempt $attempt, MarkStore $store): JsonResponse
     {
-        Gate::authorize('view', $attempt);
+        Gate::authorize('study', $attempt);
 
         return new JsonResponse(array_map(static fn (array $one): HistoryResource => new HistoryResource(
             (object) MarkWriter::write($one['mark']), $one['by'], Carbon::parse($one['received_at'])->toIso8601ZuluString(), $one['amendment_id']), $store->history($attempt->id)));
@@ -67,6 +67,7 @@ final readonly class AttemptFollowController
     public function share(SignedInRequest $request, Attempt $attempt): JsonResponse
     {
         Gate::authorize('share', $attempt);
+        $request->validate(['live' => ['required', 'boolean']], ['live.*' => 'Say whether others may watch: {"live": true} or {"live": false}.']);
         $attempt->update(['live' => $request->boolean('live')]);
 
         return new JsonResponse(null, 204);
@@ -80,9 +81,9 @@ final readonly class AttemptFollowController
     ])]
     public function sign(SignRequest $request, Attempt $attempt, SignRecord $sign): JsonResponse
     {
-        Gate::authorize('mark', $attempt);
+        $signature = $sign->handle($attempt, $request->signedIn(), $request->signatureId(), $request->party(), $request->signer(), $request->strokes(), Carbon::now());
 
-        return new JsonResponse(SignatureResource::of($sign->handle($attempt, $request->party(), $request->string('name')->trim()->toString(), $request->strokes(), Carbon::now())), 201);
+        return new JsonResponse(SignatureResource::of($signature, stands: true), 201);
     }
 
     #[OA\Post(path: '/attempts/{attempt}/amendments', operationId: 'amendAttempt', summary: 'Change a closed record, with a reason; the original stays readable', parameters: [
@@ -93,8 +94,7 @@ final readonly class AttemptFollowController
     ])]
     public function amend(AmendRequest $request, Attempt $attempt, AmendRecord $amend, ReadSheet $sheets): SheetResource
     {
-        Gate::authorize('amend', $attempt);
-        $amend->handle($attempt, $request->signedIn(), mb_strtolower($request->string('id')->toString()), $request->string('reason')->trim()->toString(), ['marks' => $request->input('marks')], Carbon::now());
+        $amend->handle($attempt, $request->signedIn(), $request->amendmentId(), $request->reason(), $request->marks(), $request->brakeEvents(), Carbon::now());
 
         return SheetResource::of($sheets->handle($attempt));
     }

@@ -14,6 +14,7 @@ use App\Library\RecordFile;
 use App\Models\Attempt;
 use App\Models\StoredChecklist;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Checklist\ChecklistReader;
@@ -30,7 +31,7 @@ final readonly class AttemptRecordController
         ])]
     public function whatIf(SignedInRequest $request, Attempt $attempt, RescoreAttempt $rescore): RescoreResource
     {
-        Gate::authorize('view', $attempt);
+        Gate::authorize('study', $attempt);
         $stored = StoredChecklist::ofSchool($attempt->school_id)->findOrFail($request->integer('checklist_id'));
         Gate::authorize('view', $stored);
 
@@ -42,7 +43,7 @@ final readonly class AttemptRecordController
         responses: [new OA\Response(response: 200, description: 'The record', content: new OA\JsonContent(type: 'object'))])]
     public function download(Attempt $attempt, RecordFile $records): JsonResponse
     {
-        Gate::authorize('view', $attempt);
+        Gate::authorize('study', $attempt);
 
         return new JsonResponse($records->write($attempt), 200, ['Content-Disposition' => sprintf('attachment; filename="%s.json"', $attempt->id)]);
     }
@@ -55,8 +56,8 @@ final readonly class AttemptRecordController
         ])]
     public function store(ImportRecordRequest $request, ImportRecord $import): JsonResponse
     {
-        $attempt = $import->handle($request->signedIn(), $request->student(), $request->record());
+        [$attempt, $isNew] = $import->handle($request->signedIn(), $request->student(), $request->record(), Carbon::now());
 
-        return new JsonResponse(AttemptCardResource::of($attempt->load(Attempt::CARD)), 201);
+        return new JsonResponse(AttemptCardResource::of($attempt->load(Attempt::CARD)), $isNew ? 201 : 200);
     }
 }

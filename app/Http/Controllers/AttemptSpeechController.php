@@ -4,37 +4,36 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\AddRecording;
 use App\Actions\ReadRecording;
 use App\Http\Requests\AddRecordingRequest;
 use App\Http\Requests\LivePiecesRequest;
+use App\Http\Requests\TurnDownRequest;
 use App\Http\Resources\HeardWordsResource;
 use App\Http\Resources\SuggestionResource;
 use App\Models\Attempt;
 use App\Models\Recording;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
+use LogicException;
 use OpenApi\Attributes as OA;
-use Pasada\Core\Listening\TranscriptReader;
 
 /** The words of a walk: captions added to an attempt, and what is heard while it goes on. */
 final readonly class AttemptSpeechController
 {
-    #[OA\Put(path: '/attempts/{attempt}/recording', operationId: 'addRecording', summary: 'Add the captions of the walk, in place of any before', parameters: [
+    #[OA\Put(path: '/attempts/{attempt}/recording', operationId: 'addRecording', summary: 'Add captions of the walk; they stand before any added earlier, which stay', parameters: [
         new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AddRecordingRequest::class)), responses: [
         new OA\Response(response: 200, description: 'What was heard', content: new OA\JsonContent(ref: HeardWordsResource::class)),
         new OA\Response(response: 403, description: 'Somebody else scores this attempt', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
         new OA\Response(response: 422, description: 'No captions, or too large: which, and what to do', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
     ])]
-    public function store(AddRecordingRequest $request, Attempt $attempt, ReadRecording $read): JsonResponse
+    public function store(AddRecordingRequest $request, Attempt $attempt, AddRecording $add, ReadRecording $read): JsonResponse
     {
-        Gate::authorize('mark', $attempt);
-        // Read first: what cannot be read takes no place of what was there.
-        (new TranscriptReader)->read($request->captions(), $request->recordingName());
-        $recording = Recording::query()->updateOrCreate(['attempt_id' => $attempt->id], ['user_id' => $request->signedIn()->id, 'name' => $request->recordingName(), 'content' => $request->captions(), 'rejected' => []]);
+        $add->handle($attempt, $request->signedIn(), $request->recordingId(), $request->recordingName(), $request->captions(), Carbon::now());
 
-        return new JsonResponse($read->handle($attempt, $recording));
+        return new JsonResponse($read->handle($attempt, Recording::of($attempt) ?? throw new LogicException('What was just added is gone.')));
     }
 
     #[OA\Get(path: '/attempts/{attempt}/recording', operationId: 'readRecording', summary: 'The captions and what was heard in them', parameters: [
@@ -45,8 +44,8 @@ final readonly class AttemptSpeechController
     ])]
     public function show(Attempt $attempt, ReadRecording $read): JsonResponse
     {
-        Gate::authorize('view', $attempt);
-        $recording = Recording::query()->find($attempt->id);
+        Gate::authorize('study', $attempt);
+        $recording = Recording::of($attempt);
 
         return $recording === null ? new JsonResponse(null, 204) : new JsonResponse($read->handle($attempt, $recording));
     }
@@ -56,23 +55,21 @@ final readonly class AttemptSpeechController
     ], responses: [new OA\Response(response: 200, description: 'The file', content: new OA\MediaType(mediaType: 'text/plain'))])]
     public function file(Attempt $attempt): \Symfony\Component\HttpFoundation\Response
     {
-        Gate::authorize('view', $attempt);
-        $recording = Recording::query()->findOrFail($attempt->id);
+        Gate::authorize('study', $attempt);
+        $recording = Recording::of($attempt) ?? abort(404, 'There are no captions in this attempt.');
 
         return response($recording->content, 200, ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => 'attachment; filename="captions-'.$attempt->id.'.txt"', 'X-Content-Type-Options' => 'nosniff']);
     }
 
-    #[OA\Put(path: '/attempts/{attempt}/recording/rejected', operationId: 'rejectHeard', summary: 'Which proposals are turned down', parameters: [
+    #[OA\Post(path: '/attempts/{attempt}/recording/turned-down', operationId: 'turnDown', summary: 'Turn proposals down, or bring them back', parameters: [
         new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
-    ], requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'application/json', schema: new OA\Schema(required: ['keys'], properties: [new OA\Property(property: 'keys', type: 'array', items: new OA\Items(type: 'string'))]))), responses: [
+    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: TurnDownRequest::class)), responses: [
         new OA\Response(response: 204, description: 'Kept'),
+        new OA\Response(response: 409, description: 'The attempt is finished', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
     ])]
-    public function reject(Request $request, Attempt $attempt): JsonResponse
+    public function turnDown(TurnDownRequest $request, Attempt $attempt, AddRecording $add): JsonResponse
     {
-        Gate::authorize('mark', $attempt);
-        /** @var array{keys: list<string>} $checked */
-        $checked = $request->validate(['keys' => ['present', 'array', 'list', 'max:2000'], 'keys.*' => ['string', 'max:200']]);
-        Recording::query()->findOrFail($attempt->id)->update(['rejected' => $checked['keys']]);
+        $add->turnDown($attempt, $request->signedIn(), $request->lines(), Carbon::now());
 
         return new JsonResponse(null, 204);
     }
@@ -84,8 +81,6 @@ final readonly class AttemptSpeechController
     ])]
     public function hear(LivePiecesRequest $request, Attempt $attempt, ReadRecording $read): JsonResponse
     {
-        Gate::authorize('mark', $attempt);
-
         return new JsonResponse($read->live($attempt, $request->transcript()));
     }
 }

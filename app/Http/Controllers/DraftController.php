@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ChangeDraft;
 use App\Actions\OpenDraft;
 use App\Actions\PublishDraft;
 use App\Actions\ReadDraft;
 use App\Actions\ReadDraftEffect;
-use App\Actions\SaveDraft;
+use App\Http\Requests\DraftStepRequest;
+use App\Http\Requests\DraftTableRequest;
 use App\Http\Requests\OpenDraftRequest;
 use App\Http\Requests\PublishDraftRequest;
 use App\Http\Requests\SaveDraftRequest;
@@ -16,7 +18,6 @@ use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\DraftResource;
 use App\Http\Resources\EffectResource;
 use App\Http\Resources\VersionResource;
-use App\Library\DraftStore;
 use App\Models\DocumentKind;
 use App\Models\Draft;
 use Illuminate\Http\JsonResponse;
@@ -57,48 +58,46 @@ final readonly class DraftController
             new OA\Response(response: 200, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class)),
             new OA\Response(response: 409, description: 'Somebody else changed it meanwhile', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
         ])]
-    public function update(SaveDraftRequest $request, SignedInRequest $by, Draft $draft, SaveDraft $save, ReadDraft $read): DraftResource
+    public function update(SaveDraftRequest $request, Draft $draft, ChangeDraft $change, ReadDraft $read): DraftResource
     {
-        Gate::authorize('edit', $draft);
-        $save->handle($draft, $request->document(), $request->integer('step'));
+        $change->save($draft, $request->document(), $request->step());
 
-        return $read->handle($draft, $by->signedIn(), Carbon::now());
+        return $read->handle($draft, $request->signedIn(), Carbon::now());
     }
 
     #[OA\Post(path: '/drafts/{draft}/undo', operationId: 'undoDraft', summary: 'One step back',
         parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
-        responses: [new OA\Response(response: 200, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class))])]
-    public function undo(SignedInRequest $request, Draft $draft, DraftStore $store, ReadDraft $read): DraftResource
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: DraftStepRequest::class)),
+        responses: [new OA\Response(response: 200, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class)), new OA\Response(response: 409, description: 'Somebody else changed it meanwhile', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'))])]
+    public function undo(DraftStepRequest $request, Draft $draft, ChangeDraft $change, ReadDraft $read): DraftResource
     {
-        Gate::authorize('edit', $draft);
-        $store->move($draft, -1);
+        $change->move($draft, -1, $request->step());
 
         return $read->handle($draft, $request->signedIn(), Carbon::now());
     }
 
     #[OA\Post(path: '/drafts/{draft}/redo', operationId: 'redoDraft', summary: 'One step forward again',
         parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
-        responses: [new OA\Response(response: 200, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class))])]
-    public function redo(SignedInRequest $request, Draft $draft, DraftStore $store, ReadDraft $read): DraftResource
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: DraftStepRequest::class)),
+        responses: [new OA\Response(response: 200, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class)), new OA\Response(response: 409, description: 'Somebody else changed it meanwhile', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'))])]
+    public function redo(DraftStepRequest $request, Draft $draft, ChangeDraft $change, ReadDraft $read): DraftResource
     {
-        Gate::authorize('edit', $draft);
-        $store->move($draft, 1);
+        $change->move($draft, 1, $request->step());
 
         return $read->handle($draft, $request->signedIn(), Carbon::now());
     }
 
     #[OA\Post(path: '/drafts/{draft}/table', operationId: 'layTable', summary: 'Lay a table of items over a draft of a checklist, all or nothing',
         parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'application/json', schema: new OA\Schema(required: ['csv'], properties: [new OA\Property(property: 'csv', type: 'string')]))),
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: DraftTableRequest::class)),
         responses: [
             new OA\Response(response: 200, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class)),
             new OA\Response(response: 422, description: 'The table has faults: each with its line', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
         ])]
-    public function table(SignedInRequest $request, Draft $draft, SaveDraft $save, ReadDraft $read): DraftResource
+    public function table(DraftTableRequest $request, Draft $draft, ChangeDraft $change, ReadDraft $read): DraftResource
     {
-        Gate::authorize('edit', $draft);
         abort_unless($draft->kind === DocumentKind::Checklist, 422, 'Only a checklist has a table of items.');
-        $save->table($draft, $request->string('csv')->toString());
+        $change->table($draft, $request->csv(), $request->step());
 
         return $read->handle($draft, $request->signedIn(), Carbon::now());
     }
@@ -109,11 +108,11 @@ final readonly class DraftController
             new OA\Response(response: 200, description: 'The effect', content: new OA\JsonContent(ref: EffectResource::class)),
             new OA\Response(response: 422, description: 'The draft has faults', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
         ])]
-    public function effect(Draft $draft, ReadDraftEffect $read): EffectResource
+    public function effect(SignedInRequest $request, Draft $draft, ReadDraftEffect $read): EffectResource
     {
         Gate::authorize('edit', $draft);
 
-        return $read->handle($draft, Carbon::now());
+        return $read->handle($draft, $request->signedIn(), Carbon::now());
     }
 
     #[OA\Post(path: '/drafts/{draft}/publish', operationId: 'publishDraft', summary: 'Make the draft the next version, in force from a day on',
@@ -121,15 +120,15 @@ final readonly class DraftController
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: PublishDraftRequest::class)),
         responses: [
             new OA\Response(response: 201, description: 'The version', content: new OA\JsonContent(ref: VersionResource::class)),
+            new OA\Response(response: 409, description: 'The draft was changed, or another version put in force, meanwhile', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
             new OA\Response(response: 403, description: 'Only the manager does', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
             new OA\Response(response: 422, description: 'The draft has faults', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
         ])]
     public function publish(PublishDraftRequest $request, Draft $draft, PublishDraft $publish): JsonResponse
     {
-        Gate::authorize('publish', $draft);
-        $stored = $publish->handle($draft, $request->signedIn(), $request->from());
+        $stored = $publish->handle($draft, $request->signedIn(), $request->integer('step'), $request->from());
 
-        return new JsonResponse(VersionResource::of($stored, $request->from()->isToday()), 201);
+        return new JsonResponse(VersionResource::of($stored, $request->from()->toDateString() === $request->today()->toDateString()), 201);
     }
 
     #[OA\Delete(path: '/drafts/{draft}', operationId: 'dropDraft', summary: 'Throw a draft away',
@@ -137,7 +136,7 @@ final readonly class DraftController
         responses: [new OA\Response(response: 204, description: 'Gone')])]
     public function destroy(Draft $draft): JsonResponse
     {
-        Gate::authorize('edit', $draft);
+        Gate::authorize('delete', $draft);
         $draft->delete();
 
         return new JsonResponse(null, 204);

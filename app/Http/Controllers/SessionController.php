@@ -31,7 +31,7 @@ final readonly class SessionController
     ])]
     public function store(SignInRequest $request, SignIn $signIn): UserResource
     {
-        return UserResource::of($signIn->handle($request->string('email')->trim()->toString(), $request->string('password')->toString()));
+        return UserResource::of($signIn->handle($request->email(), $request->string('password')->toString(), (string) $request->ip()));
     }
 
     #[OA\Delete(path: '/session', operationId: 'signOut', summary: 'Sign out', responses: [new OA\Response(response: 204, description: 'Signed out')])]

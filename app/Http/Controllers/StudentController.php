@@ -22,7 +22,7 @@ final readonly class StudentController
     public function index(SignedInRequest $request): JsonResponse
     {
         Gate::authorize('viewAny', Student::class);
-        $students = Student::cards()->where('school_id', $request->signedIn()->school_id)->get()->sortBy('name');
+        $students = Student::cards($request->signedIn())->where('school_id', $request->signedIn()->school_id)->get()->sortBy('name');
 
         return new JsonResponse($students->map(StudentCardResource::of(...))->values()->all());
     }
@@ -33,10 +33,10 @@ final readonly class StudentController
             new OA\Response(response: 200, description: 'The record', content: new OA\JsonContent(ref: StudentRecordResource::class)),
             new OA\Response(response: 404, description: 'No such student for this user', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
         ])]
-    public function show(Student $student, ReadStudentRecord $read): StudentRecordResource
+    public function show(SignedInRequest $request, Student $student, ReadStudentRecord $read): StudentRecordResource
     {
         Gate::authorize('view', $student);
 
-        return $read->handle($student);
+        return $read->handle($student, $request->signedIn());
     }
 }

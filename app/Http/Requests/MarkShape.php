@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use OpenApi\Attributes as OA;
 use Pasada\Core\Attempt\MarkKind;
+use Pasada\Core\Attempt\SaidWhen;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Inspection\Side;
 
@@ -24,6 +25,7 @@ use Pasada\Core\Inspection\Side;
     new OA\Property(property: 'except', type: 'array', items: new OA\Items(type: 'string'), description: 'items that a reference leaves out'),
     new OA\Property(property: 'section', type: 'string'),
     new OA\Property(property: 'evidence', type: 'string', description: 'the words it rests on, where it was proposed from speech'),
+    new OA\Property(property: 'said', type: 'string', enum: SaidWhen::class, description: 'where it was not marked as it was said, but at the finish or by amendment'),
     new OA\Property(property: 'undoes', type: 'string', format: 'uuid'),
 ])]
 final class MarkShape {}

@@ -14,10 +14,19 @@ use stdClass;
 ])]
 final class SaveDraftRequest extends FormRequest
 {
+    use ChangesDraft;
+    use SignedIn;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['step' => ['required', 'integer'], 'document' => ['required', 'array']];
+        return ['step' => ['required', 'integer', 'min:0'], 'document' => ['required', 'array']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['step.*' => 'Send the step of the draft that the change was made on.', 'document.*' => 'Send the whole document as an object.'];
     }
 
     /** The document as it was sent: an empty object stays one, which an array would not tell from an empty list. */

@@ -19,9 +19,16 @@ final class SignInRequest extends FormRequest
         return ['email' => ['required', 'string', 'max:255'], 'password' => ['required', 'string', 'max:255']];
     }
 
+    public function email(): string
+    {
+        return $this->string('email')->trim()->toString();
+    }
+
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['email.required' => 'Give the address you sign in with.', 'password.required' => 'Give your password.'];
+        return [
+            'email.string' => 'Give the address you sign in with, as text.', 'password.string' => 'Give your password, as text.', '*.max' => 'This is longer than any address or password here.',
+            'email.required' => 'Give the address you sign in with.', 'password.required' => 'Give your password.'];
     }
 }

@@ -4,42 +4,60 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Library\Strokes;
 use App\Models\Party;
+use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['party', 'name', 'strokes'], properties: [
+#[OA\Schema(required: ['id', 'party', 'name', 'strokes'], properties: [
+    new OA\Property(property: 'id', type: 'string', format: 'uuid', description: 'made by the page; sending it twice counts once'),
     new OA\Property(property: 'party', type: 'string', enum: Party::class),
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'strokes', type: 'array', description: 'x and y by turns, in thousandths of the pad', items: new OA\Items(type: 'array', items: new OA\Items(type: 'integer'))),
 ])]
 final class SignRequest extends FormRequest
 {
-    private const MOST_POINTS = 4000;
+    use MarksAttempt;
+    use SignedIn;
 
-    /** @return array<string, list<string|Enum>> */
+    /** @return array<string, list<string|Enum|Closure>> */
     public function rules(): array
     {
         return [
+            'id' => ['required', 'uuid'],
             'party' => ['required', Rule::enum(Party::class)],
             'name' => ['required', 'string', 'max:120'],
-            'strokes' => ['required', 'array', 'list', 'min:1', 'max:400'],
-            'strokes.*' => ['required', 'array', 'list', 'min:4', 'max:'.self::MOST_POINTS],
-            'strokes.*.*' => ['integer', 'between:0,1000'],
+            'strokes' => ['bail', 'required', 'array', 'list', 'min:1', 'max:400', $this->checkStrokes(...)],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['strokes.required' => 'There is no signature on the glass yet.', 'name.required' => 'Write the name beside the signature.'];
+        return [
+            'id.*' => 'Send an id of the signature, a UUID made by the page.',
+            'party.*' => 'Say who signs: the scorer or the student.',
+            'name.*' => 'Write the name beside the signature, in at most 120 letters.',
+            'strokes.*' => 'There is no signature on the glass yet.',
+        ];
+    }
+
+    public function signatureId(): string
+    {
+        return mb_strtolower($this->string('id')->toString());
     }
 
     public function party(): Party
     {
         return Party::from($this->string('party')->toString());
+    }
+
+    public function signer(): string
+    {
+        return $this->string('name')->trim()->toString();
     }
 
     /** @return list<list<int>> */
@@ -49,5 +67,13 @@ final class SignRequest extends FormRequest
         $strokes = $this->input('strokes');
 
         return $strokes;
+    }
+
+    private function checkStrokes(string $attribute, mixed $strokes, Closure $fail): void
+    {
+        $fault = Strokes::fault($strokes);
+        if ($fault !== null) {
+            $fail($fault);
+        }
     }
 }

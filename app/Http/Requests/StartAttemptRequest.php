@@ -34,6 +34,11 @@ final class StartAttemptRequest extends FormRequest
     public function authorize(): bool
     {
         Gate::authorize('create', Attempt::class);
+        $walk = is_string($this->input('walk_of')) ? Attempt::query()->find($this->input('walk_of')) : null;
+        // Sent again after a lost answer, the attempt alongside is there already.
+        if ($walk !== null && ! Attempt::query()->whereKey($this->attemptId())->where('scorer_id', $this->signedIn()->id)->exists()) {
+            Gate::authorize('scoreAlongside', $walk);
+        }
 
         return true;
     }
@@ -49,7 +54,7 @@ final class StartAttemptRequest extends FormRequest
             'form' => ['nullable', 'string', 'max:80'],
             'mode' => [Rule::enum(AttemptMode::class)],
             'walk_of' => ['nullable', 'uuid', $this->ofThisSchool('attempts')],
-            'started_at' => ['nullable', 'date', 'before_or_equal:+5 minutes', 'after:-30 days'],
+            'started_at' => ['nullable', 'string', 'max:40', 'date', 'before_or_equal:+5 minutes', 'after:-30 days'],
         ];
     }
 
@@ -57,6 +62,13 @@ final class StartAttemptRequest extends FormRequest
     public function messages(): array
     {
         return [
+            'id.*' => 'Send an id of the attempt, a UUID made by the page.',
+            'mode.*' => 'An attempt is a practice or an examination ("exam").',
+            'form.*' => 'Choose a form of the checklist, or have one drawn.',
+            'student_id.integer' => 'Choose a student from the list.',
+            'vehicle_id.integer' => 'Choose a vehicle from the list.',
+            'checklist_id.integer' => 'Choose a checklist from the list.',
+            'walk_of.uuid' => 'The walk to score alongside is not known at this school.',
             '*.required' => 'Choose a student, a vehicle and a checklist.',
             '*.required_without' => 'Choose a student, a vehicle and a checklist.',
             'student_id.exists' => 'This student is not known at this school; choose one from the list.',

@@ -10,6 +10,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class AmendmentResource
 {
+    /** @param  list<AmendedItemResource>  $items */
     public function __construct(
         #[OA\Property]
         public string $id,
@@ -19,10 +20,13 @@ final readonly class AmendmentResource
         public string $reason,
         #[OA\Property]
         public string $made_at,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: AmendedItemResource::class), description: 'what it changed')]
+        public array $items,
     ) {}
 
-    public static function of(Amendment $amendment): self
+    /** @param  list<AmendedItemResource>  $items */
+    public static function of(Amendment $amendment, array $items): self
     {
-        return new self($amendment->id, $amendment->user->name, $amendment->reason, $amendment->made_at->toIso8601ZuluString());
+        return new self($amendment->id, $amendment->by_name ?? $amendment->user->name, $amendment->reason, $amendment->made_at->toIso8601ZuluString(), $items);
     }
 }

@@ -32,9 +32,9 @@ final readonly class BrakeBenchResource
         public bool $combination,
         #[OA\Property]
         public bool $has_hand_valve,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/BrakeEvent'))]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/BrakeObservation'))]
         public array $events,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/BrakeEvent'))]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/BrakeObservation'))]
         public array $taken_back,
     ) {}
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
+use Pasada\Core\Brakes\BenchLog;
 use Pasada\Core\Brakes\BenchMarks;
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\BrakeTest;
@@ -47,13 +48,14 @@ final readonly class BrakeStepResource
 
     /**
      * @param  Inspection|null  $inspection  on whose sheet the steps make marks
+     * @param  BenchLog|null  $log  which tells when in the walk they were seen
      * @return list<self> in the order of the sequence
      */
-    public static function all(Judgement $judgement, Sequence $sequence, BrakedVehicle $vehicle, ?Inspection $inspection = null): array
+    public static function all(Judgement $judgement, Sequence $sequence, BrakedVehicle $vehicle, ?Inspection $inspection = null, ?BenchLog $log = null): array
     {
         return array_map(static fn (StepVerdict $step, StepRule $rule): self => new self(
             $step->test->value, $step->test->label(), $step->outcome->value, $step->what, Needs::of($rule, $vehicle->combination), $rule->low, $rule->high,
-            $inspection === null ? [] : array_map(static fn (array $mark): object => (object) $mark, BenchMarks::of($step, $inspection)), $step->atMs,
+            $inspection === null ? [] : array_map(static fn (array $mark): object => (object) array_filter([...$mark, 'at_ms' => $log?->walkMsAt($step->atMs)], static fn (mixed $field): bool => $field !== null), BenchMarks::of($step, $inspection)), $step->atMs,
         ), $judgement->steps, $sequence->rules($vehicle));
     }
 }

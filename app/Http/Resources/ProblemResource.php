@@ -12,6 +12,8 @@ final readonly class ProblemResource
 {
     /** @param  list<array{path: string, message: string}>  $errors */
     public function __construct(
+        #[OA\Property(description: 'which kind of problem it is; App\Exceptions\ProblemKind lists them')]
+        public string $type,
         #[OA\Property]
         public int $status,
         #[OA\Property]

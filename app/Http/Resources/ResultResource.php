@@ -43,5 +43,7 @@ final readonly class ResultResource implements Responsable
         public bool $may_sign,
         #[OA\Property]
         public bool $may_amend,
+        #[OA\Property(nullable: true, description: 'where it came from, if it was not recorded here')]
+        public ?ImportedResource $imported,
     ) {}
 }

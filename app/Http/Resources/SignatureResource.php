@@ -22,10 +22,14 @@ final readonly class SignatureResource
         public array $strokes,
         #[OA\Property]
         public string $signed_at,
+        #[OA\Property(nullable: true, description: 'in whose session it was entered')]
+        public ?string $entered_by,
+        #[OA\Property(description: 'whether the record is as it was signed; false where it was changed since')]
+        public bool $stands,
     ) {}
 
-    public static function of(Signature $signature): self
+    public static function of(Signature $signature, bool $stands): self
     {
-        return new self($signature->party, $signature->name, $signature->strokes, $signature->signed_at->toIso8601ZuluString());
+        return new self($signature->party, $signature->name, $signature->strokes, $signature->signed_at->toIso8601ZuluString(), $signature->enteredBy?->name, $stands);
     }
 }

@@ -30,10 +30,12 @@ final readonly class UserResource implements Responsable
         public string $school,
         #[OA\Property]
         public string $state,
+        #[OA\Property(description: 'in which the school\'s days begin and end, as America/New_York')]
+        public string $time_zone,
     ) {}
 
     public static function of(User $user): self
     {
-        return new self($user->id, $user->name, $user->email, $user->role, $user->student?->id, $user->school->name, $user->school->state);
+        return new self($user->id, $user->name, $user->email, $user->role, $user->student?->id, $user->school->name, $user->school->state, $user->school->time_zone);
     }
 }

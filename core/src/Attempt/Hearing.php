@@ -33,5 +33,7 @@ final readonly class Hearing
         public array $wrongWords = [],
         /** Id of the item that a reference named; null where it was said itself. */
         public ?string $carriedFrom = null,
+        /** Told afterwards to have been said: when it was said is not known, so it has no part in the order. */
+        public bool $afterwards = false,
     ) {}
 }

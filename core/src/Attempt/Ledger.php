@@ -44,6 +44,9 @@ final class Ledger
     /** @var array<string, int> */
     private array $lastAtMs = [];
 
+    /** @var array<string, true> items of which only afterwards it was told that they were said */
+    private array $afterwards = [];
+
     private readonly int $named;
 
     private readonly bool $sidesCount;
@@ -61,7 +64,7 @@ final class Ledger
             return;
         }
         $bits = $mark->kind === MarkKind::HeardWhole ? $item->points->bits : $mark->points->bits;
-        $this->add($item->id, $bits, $mark->atMs, $shut, $this->sidesCount && $item->twoSided ? $mark->side : null);
+        $this->add($item->id, $bits, $mark, $shut, $this->sidesCount && $item->twoSided ? $mark->side : null);
     }
 
     /** A figure within what is accepted is the point said; any other is the point said wrong. */
@@ -75,7 +78,7 @@ final class Ledger
         }
         $this->figures[$item->id][$code] = (int) $mark->value;
         if ($figure->accepts((int) $mark->value)) {
-            $this->add($item->id, $mark->points->bits, $mark->atMs, $shut, null);
+            $this->add($item->id, $mark->points->bits, $mark, $shut, null);
         } else {
             $this->sayWrong($mark, $shut);
         }
@@ -89,7 +92,7 @@ final class Ledger
             // What was said while the place was open stands; coming too late to spoil it is coming too late, too.
             return;
         }
-        $this->add($id, 0, $mark->atMs, false, null);
+        $this->add($id, 0, $mark, false, null);
         $this->inTime[$id] = ($this->inTime[$id] ?? 0) & ~$bits;
         foreach (['left', 'right'] as $side) {
             $this->oneSide[$side][$id] = ($this->oneSide[$side][$id] ?? 0) & ~$bits;
@@ -135,7 +138,7 @@ final class Ledger
     public function forget(string $id): void
     {
         unset($this->inTime[$id], $this->late[$id], $this->wrong[$id], $this->oneSide['left'][$id], $this->oneSide['right'][$id],
-            $this->figures[$id], $this->words[$id], $this->waved[$id], $this->firstAtMs[$id], $this->lastAtMs[$id]);
+            $this->figures[$id], $this->words[$id], $this->waved[$id], $this->firstAtMs[$id], $this->lastAtMs[$id], $this->afterwards[$id]);
     }
 
     /** @return array<string, Hearing> in the order of naming */
@@ -147,19 +150,24 @@ final class Ledger
             $hearings[$id] = new Hearing(
                 PointSet::fromBits($this->inTime[$id] ?? 0), PointSet::fromBits($this->late[$id] ?? 0), isset($this->waved[$id]), $atMs, $this->lastAtMs[$id] ?? $atMs, $turn++,
                 PointSet::fromBits($this->wrong[$id] ?? 0), PointSet::fromBits($this->oneSide['left'][$id] ?? 0), PointSet::fromBits($this->oneSide['right'][$id] ?? 0),
-                $this->figures[$id] ?? [], $this->words[$id] ?? [],
+                $this->figures[$id] ?? [], $this->words[$id] ?? [], afterwards: isset($this->afterwards[$id]),
             );
         }
 
         return $hearings;
     }
 
-    private function add(string $id, int $bits, int $atMs, bool $shut, ?Side $side): void
+    private function add(string $id, int $bits, Mark $mark, bool $shut, ?Side $side): void
     {
         $bits |= $this->named;
         unset($this->waved[$id]);
-        $this->firstAtMs[$id] ??= $atMs;
-        $this->lastAtMs[$id] = $atMs;
+        if (! isset($this->firstAtMs[$id])) {
+            $this->firstAtMs[$id] = $mark->atMs;
+            if ($mark->said !== null) {
+                $this->afterwards[$id] = true;
+            }
+        }
+        $this->lastAtMs[$id] = $mark->atMs;
         if ($shut) {
             $this->late[$id] = ($this->late[$id] ?? 0) | ($bits & ~($this->inTime[$id] ?? 0));
 

@@ -33,6 +33,8 @@ final readonly class Mark
         public ?string $section = null,
         /** The words it rests on, where it was proposed from speech and accepted. */
         public ?string $evidence = null,
+        /** Set where it was not marked as it was said; null goes by the time of the mark. */
+        public ?SaidWhen $said = null,
     ) {}
 
     public static function heardWhole(string $id, int $atMs, string $item, ?Side $side = null): self
@@ -125,9 +127,17 @@ final readonly class Mark
      *
      * @param  list<string>  $except
      */
-    public static function of(string $id, int $atMs, MarkKind $kind, ?string $item, PointSet $points, ?string $place, ?string $text, ?string $undoes, ?Side $side = null, ?int $value = null, ?string $from = null, array $except = [], ?string $section = null, ?string $evidence = null): self
+    public static function of(string $id, int $atMs, MarkKind $kind, ?string $item, PointSet $points, ?string $place, ?string $text, ?string $undoes, ?Side $side = null, ?int $value = null, ?string $from = null, array $except = [], ?string $section = null, ?string $evidence = null, ?SaidWhen $said = null): self
     {
-        return new self($id, $atMs, $kind, $item, $points, $place, $text, $undoes, $side, $value, $from, $except, $section, $evidence);
+        return new self($id, $atMs, $kind, $item, $points, $place, $text, $undoes, $side, $value, $from, $except, $section, $evidence, $said);
+    }
+
+    /** The same mark made afterwards: at this time of the record, said while its place was open unless it says otherwise. */
+    public function afterwards(int $atMs): self
+    {
+        $said = $this->said ?? ($this->kind->tellsWhenSaid() ? SaidWhen::InTime : null);
+
+        return new self($this->id, $atMs, $this->kind, $this->item, $this->points, $this->place, $this->text, $this->undoes, $this->side, $this->value, $this->from, $this->except, $this->section, $this->evidence, $said);
     }
 
     /** The same in everything but perhaps who sent it. */

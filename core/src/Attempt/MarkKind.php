@@ -39,11 +39,11 @@ enum MarkKind: string
     public function fields(): array
     {
         return match ($this) {
-            self::HeardWhole => ['item', 'side', 'evidence'],
-            self::PointsHeard => ['item', 'points', 'side', 'evidence'],
+            self::HeardWhole => ['item', 'side', 'evidence', 'said'],
+            self::PointsHeard => ['item', 'points', 'side', 'evidence', 'said'],
             self::PointsTakenBack => ['item', 'points'],
-            self::FigureHeard => ['item', 'points', 'value', 'evidence'],
-            self::SaidWrong => ['item', 'points', 'text'],
+            self::FigureHeard => ['item', 'points', 'value', 'evidence', 'said'],
+            self::SaidWrong => ['item', 'points', 'text', 'said'],
             self::CarriedOver => ['place', 'from', 'except', 'evidence'],
             self::PlaceEntered, self::PlaceClosed => ['place'],
             self::NotFitted => ['item', 'evidence'],
@@ -54,6 +54,22 @@ enum MarkKind: string
             self::Resumed, self::OffListBegan, self::OffListEnded, self::Finished => [],
             self::Note, self::LookAgain => ['text', 'item'],
             self::Undo => ['undoes'],
+        };
+    }
+
+    public function tellsWhenSaid(): bool
+    {
+        return in_array('said', $this->fields(), true);
+    }
+
+    /** Whether a closed record can be amended by it: what was said and seen can, the course of the walk cannot. */
+    public function amends(): bool
+    {
+        return match ($this) {
+            self::HeardWhole, self::PointsHeard, self::PointsTakenBack, self::FigureHeard, self::SaidWrong, self::NotFitted,
+            self::DefectPlanted, self::DefectNoticed, self::Note, self::LookAgain, self::Undo => true,
+            self::CarriedOver, self::PlaceEntered, self::PlaceClosed, self::Restarted, self::Paused, self::Resumed,
+            self::OffListBegan, self::OffListEnded, self::Finished => false,
         };
     }
 }

@@ -7,8 +7,11 @@ namespace Pasada\Core\Attempt;
 /** The marks of one attempt, each id once, ordered by time and then by id. */
 final readonly class MarkList
 {
-    /** @param  list<Mark>  $marks */
-    private function __construct(public array $marks) {}
+    /**
+     * @param  list<Mark>  $marks
+     * @param  array<string, Mark>  $byId
+     */
+    private function __construct(public array $marks, private array $byId) {}
 
     /** @throws MarksConflict if two different marks carry the same id */
     public static function of(Mark ...$marks): self
@@ -34,12 +37,22 @@ final readonly class MarkList
             usort($list, static fn (Mark $a, Mark $b): int => [$a->atMs, $a->id] <=> [$b->atMs, $b->id]);
         }
 
-        return new self($list);
+        return new self($list, $byId);
     }
 
     public function with(Mark ...$more): self
     {
         return self::of(...$this->marks, ...$more);
+    }
+
+    public function has(string $id): bool
+    {
+        return $this->find($id) !== null;
+    }
+
+    public function find(string $id): ?Mark
+    {
+        return $this->byId[$id] ?? null;
     }
 
     /** @return list<Mark> those that are in force, undone ones and the undos themselves left out */

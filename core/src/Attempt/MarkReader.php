@@ -93,29 +93,20 @@ final readonly class MarkReader
         }
 
         return Mark::of(
-            $this->uuid($node, 'id'), $node->int('at_ms', 0, self::LONGEST_MS), $kind,
+            $node->uuid('id'), $node->int('at_ms', 0, self::LONGEST_MS), $kind,
             $carries('item') && (! $mayLackItem || $node->has('item')) ? $this->item($node, 'item') : null,
             $points,
             $carries('place') ? $this->place($node) : null,
             $carries('text') && (! $mayLackText || $node->has('text')) ? $this->text($node) : null,
-            $carries('undoes') ? $this->uuid($node, 'undoes') : null,
+            $carries('undoes') ? $node->uuid('undoes') : null,
             $carries('side') && $node->has('side') ? $node->enum('side', Side::class) : null,
             $carries('value') ? $this->value($node) : null,
             $carries('from') ? $this->from($node) : null,
             $carries('except') ? array_map(fn (Node $entry): string => $this->knownItem($entry), $node->nodesOr('except')) : [],
             $carries('section') ? $this->section($node) : null,
             $carries('evidence') && $node->has('evidence') ? $this->text($node, 'evidence') : null,
+            $carries('said') && $node->has('said') ? $node->enum('said', SaidWhen::class) : null,
         );
-    }
-
-    private function uuid(Node $node, string $key): string
-    {
-        $id = strtolower($node->string($key));
-        if (preg_match('/^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/', $id) !== 1) {
-            $node->child($key)->fault('asks for a UUID');
-        }
-
-        return $id;
     }
 
     private function item(Node $node, string $key): string

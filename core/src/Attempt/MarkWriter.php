@@ -17,7 +17,7 @@ final readonly class MarkWriter
             'text' => $mark->text, 'evidence' => $mark->evidence, 'undoes' => $mark->undoes,
             'value' => $mark->value === null ? null : $mark->value / 1000,
             'points' => array_map(static fn (Point $point): string => $point->value, $mark->points->points()),
-            'except' => $mark->except,
+            'except' => $mark->except, 'said' => $mark->said?->value,
         ];
         $fields = ['id' => $mark->id, 'at_ms' => $mark->atMs, 'kind' => $mark->kind->value];
         foreach ($mark->kind->fields() as $key) {

@@ -86,6 +86,9 @@ final class Replay
 
     private function isShut(Mark $mark): bool
     {
+        if ($mark->said !== null) {
+            return $mark->said === SaidWhen::Late;
+        }
         $item = $this->inspection->item((string) $mark->item);
 
         return $item !== null && isset($this->route->shut[$item->place]);

@@ -19,27 +19,23 @@ final readonly class EventReader
     private const LONGEST_TEXT = 1000;
 
     /**
-     * @param  bool  $asRun  whether they are to make sense one after the other; what was taken back need not
      * @return list<BrakeEvent> in the order of their times; the same event twice counts once
      *
      * @throws DocumentHasFaults naming the place and the remedy
      */
-    public function read(string $json, string $name = 'events', bool $asRun = true): array
+    public function read(string $json, string $name = 'events'): array
     {
         $faults = new Faults;
         $root = Node::parse($json, $faults);
         $root->only('events');
-        $events = $this->events($root, $asRun);
+        $events = $this->events($root);
         $faults->stopIfAny($name);
 
         return $events;
     }
 
-    /**
-     * @param  bool  $asRun  whether they are to make sense one after the other; what was taken back need not
-     * @return list<BrakeEvent> of the node's `events`; faults are told to it
-     */
-    public function events(Node $root, bool $asRun = true): array
+    /** @return list<BrakeEvent> of the node's `events`, which have to make sense one after the other; faults are told to it */
+    public function events(Node $root): array
     {
         $events = [];
         $before = 0;
@@ -53,7 +49,7 @@ final readonly class EventReader
                 $node->child('at_ms')->fault(sprintf('is before the event in front of it (%d); give events in the order in which they happened', $before));
             }
             $before = max($before, $event->atMs);
-            if ($asRun && $event->kind === EventKind::MinuteEnded && ! $running) {
+            if ($event->kind === EventKind::MinuteEnded && ! $running) {
                 $node->child('kind')->fault('ends a minute that was not started; put minute-started before it');
             }
             $running = match ($event->kind) {
@@ -69,7 +65,8 @@ final readonly class EventReader
         return $events;
     }
 
-    private function event(Node $node): BrakeEvent
+    /** @param  string  ...$beside  fields that may stand beside those of the event */
+    public function event(Node $node, string ...$beside): BrakeEvent
     {
         $kind = $node->enum('kind', EventKind::class);
         $states = $kind->states();
@@ -81,7 +78,7 @@ final readonly class EventReader
             EventKind::Spoken => ['text'],
             default => [],
         };
-        $node->only('at_ms', 'kind', ...[...($states === [] ? [] : ['to']), ...$figures]);
+        $node->only('at_ms', 'kind', ...$beside, ...[...($states === [] ? [] : ['to']), ...$figures]);
         $to = $states === [] ? '' : $this->state($node, $states);
         $single = in_array('value', $figures, true);
         $text = $kind === EventKind::Spoken ? $node->string('text') : '';

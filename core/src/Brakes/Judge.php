@@ -9,8 +9,11 @@ final readonly class Judge
 {
     public function __construct(private Sequence $sequence, private BrakedVehicle $vehicle) {}
 
-    /** @param  list<BrakeEvent>  $events  in the order of their times */
-    public function judge(array $events): Judgement
+    /**
+     * @param  list<BrakeEvent>  $events  in the order of their times
+     * @param  int  $restartsElsewhere  how often the tests were begun again without an event of it
+     */
+    public function judge(array $events, int $restartsElsewhere = 0): Judgement
     {
         $run = Run::of($events, $this->vehicle->combination);
         $steps = [];
@@ -23,10 +26,11 @@ final readonly class Judge
         $steps = $this->inOrder($steps);
         $broken = array_values(array_filter($steps, static fn (StepVerdict $step): bool => $step->outcome === Outcome::Broken));
         usort($broken, static fn (StepVerdict $a, StepVerdict $b): int => $a->atMs <=> $b->atMs);
-        $tooOften = $run->restarts > $this->sequence->restarts;
+        $restarts = $run->restarts + $restartsElsewhere;
+        $tooOften = $restarts > $this->sequence->restarts;
         $open = $steps === [] || array_filter($steps, static fn (StepVerdict $step): bool => $step->outcome !== Outcome::Met) !== [];
 
-        return new Judgement($steps, $broken !== [] || $tooOften ? 'failed' : ($open ? 'open' : 'passed'), $broken[0] ?? null, $run->restarts, $this->sequence->restarts);
+        return new Judgement($steps, $broken !== [] || $tooOften ? 'failed' : ($open ? 'open' : 'passed'), $broken[0] ?? null, $restarts, $this->sequence->restarts);
     }
 
     private function step(Run $run, StepRule $rule, int $afterMs): StepVerdict

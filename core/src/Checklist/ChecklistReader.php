@@ -36,7 +36,7 @@ final readonly class ChecklistReader
         $rules = (new RulesReader($sectionIds, $ids))->read($root->child('rules'));
         $forms = (new FormsReader($sectionIds))->read($root);
         $figures = $this->figures($root, $ids);
-        [$id, $version, $title, $reason] = [$root->string('id'), $root->int('version', 1, 100_000), $root->string('name'), $root->string('reason')];
+        [$id, $version, $title, $reason] = [$root->id(), $root->int('version', 1, 100_000), $root->name(), $root->string('reason')];
         // Nothing is read after this: a fault found later would be lost.
         $faults->stopIfAny($name);
         if ($sections === []) {

@@ -13,12 +13,15 @@ use Pasada\Core\Vehicle\Feature;
 /** Reads one entry of a checklist's `components`. */
 final readonly class ComponentReader
 {
+    /** With an axle behind it, it still is an item's id of 80 letters. */
+    private const LONGEST_ID = 50;
+
     public function read(Node $node): Component
     {
         $node->only('id', 'name', 'essential', 'further', 'weight', 'repeat', 'needs', 'point_needs', 'say', 'drive', 'credit', 'bonus', 'axles', 'parts');
         $id = $node->string('id');
-        if (preg_match('/^[a-z]+\.[a-z_]+$/', $id) !== 1) {
-            $node->child('id')->fault('is written as zone.part, in small letters and underscores');
+        if (preg_match('/^[a-z]+\.[a-z_]+$/D', $id) !== 1 || strlen($id) > self::LONGEST_ID) {
+            $node->child('id')->fault(sprintf('is written as zone.part, in small letters and underscores, at most %d of them', self::LONGEST_ID));
         }
         // Parts asked as one item bring their points; a single part says what is essential of it.
         if ($node->has('parts')) {

@@ -42,7 +42,7 @@ final readonly class TableRows
         if ($row['name'] === '') {
             $faults[] = Fault::at("line $line, name", 'asks for a text that is not empty');
         }
-        if ($row['weight'] !== '' && preg_match('/^\d{1,3}$/', $row['weight']) !== 1) {
+        if ($row['weight'] !== '' && preg_match('/^\d{1,3}$/D', $row['weight']) !== 1) {
             $faults[] = Fault::at("line $line, weight", sprintf('"%s" is no whole number from 0 to 100', $row['weight']));
         }
         $bonus = match (strtolower($row['bonus'])) {

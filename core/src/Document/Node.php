@@ -15,6 +15,10 @@ use JsonException;
  */
 final readonly class Node
 {
+    private const LONGEST_ID = 60;
+
+    private const LONGEST_NAME = 160;
+
     /** Twenty times the largest checklist that ships; beyond it, it is some other file. */
     public const LARGEST_BYTES = 2 * 1024 * 1024;
 
@@ -49,6 +53,12 @@ final readonly class Node
         $this->faults->add($this->path, $message);
     }
 
+    /** The value as it stands, for a reader of its own that checks it. */
+    public function raw(): mixed
+    {
+        return $this->value;
+    }
+
     public function has(string $key): bool
     {
         return is_array($this->value) && array_key_exists($key, $this->value);
@@ -64,6 +74,17 @@ final readonly class Node
     public function string(string $key): string
     {
         return $this->child($key)->asString();
+    }
+
+    /** In small letters. */
+    public function uuid(string $key): string
+    {
+        $id = strtolower($this->string($key));
+        if (preg_match('/^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/D', $id) !== 1) {
+            $this->child($key)->fault('asks for a UUID');
+        }
+
+        return $id;
     }
 
     public function stringOr(string $key, string $default): string
@@ -131,6 +152,9 @@ final readonly class Node
             $this->fault('asks for a text that is not empty');
 
             return '';
+        }
+        if (preg_match('/[\x00-\x08\x0b\x0c\x0e-\x1f]/', $this->value) === 1) {
+            $this->fault('holds a control character; write it without');
         }
 
         return $this->value;
@@ -206,6 +230,28 @@ final readonly class Node
         return $default;
     }
 
+    /** The value under `id`, in small letters, digits and single hyphens: it becomes part of addresses and file names. */
+    public function id(): string
+    {
+        $id = $this->string('id');
+        if (preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $id) !== 1 || strlen($id) > self::LONGEST_ID) {
+            $this->child('id')->fault(sprintf('is written in small letters, digits and single hyphens, at most %d of them', self::LONGEST_ID));
+        }
+
+        return $id;
+    }
+
+    /** A name on one line, as it stands in lists and headings. */
+    public function name(): string
+    {
+        $name = $this->string('name');
+        if (mb_strlen($name) > self::LONGEST_NAME || str_contains($name, "\n")) {
+            $this->child('name')->fault(sprintf('is to be on one line of at most %d letters', self::LONGEST_NAME));
+        }
+
+        return $name;
+    }
+
     /**
      * The value under `id`, in small letters, digits and single hyphens, and never twice.
      *
@@ -213,10 +259,7 @@ final readonly class Node
      */
     public function uniqueId(array &$seen): string
     {
-        $id = $this->string('id');
-        if (preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/', $id) !== 1) {
-            $this->child('id')->fault('is written in small letters, digits and single hyphens');
-        }
+        $id = $this->id();
         if (isset($seen[$id])) {
             $this->child('id')->fault(sprintf('"%s" is used twice', $id));
         }

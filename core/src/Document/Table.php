@@ -53,7 +53,7 @@ final readonly class Table
             }
             $row = array_fill_keys($columns, '');
             foreach ($header as $place => $column) {
-                $row[$column] = trim($cells[$place] ?? '');
+                $row[$column] = self::plain(trim($cells[$place] ?? ''));
             }
             $rows[$line] = $row;
         }
@@ -76,10 +76,22 @@ final readonly class Table
         // No escape character: RFC 4180 doubles a quote and knows nothing else.
         fputcsv($memory, $columns, ',', '"', '', "\r\n");
         foreach ($rows as $row) {
-            fputcsv($memory, $row, ',', '"', '', "\r\n");
+            fputcsv($memory, array_map(self::harmless(...), $row), ',', '"', '', "\r\n");
         }
 
         return (string) stream_get_contents($memory, null, 0);
+    }
+
+    /** A spreadsheet runs a cell that begins like a formula; behind an apostrophe it shows it. Numbers stay numbers. */
+    private static function harmless(mixed $cell): mixed
+    {
+        return is_string($cell) && ! is_numeric($cell) && preg_match('/^\'*[=+\-@\t\r]/', $cell) === 1 ? "'".$cell : $cell;
+    }
+
+    /** What was made harmless by write(), as it was. */
+    private static function plain(string $cell): string
+    {
+        return preg_match('/^\'+[=+\-@\t\r]/', $cell) === 1 ? substr($cell, 1) : $cell;
     }
 
     private static function separator(string $line): string

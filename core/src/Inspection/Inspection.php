@@ -70,4 +70,13 @@ final readonly class Inspection
     {
         return $this->placesById[$id] ?? null;
     }
+
+    /** The same for somebody who is not told what is wrong with the vehicle. */
+    public function withoutDefects(): self
+    {
+        $hide = static fn (Item $item): Item => $item->defect === null ? $item : $item->withoutDefect();
+        $places = array_map(static fn (Place $place): Place => $place->withItems(array_map($hide, $place->items)), $this->places);
+
+        return new self($this->checklist, $this->vehicle, $this->form, $places, array_map($hide, $this->items), $this->sections);
+    }
 }

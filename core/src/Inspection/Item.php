@@ -54,4 +54,13 @@ final readonly class Item
 
         return $where === '' ? $this->name : $this->name.', '.$where;
     }
+
+    /** As somebody sees it who is not told what is wrong with the vehicle. */
+    public function withoutDefect(): self
+    {
+        return new self(
+            $this->id, $this->component, $this->name, $this->position, $this->place, $this->section, $this->essential, $this->further, $this->points, $this->weight,
+            $this->figures, $this->say, $this->drive, $this->rank, $this->credit, $this->bonus, $this->twoSided, $this->parts, $this->fitted, null,
+        );
+    }
 }

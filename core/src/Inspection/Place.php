@@ -24,4 +24,10 @@ final readonly class Place
         public array $axles,
         public array $items,
     ) {}
+
+    /** @param  non-empty-list<Item>  $items */
+    public function withItems(array $items): self
+    {
+        return new self($this->id, $this->name, $this->section, $this->zone, $this->group, $this->axles, $items);
+    }
 }

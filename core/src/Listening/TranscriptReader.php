@@ -23,6 +23,12 @@ final readonly class TranscriptReader
     /** Characters that speech seldom has: above this share of them a file is something else. */
     private const MOST_ODD_PERCENT = 15;
 
+    /** Twelve hours of fast speech; what the listener is measured for is a tenth of it. */
+    private const MOST_WORDS = 120_000;
+
+    /** No word of the trade is half as long; a longer run of letters is no speech. */
+    public const LONGEST_WORD = 60;
+
     private const TIME = '(?:(\d{1,2}):)?(\d{1,2}):(\d{2})';
 
     /** @throws DocumentHasFaults naming the file, the line and the remedy */
@@ -41,7 +47,24 @@ final readonly class TranscriptReader
             throw $this->refused($name, 'holds no words; give a caption file (WebVTT, SRT) or a text of what was said');
         }
 
+        $this->refuseTooMuch($cues, $name);
+
         return new Transcript(...$this->inOrder($cues, [...$warnings, ...$this->doubts($cues)]));
+    }
+
+    /** @param  list<Cue>  $cues */
+    private function refuseTooMuch(array $cues, string $name): void
+    {
+        $words = 0;
+        foreach ($cues as $n => $cue) {
+            $words += (int) preg_match_all('/\S+/', $cue->text);
+            if (preg_match('/[^\s]{'.(self::LONGEST_WORD + 1).',}/u', $cue->text) === 1) {
+                throw $this->refused($name, sprintf('has a word of more than %d letters in caption %d; captions of speech have none, so this is something else', self::LONGEST_WORD, $n + 1));
+            }
+        }
+        if ($words > self::MOST_WORDS) {
+            throw $this->refused($name, sprintf('holds %d words, at most %d are taken; cut off what is not the walk', $words, self::MOST_WORDS));
+        }
     }
 
     /** @return array{string, list<string>} the text in UTF-8, and what was odd about it */

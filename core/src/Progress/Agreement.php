@@ -25,17 +25,25 @@ final readonly class Agreement
         public ?int $kappaPermille,
     ) {}
 
-    /** Of two sheets of the same items; an item that only one of them asks is left out. */
+    /**
+     * Of two sheets of the same items. Left out are an item that only one of them asks, and one at a place that the student
+     * reached on neither: two scorers who both wrote nothing there have judged nothing.
+     */
     public static function between(ScoreSheet $one, ScoreSheet $other): self
     {
+        $reached = [];
+        foreach ([...$one->walk->visits, ...$other->walk->visits] as $visit) {
+            $reached[$visit->place] = true;
+        }
         $counts = [];
         $differing = [];
         $items = 0;
         foreach ($one->outcomes as $id => $outcome) {
-            if (! isset($other->outcomes[$id])) {
+            $theirs = $other->outcomes[$id] ?? null;
+            if ($theirs === null || (! isset($reached[$outcome->item->place]) && $outcome->hearing === null && $theirs->hearing === null)) {
                 continue;
             }
-            [$a, $b] = [self::class($outcome), self::class($other->outcomes[$id])];
+            [$a, $b] = [self::class($outcome), self::class($theirs)];
             $counts[$a][0] = ($counts[$a][0] ?? 0) + 1;
             $counts[$b][1] = ($counts[$b][1] ?? 0) + 1;
             $items++;

@@ -26,6 +26,12 @@ enum ItemStatus: string
     /** Its place is done, or the walk is over, and it was not said. */
     case Missed = 'missed';
 
+    /** @return list<self> those that there is something to learn from */
+    public static function lessons(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $status): bool => $status->isLesson()));
+    }
+
     /** Whether there is something to learn from an item that stands so. */
     public function isLesson(): bool
     {

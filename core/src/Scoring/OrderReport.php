@@ -17,7 +17,7 @@ final readonly class OrderReport
      * @param  array<string, string>  $directions  "inside-out" or "outside-in" by section, for axles worked in one of them
      */
     private function __construct(
-        /** Items that were named, in whatever order. */
+        /** Items that were named and of which it is known when, in whatever order. */
         public int $named,
         public array $outOfPlace,
         public array $sectionsOutOfPlace,
@@ -30,7 +30,7 @@ final readonly class OrderReport
     {
         $ids = [];
         foreach ($walk->hearings as $id => $hearing) {
-            if (! $hearing->notFitted && isset($inspection->items[$id])) {
+            if (! $hearing->notFitted && ! $hearing->afterwards && isset($inspection->items[$id])) {
                 $ids[] = $id;
             }
         }

@@ -40,7 +40,7 @@ final readonly class VehicleReader
         $units = $units === [] ? [new Unit(UnitKind::StraightTruck, Body::None, 0, 0, [])] : $units;
         $axles = array_merge(...array_map(static fn (Unit $unit): array => $unit->axles, $units));
 
-        return new Vehicle($root->string('id'), $root->string('name'), $root->stringOr('description', ''), $units, $features, $this->figures($root, $axles), $this->defects($root, $axles));
+        return new Vehicle($root->id(), $root->name(), $root->stringOr('description', ''), $units, $features, $this->figures($root, $axles), $this->defects($root, $axles));
     }
 
     /** @return list<Unit> */

@@ -8,12 +8,19 @@ use Pasada\Core\Progress\Agreement;
 use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Tests\Sample;
 
-/** A finished sheet in which these items, by number from 0, were heard whole. */
+/** A finished sheet of a walk to the end, in which these items, by number from 0, were heard whole. */
 function heardOnly(int ...$items): ScoreSheet
 {
-    $all = Sample::all();
+    return heardAt(array_map(static fn ($place): string => $place->id, array_values(Sample::inspection()->places)), ...$items);
+}
 
-    return Sample::sheet(['half_for_part' => true], ...[...array_map(static fn (int $n): Mark => $all[$n], $items), Sample::finish(60)]);
+/** @param  list<string>  $places  that the student came to */
+function heardAt(array $places, int ...$items): ScoreSheet
+{
+    $all = Sample::all();
+    $entered = array_map(static fn (string $place, int $n): Mark => Sample::enter(50 + $n, $place), $places, array_keys($places));
+
+    return Sample::sheet(['half_for_part' => true], ...[...array_map(static fn (int $n): Mark => $all[$n], $items), ...$entered, Sample::finish(90)]);
 }
 
 it('measures agreement, and how much of it is more than chance', function (ScoreSheet $one, ScoreSheet $other, int $agreed, ?int $kappa): void {
@@ -52,6 +59,14 @@ it('tells some of the worth from none and from all', function (): void {
     $part = Sample::sheet(['half_for_part' => true], Sample::points(1, 'cab.seat_belt', Point::Works), Sample::finish(9));
 
     expect(Agreement::between($part, heardOnly(0))->differing)->toBe(['cab.seat_belt'])->and(Agreement::between($part, heardOnly())->differing)->toBe(['cab.seat_belt']);
+});
+
+it('leaves out what the student reached on neither sheet', function (): void {
+    $all = array_keys(Sample::inspection()->items);
+    $one = Agreement::between(heardAt([], 0), heardAt([], 0, 1));
+    $both = Agreement::between(heardAt([]), heardAt([]));
+
+    expect([$one->items, $one->agreed, $one->differing])->toBe([2, 1, [$all[1]]])->and([$both->items, $both->agreedPermille(), $both->kappaPermille])->toBe([0, 0, null]);
 });
 
 it('leaves out what only one of them asks', function (): void {

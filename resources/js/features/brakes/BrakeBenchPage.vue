@@ -20,7 +20,8 @@ const router = useRouter();
 const on = useBench(props.id);
 const { bench, primary, secondary, why } = on;
 const { loaded, again } = useLoad(async () => {
-    const [attempt] = await Promise.all([readAttempt(props.id), on.open()]);
+    const attempt = await readAttempt(props.id);
+    await on.open(attempt);
     return attempt;
 });
 const shownVerdicts = ref(false);

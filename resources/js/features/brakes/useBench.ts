@@ -1,31 +1,21 @@
-import { sendMarks } from '@/features/scoring/api';
+import { sendMarks, type Attempt } from '@/features/scoring/api';
+import { WalkClock } from '@/features/scoring/walkClock';
 import { useSession } from '@/features/session/useSession';
 import { isPassing } from '@/shared/api/client';
-import type { Mark } from '@/shared/outbox/Outbox';
+import { Outbox, type Mark } from '@/shared/outbox/Outbox';
 import { useLocalStorage, useNow } from '@vueuse/core';
 import { v4, v7 } from 'uuid';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
-import { importBench, keepBench, readBench, type Bench, type BrakeEvent } from './api';
-
-interface Kept {
-    /** Real time of the first event: at_ms counts from it, so a device that slept loses nothing. */
-    origin: number;
-    events: BrakeEvent[];
-    takenBack: BrakeEvent[];
-    /** Whether the server has all of it. */
-    sent: boolean;
-}
+import { importBench, readBench, sendEntries, type Bench, type BrakeEvent, type Entry } from './api';
+import { confirmed, emptyBench, leftOver, observed, type KeptBench } from './benchLog';
 
 const RETRY_MS = 4000;
 
 /** The brake tests of one attempt: what is observed is kept on the device first, then judged by the server. */
 export function useBench(id: string) {
-    const kept = useLocalStorage<Kept>(`pasada-brakes-${useSession().user.value?.id ?? 0}-${id}`, {
-        origin: 0,
-        events: [],
-        takenBack: [],
-        sent: true,
-    });
+    const userId = useSession().user.value?.id ?? 0;
+    const kept = useLocalStorage<KeptBench>(`pasada-bench-${userId}-${id}`, emptyBench());
+    const clock = new WalkClock(`pasada-clock-${id}`);
     const bench = shallowRef<Bench>();
     const why = ref('');
     const primary = ref(120);
@@ -35,34 +25,38 @@ export function useBench(id: string) {
     let sending = false;
     onScopeDispose(() => clearTimeout(retry));
 
-    async function open(): Promise<Bench> {
+    const events = computed(() => observed(kept.value));
+
+    async function open({ sheet }: Attempt): Promise<Bench> {
         const read = await readBench(id);
-        if (kept.value.sent) {
-            const last = read.events.at(-1);
-            kept.value = {
-                origin: kept.value.origin || Date.now() - (last?.at_ms ?? 0),
-                events: read.events,
-                takenBack: read.taken_back,
-                sent: true,
-            };
-        } else void send();
+        const old = `pasada-brakes-${userId}-${id}`;
+        const left = leftOver(localStorage.getItem(old), read.events, v7);
+        localStorage.removeItem(old);
+        const last = read.events.at(-1)?.at_ms ?? 0;
+        kept.value = {
+            origin: kept.value.origin || Date.now() - last,
+            known: read.events,
+            unsent: [...left, ...kept.value.unsent],
+        };
+        clock.resume(sheet.duration_ms, sheet.duration_ms > 0 && !sheet.finished);
         bench.value = read;
-        const reading = kept.value.events.findLast(({ kind }) => kind === 'reading');
+        if (kept.value.unsent.length > 0) void send();
+        const reading = events.value.findLast(({ kind }) => kind === 'reading');
         primary.value = reading?.primary ?? 120;
         secondary.value = reading?.secondary ?? 120;
         return read;
     }
 
     async function send(): Promise<void> {
-        if (sending) return;
+        if (sending || kept.value.unsent.length === 0) return;
         sending = true;
         clearTimeout(retry);
         try {
-            const { events, takenBack } = kept.value;
-            bench.value = await keepBench(id, events, takenBack);
+            const { unsent } = kept.value;
+            bench.value = await sendEntries(id, unsent);
+            kept.value = confirmed(kept.value, unsent, bench.value.events);
             why.value = '';
-            if (kept.value.events === events) kept.value = { ...kept.value, sent: true };
-            else retry = setTimeout(() => void send(), 0);
+            if (kept.value.unsent.length > 0) retry = setTimeout(() => void send(), 0);
         } catch (error) {
             why.value = error instanceof Error ? error.message : String(error);
             if (isPassing(error)) retry = setTimeout(() => void send(), RETRY_MS);
@@ -71,36 +65,28 @@ export function useBench(id: string) {
         }
     }
 
-    function record(...seen: Omit<BrakeEvent, 'at_ms'>[]): void {
-        const origin = kept.value.events.length === 0 ? Date.now() : kept.value.origin;
-        const at = Math.max(Date.now() - origin, kept.value.events.at(-1)?.at_ms ?? 0);
-        kept.value = {
-            ...kept.value,
-            origin,
-            events: [...kept.value.events, ...seen.map((one) => ({ ...one, at_ms: at }))],
-            sent: false,
-        };
+    function add(...entries: Entry[]): void {
+        kept.value = { ...kept.value, unsent: [...kept.value.unsent, ...entries] };
         void send();
+    }
+
+    function record(...seen: Omit<BrakeEvent, 'at_ms'>[]): void {
+        if (events.value.length === 0) kept.value = { ...kept.value, origin: Date.now() };
+        const at = Math.max(Date.now() - kept.value.origin, events.value.at(-1)?.at_ms ?? 0);
+        const walk = clock.stamp();
+        add(...seen.map((one): Entry => ({ ...one, id: v7(), at_ms: at, walk_ms: walk })));
     }
 
     /** Takes one event back; it stays readable among what was taken back. */
     function takeBack(index: number): void {
-        const gone = kept.value.events[index];
-        if (gone === undefined) return;
-        kept.value = {
-            ...kept.value,
-            events: kept.value.events.filter((_, n) => n !== index),
-            takenBack: [...kept.value.takenBack, gone].sort((a, b) => a.at_ms - b.at_ms),
-            sent: false,
-        };
-        void send();
+        const gone = events.value[index];
+        if (gone !== undefined) add({ id: v7(), undoes: gone.id, walk_ms: clock.stamp() });
     }
 
     const gauges = (): { primary: number; secondary: number } => ({
         primary: primary.value,
         secondary: secondary.value,
     });
-    const events = computed(() => kept.value.events);
     const stateOf = (kind: BrakeEvent['kind']): string | undefined =>
         events.value.findLast((event) => event.kind === kind)?.to;
 
@@ -126,41 +112,49 @@ export function useBench(id: string) {
 
     /** Takes in what was observed elsewhere; the server keeps what was there among what was taken back. */
     async function takeIn(name: string, content: string): Promise<void> {
-        if (!kept.value.sent) await send();
-        // What is only on this device would be overwritten by what comes back.
-        if (!kept.value.sent) return;
+        await send();
+        // What is only on this device would be missing from what is taken back.
+        if (kept.value.unsent.length > 0) return;
         try {
-            bench.value = await importBench(id, name, content);
-            const { events: taken, taken_back: takenBack } = bench.value;
-            kept.value = { origin: Date.now() - (taken.at(-1)?.at_ms ?? 0), events: taken, takenBack, sent: true };
+            bench.value = await importBench(id, v7(), name, content);
+            const { events: taken } = bench.value;
+            kept.value = { origin: Date.now() - (taken.at(-1)?.at_ms ?? 0), known: taken, unsent: [] };
             why.value = '';
         } catch (error) {
             why.value = error instanceof Error ? error.message : String(error);
         }
     }
 
-    /** Puts the verdicts of the steps on the score sheet, as marks like any other. */
+    /** Puts the verdicts of the steps on the score sheet, as marks like any other: kept here, sent by the scoring screen. */
     async function toSheet(): Promise<void> {
-        const marks: Mark[] = (bench.value?.steps ?? []).flatMap(({ marks: made }) =>
-            made.map((mark) => ({
-                ...(mark as Omit<Mark, 'id' | 'at_ms'>),
-                id: v7(),
-                at_ms: events.value.at(-1)?.at_ms ?? 0,
-            })),
+        const made = (bench.value?.steps ?? []).flatMap(({ marks }) => marks as Omit<Mark, 'id'>[]);
+        const marks = made
+            .map((mark): Mark => ({ ...mark, id: v7(), at_ms: mark.at_ms ?? clock.stamp() }))
+            .sort((a, b) => a.at_ms - b.at_ms);
+        const outbox = new Outbox(
+            id,
+            userId,
+            v4(),
+            (by, sent) => sendMarks(id, by, sent),
+            () => Promise.resolve(),
+            () => false,
+            { state: () => undefined, confirmed: () => undefined },
         );
         try {
-            if (marks.length > 0) await sendMarks(id, v4(), marks);
+            if (marks.length > 0) await outbox.keep(...marks);
             why.value = '';
         } catch (error) {
             why.value = error instanceof Error ? error.message : String(error);
             throw error;
+        } finally {
+            outbox.stop();
         }
     }
 
     return {
         bench,
         events,
-        sent: computed(() => kept.value.sent),
+        sent: computed(() => kept.value.unsent.length === 0),
         why,
         primary,
         secondary,
@@ -173,7 +167,7 @@ export function useBench(id: string) {
         toggleMinute,
         toSheet,
         takeIn,
-        undo: () => takeBack(kept.value.events.length - 1),
+        undo: () => takeBack(events.value.length - 1),
     };
 }
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { schoolDay } from '@/shared/format';
 import VehiclePlan from '@/shared/plan/VehiclePlan.vue';
 import { useEventListener } from '@vueuse/core';
 import { NButton, NDatePicker, NSkeleton } from 'naive-ui';
@@ -16,7 +17,7 @@ const open = useDraft<ChecklistDocument | VehicleDocument>(props.id);
 const { draft, document, saving, why, undo, redo } = open;
 
 const publishing = ref(false);
-const from = ref(new Date().toLocaleDateString('sv-SE'));
+const from = ref(schoolDay());
 const kept = computed(
     () => ({ saved: 'all kept', saving: 'keeping', kept: 'kept on this device', conflict: 'not kept' })[saving.value],
 );
@@ -31,7 +32,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 async function publish(): Promise<void> {
     await open.save();
     try {
-        await publishDraft(props.id, from.value);
+        await publishDraft(props.id, draft.value?.step ?? 0, from.value);
         await router.push({ name: 'library' });
     } catch (error) {
         why.value = error instanceof Error ? error.message : String(error);
@@ -39,9 +40,13 @@ async function publish(): Promise<void> {
 }
 
 async function drop(): Promise<void> {
-    await dropDraft(props.id);
-    localStorage.removeItem(`pasada-draft-${props.id}`);
-    await router.push({ name: 'library' });
+    try {
+        await dropDraft(props.id);
+        localStorage.removeItem(`pasada-draft-${props.id}`);
+        await router.push({ name: 'library' });
+    } catch (error) {
+        why.value = error instanceof Error ? error.message : String(error);
+    }
 }
 </script>
 

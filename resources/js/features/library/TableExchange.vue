@@ -17,7 +17,7 @@ async function lay(event: Event): Promise<void> {
     why.value = [];
     done.value = '';
     try {
-        emit('laid', await layTable(props.draft.id, await file.text()));
+        emit('laid', await layTable(props.draft.id, props.draft.step, await file.text()));
         done.value = `${file.name} is taken over. Undo takes it back.`;
     } catch (error) {
         why.value =

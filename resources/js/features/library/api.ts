@@ -19,20 +19,23 @@ export const readDraft = (id: string): Promise<Draft> => answer(api.GET('/drafts
 export const saveDraft = (id: string, step: number, document: object): Promise<Draft> =>
     answer(api.PUT('/drafts/{draft}', { ...at(id), body: { step, document: document as Record<string, never> } }));
 
-export const undoDraft = (id: string): Promise<Draft> => answer(api.POST('/drafts/{draft}/undo', at(id)));
+export const undoDraft = (id: string, step: number): Promise<Draft> =>
+    answer(api.POST('/drafts/{draft}/undo', { ...at(id), body: { step } }));
 
-export const redoDraft = (id: string): Promise<Draft> => answer(api.POST('/drafts/{draft}/redo', at(id)));
+export const redoDraft = (id: string, step: number): Promise<Draft> =>
+    answer(api.POST('/drafts/{draft}/redo', { ...at(id), body: { step } }));
 
-export const layTable = (id: string, csv: string): Promise<Draft> =>
-    answer(api.POST('/drafts/{draft}/table', { ...at(id), body: { csv } }));
+export const layTable = (id: string, step: number, csv: string): Promise<Draft> =>
+    answer(api.POST('/drafts/{draft}/table', { ...at(id), body: { step, csv } }));
 
 export const readEffect = (id: string): Promise<Effect> => answer(api.GET('/drafts/{draft}/effect', at(id)));
 
-export const publishDraft = (id: string, from: string): Promise<Schemas['VersionResource']> =>
-    answer(api.POST('/drafts/{draft}/publish', { ...at(id), body: { in_force_from: from } }));
+export const publishDraft = (id: string, step: number, from: string): Promise<Schemas['VersionResource']> =>
+    answer(api.POST('/drafts/{draft}/publish', { ...at(id), body: { step, in_force_from: from } }));
 
 export async function dropDraft(id: string): Promise<void> {
-    await api.DELETE('/drafts/{draft}', at(id));
+    const call = await api.DELETE('/drafts/{draft}', at(id));
+    if (!call.response.ok) await answer(Promise.resolve(call));
 }
 
 export const readChanges = (kind: Kind, id: number, since: number): Promise<Schemas['ChangeResource'][]> =>

@@ -50,6 +50,11 @@ export function useDraft<D extends object>(id: string) {
         }
     }
 
+    function fails(error: unknown): void {
+        saving.value = error instanceof ApiProblem && error.is('draft-moved-on') ? 'conflict' : 'kept';
+        why.value = error instanceof Error ? error.message : String(error);
+    }
+
     async function save(): Promise<void> {
         await running;
         if (!dirty || draft.value === undefined || document.value === undefined) return;
@@ -65,8 +70,7 @@ export function useDraft<D extends object>(id: string) {
                 void measure();
             } catch (error) {
                 dirty = true;
-                saving.value = error instanceof ApiProblem && error.status === 409 ? 'conflict' : 'kept';
-                why.value = error instanceof Error ? error.message : String(error);
+                fails(error);
             }
         })();
         await running;
@@ -88,10 +92,14 @@ export function useDraft<D extends object>(id: string) {
         void saveSoon();
     }
 
-    async function step(move: (id: string) => Promise<Draft>): Promise<void> {
+    async function step(move: (id: string, step: number) => Promise<Draft>): Promise<void> {
         await save();
-        take(await move(id));
-        void measure();
+        try {
+            take(await move(id, draft.value?.step ?? 0));
+            void measure();
+        } catch (error) {
+            fails(error);
+        }
     }
 
     /** Drops what could not be sent and shows the draft as the server has it. */

@@ -1,11 +1,14 @@
 <script setup lang="ts">
-import { percent } from '@/shared/format';
+import { dayAndTime, percent } from '@/shared/format';
+import { states } from '@/shared/glyphs/states';
 import { standings } from '@/shared/standing';
 import type { Result } from './api';
 
-/* What was changed since the record was closed, and how it stood then. */
+/* What was changed since the record was closed, item by item, and how it stood then. */
 defineProps<{ result: Result }>();
-const time = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+
+const told = (state: keyof typeof states, missing: string[]): string =>
+    state === 'partial' ? `${states[state].word}, without ${missing.join(', ')}` : states[state].word;
 </script>
 
 <template>
@@ -15,9 +18,16 @@ const time = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 
             As closed: {{ standings[result.original.standing].word }}, {{ percent(result.original.permille) }},
             {{ result.original.whole }} of {{ result.original.asked }} items heard whole. Above is how it stands now.
         </p>
-        <p v-for="amendment in result.amendments" :key="amendment.id">
-            {{ time.format(new Date(amendment.made_at)) }}, {{ amendment.by }}: “{{ amendment.reason }}”
-        </p>
+        <div v-for="amendment in result.amendments" :key="amendment.id">
+            <p>{{ dayAndTime(amendment.made_at) }}, {{ amendment.by }}: “{{ amendment.reason }}”</p>
+            <ul v-if="amendment.items.length > 0">
+                <li v-for="item in amendment.items" :key="item.item" data-test="amended-item">
+                    {{ item.name }}: was {{ told(item.was, item.was_missing) }}, now
+                    {{ told(item.now, item.now_missing) }}
+                </li>
+            </ul>
+            <p v-else class="quiet">No item stands otherwise by it.</p>
+        </div>
     </section>
 </template>
 
@@ -27,5 +37,8 @@ const time = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 
     gap: 6px;
     border-left: 8px solid var(--late);
     padding-left: 16px;
+}
+ul {
+    margin: 0;
 }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useSession } from '@/features/session/useSession';
-import { day, minutes, percent } from '@/shared/format';
+import { day, dayAndTime, minutes, percent } from '@/shared/format';
 import StateLegend from '@/shared/glyphs/StateLegend.vue';
 import LoadState from '@/shared/LoadState.vue';
 import { useLoad } from '@/shared/useLoad';
@@ -35,6 +35,11 @@ const mayCompare = computed(() => user.value !== undefined && user.value.role !=
                         data.inspection.form ? `, ${data.inspection.form}` : ''
                     }}; {{ minutes(data.sheet.duration_ms) }} in all.
                 </p>
+                <p v-if="data.imported" class="quiet" data-test="imported">
+                    Not recorded here: taken in from a file on {{ dayAndTime(data.imported.at) }} by
+                    {{ data.imported.by }}. It names {{ data.imported.student }} as the student and
+                    {{ data.imported.scorer }}, {{ data.imported.school }}, as the scorer.
+                </p>
                 <VerdictHead :result="data" />
                 <AmendedRecord v-if="data.original" :result="data" />
                 <section>
@@ -65,7 +70,7 @@ const mayCompare = computed(() => user.value !== undefined && user.value.role !=
                     <WhatIf :attempt="id" />
                 </section>
                 <StateLegend />
-                <p><a :href="`/api/v1/attempts/${id}/record`" download>Keep marks and sheet as a file</a></p>
+                <p><a :href="`/api/v1/attempts/${id}/record`" download>Keep the whole record as a file</a></p>
                 <p class="quiet">
                     {{ data.inspection.pass_note }} {{ percent(data.sheet.permille) }} is this training record's figure,
                     not a certificate.

@@ -1,27 +1,30 @@
 <script setup lang="ts">
+import { dayAndTime } from '@/shared/format';
+import { v7 } from 'uuid';
 import { computed, ref } from 'vue';
 import { sign, type Result } from './api';
 import SignPad from './SignPad.vue';
 import { strokePath } from './strokePath';
 
-/* Both signatures under the record, each with its time; what is not signed yet can be. */
+/* Both signatures under the record as it stands; what is not signed yet, or was changed since, can be signed. */
 const props = defineProps<{ result: Result }>();
 const emit = defineEmits<{ signed: [] }>();
 const why = ref('');
+let id = v7();
 
 const parties = computed(() =>
     (['scorer', 'student'] as const).map((party) => ({
         party,
         name: party === 'scorer' ? props.result.card.scorer : props.result.card.student,
-        signature: props.result.signatures.find((one) => one.party === party),
+        signature: props.result.signatures.findLast((one) => one.party === party),
     })),
 );
-const time = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 
 async function keep(party: 'scorer' | 'student', name: string, strokes: number[][]): Promise<void> {
     why.value = '';
     try {
-        await sign(props.result.card.id, { party, name, strokes });
+        await sign(props.result.card.id, { id, party, name, strokes });
+        id = v7();
         emit('signed');
     } catch (error) {
         why.value = error instanceof Error ? error.message : String(error);
@@ -40,16 +43,23 @@ async function keep(party: 'scorer' | 'student', name: string, strokes: number[]
                     </svg>
                     <p>
                         {{ signature.name }}, {{ party }}
-                        <span class="quiet">{{ time.format(new Date(signature.signed_at)) }}</span>
+                        <span class="quiet"
+                            >{{ dayAndTime(signature.signed_at)
+                            }}{{ signature.entered_by ? `, entered by ${signature.entered_by}` : '' }}</span
+                        >
+                    </p>
+                    <p v-if="!signature.stands" class="changed" role="status" :data-test="`changed-${party}`">
+                        The record was changed since this was signed.
                     </p>
                 </template>
                 <SignPad
-                    v-else-if="result.may_sign"
+                    v-if="result.may_sign && signature?.stands !== true"
+                    :key="result.signatures.length"
                     :name="name"
                     :party="party"
                     @signed="(writer, strokes) => keep(party, writer, strokes)"
                 />
-                <p v-else class="quiet">Not signed by the {{ party }}.</p>
+                <p v-else-if="!signature" class="quiet">Not signed by the {{ party }}.</p>
             </div>
         </div>
         <p v-if="why" role="alert">{{ why }}</p>
@@ -78,5 +88,10 @@ path {
     stroke-linecap: round;
     stroke-linejoin: round;
     vector-effect: non-scaling-stroke;
+}
+.changed {
+    border-left: 8px solid var(--late);
+    padding-left: 12px;
+    font-weight: 600;
 }
 </style>

@@ -58,8 +58,11 @@ const part = computed(() => all.value.filter(({ state }) => state === 'partial' 
                 <ul>
                     <li v-for="{ item, state } in open" :key="item.id">
                         <StateGlyph :state="state" :size="20" named /> {{ item.name }}
-                        <button type="button" class="was" :data-settle="item.id" @click="walk.hearWhole(item)">
+                        <button type="button" class="was" :data-settle="item.id" @click="walk.settle(item, 'in_time')">
                             was said
+                        </button>
+                        <button type="button" class="was late" :data-late="item.id" @click="walk.settle(item, 'late')">
+                            late
                         </button>
                     </li>
                 </ul>
@@ -106,11 +109,15 @@ section {
 }
 .was {
     margin-left: auto;
+    min-width: 48px;
     min-height: 48px;
     background: none;
     border: 0;
     text-decoration: underline;
     cursor: pointer;
+}
+.was.late {
+    margin-left: 0;
 }
 ul {
     list-style: none;

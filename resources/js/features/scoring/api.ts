@@ -1,5 +1,5 @@
 import { readSession } from '@/features/session/api';
-import { answer, api, ApiProblem, TOKEN_EXPIRED, type Schemas } from '@/shared/api/client';
+import { answer, api, ApiProblem, type Schemas } from '@/shared/api/client';
 import type { Mark } from '@/shared/outbox/Outbox';
 
 export type Attempt = Schemas['AttemptResource'];
@@ -20,7 +20,7 @@ export async function sendMarks(id: string, recorder: string, marks: Mark[]): Pr
     try {
         return await send();
     } catch (error) {
-        if (!(error instanceof ApiProblem) || error.status !== TOKEN_EXPIRED) throw error;
+        if (!(error instanceof ApiProblem) || !error.is('page-expired')) throw error;
         // Asking who is signed in brings a new token, or tells that nobody is.
         await readSession();
         return send();

@@ -32,6 +32,9 @@ export function markMaker({ attempt, sheet, waiting, place, record }: Walk) {
     return {
         hearWhole: (...heard: Item[]): void =>
             mark(named(heard), ...heard.map((item): Draft => ({ kind: 'heard_whole', item: item.id }))),
+        /** Told at the finish: it was said, in time unless late is chosen; when exactly is not known. */
+        settle: (item: Item, said: 'in_time' | 'late'): void =>
+            mark(`${item.name}, told at the finish`, { kind: 'heard_whole', item: item.id, said }),
         hearSide: (item: Item, side: 'left' | 'right'): void =>
             mark(`${item.name}, ${side} side`, { kind: 'heard_whole', item: item.id, side }),
         hearPoints: (item: Item, points: PointCode[]): void =>

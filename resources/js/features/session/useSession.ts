@@ -1,4 +1,5 @@
 import { ApiProblem } from '@/shared/api/client';
+import { useSchoolZone } from '@/shared/format';
 import { readonly, ref, type DeepReadonly, type Ref } from 'vue';
 import * as session from './api';
 
@@ -7,6 +8,7 @@ const KEPT = 'pasada-user';
 
 function keep(who: session.User | undefined): void {
     user.value = who;
+    useSchoolZone(who?.time_zone);
     if (who === undefined) localStorage.removeItem(KEPT);
     else localStorage.setItem(KEPT, JSON.stringify(who));
 }
@@ -26,7 +28,7 @@ export function useSession(): {
         } catch (error) {
             if (error instanceof ApiProblem) return keep(undefined);
             const kept = localStorage.getItem(KEPT);
-            if (kept !== null) user.value = JSON.parse(kept) as session.User;
+            if (kept !== null) keep(JSON.parse(kept) as session.User);
         }
     }
     return {

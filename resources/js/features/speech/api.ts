@@ -15,11 +15,15 @@ export async function readRecording(id: string): Promise<HeardWords | undefined>
     return call.response.status === 204 ? undefined : answer(Promise.resolve(call));
 }
 
-export const addRecording = (id: string, name: string, content: string): Promise<HeardWords> =>
-    answer(api.PUT('/attempts/{attempt}/recording', { ...at(id), body: { name, content } }));
+/** @param captions id of these captions: sent again, they are added once */
+export const addRecording = (id: string, captions: string, name: string, content: string): Promise<HeardWords> =>
+    answer(api.PUT('/attempts/{attempt}/recording', { ...at(id), body: { id: captions, name, content } }));
 
-export async function keepRejected(id: string, keys: string[]): Promise<void> {
-    const call = await api.PUT('/attempts/{attempt}/recording/rejected', { ...at(id), body: { keys } });
+export async function turnDown(id: string, lines: { id: string; key: string; down: boolean }[]): Promise<void> {
+    const call = await api.POST('/attempts/{attempt}/recording/turned-down', {
+        ...at(id),
+        body: { turned_down: lines },
+    });
     if (!call.response.ok) await answer(Promise.resolve(call));
 }
 

@@ -2,7 +2,7 @@ import { readAttempt, sendMarks, type Attempt } from '@/features/scoring/api';
 import type { Mark } from '@/shared/outbox/Outbox';
 import { v4, v7 } from 'uuid';
 import { computed, ref, shallowRef } from 'vue';
-import { addRecording, keepRejected, LARGEST_BYTES, readRecording, type HeardWords, type Suggestion } from './api';
+import { addRecording, LARGEST_BYTES, readRecording, turnDown, type HeardWords, type Suggestion } from './api';
 import { marksOf, marksWith } from './marksOf';
 
 const BATCH = 300;
@@ -40,7 +40,7 @@ export function useWords(id: string) {
                 throw new Error(
                     'These captions are larger than 2 MB. A walk of an hour has about 0.1 MB: cut off what is not the walk.',
                 );
-            words.value = await addRecording(id, name, content);
+            words.value = await addRecording(id, v7(), name, content);
         });
 
     /** Sends marks under a recorder of their own: their times are those of the recording and not of this device. */
@@ -77,10 +77,9 @@ export function useWords(id: string) {
     const turn = (suggestions: Suggestion[], down: boolean): Promise<void> =>
         during('Keeping…', async () => {
             state(new Set(suggestions.map(({ key }) => key)), down ? 'rejected' : 'open');
-            const keys = (words.value?.suggestions ?? []).filter((one) => one.state === 'rejected');
-            await keepRejected(
+            await turnDown(
                 id,
-                keys.map(({ key }) => key),
+                suggestions.map(({ key }) => ({ id: v7(), key, down })),
             );
         });
 

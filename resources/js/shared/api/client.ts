@@ -10,8 +10,14 @@ export class ApiProblem extends Error {
         readonly status: number,
         detail: string,
         readonly errors: Problem['errors'] = [],
+        private readonly type = '',
     ) {
         super(detail);
+    }
+
+    /** Whether it is of this kind; the server's App\Exceptions\ProblemKind lists them. */
+    is(kind: string): boolean {
+        return this.type === `/problems/${kind}`;
     }
 }
 
@@ -22,13 +28,9 @@ export class Unreachable extends Error {
     }
 }
 
-/** Answered 419 when the page's token is older than its session. */
-export const TOKEN_EXPIRED = 419;
-const TOO_MANY = 429;
-
 /** Whether the same question may be answered later; what was refused for a reason would be refused again. */
 export const isPassing = (error: unknown): boolean =>
-    !(error instanceof ApiProblem) || error.status >= 500 || [TOKEN_EXPIRED, TOO_MANY].includes(error.status);
+    !(error instanceof ApiProblem) || error.status >= 500 || error.is('page-expired') || error.is('too-many');
 
 function cookie(name: string): string | undefined {
     const found = document.cookie.split('; ').find((part) => part.startsWith(`${name}=`));
@@ -60,6 +62,6 @@ export async function answer<T>(
     }
     const { data, error, response } = result;
     if (response.ok && data !== undefined) return data as Exclude<T, undefined>;
-    if (isProblem(error)) throw new ApiProblem(response.status, error.detail, error.errors);
+    if (isProblem(error)) throw new ApiProblem(response.status, error.detail, error.errors, error.type);
     throw new Unreachable();
 }

@@ -4,6 +4,23 @@
  */
 
 export interface paths {
+    "/about": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether this is a school or made-up data */
+        get: operations["readAbout"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/air/choices": {
         parameters: {
             query?: never;
@@ -81,9 +98,9 @@ export interface paths {
         };
         /** The brake tests: sequence, what was observed, verdicts */
         get: operations["readBrakes"];
-        /** Keep all that was observed, and judge it */
-        put: operations["keepBrakes"];
-        post?: never;
+        put?: never;
+        /** Add what was observed, all or none, and judge it */
+        post: operations["recordBrakeEvents"];
         delete?: never;
         options?: never;
         head?: never;
@@ -322,7 +339,7 @@ export interface paths {
         };
         /** The captions and what was heard in them */
         get: operations["readRecording"];
-        /** Add the captions of the walk, in place of any before */
+        /** Add captions of the walk; they stand before any added earlier, which stay */
         put: operations["addRecording"];
         post?: never;
         delete?: never;
@@ -348,7 +365,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}/recording/rejected": {
+    "/attempts/{attempt}/recording/turned-down": {
         parameters: {
             query?: never;
             header?: never;
@@ -356,9 +373,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Which proposals are turned down */
-        put: operations["rejectHeard"];
-        post?: never;
+        put?: never;
+        /** Turn proposals down, or bring them back */
+        post: operations["turnDown"];
         delete?: never;
         options?: never;
         head?: never;
@@ -697,6 +714,11 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         AddRecordingRequest: {
+            /**
+             * Format: uuid
+             * @description made by the page; the same captions sent twice are added once
+             */
+            id: string;
             name: string;
             /** @description WebVTT, SRT, or text; at most 2 MB */
             content: string;
@@ -727,6 +749,7 @@ export interface components {
             id: string;
             reason: string;
             marks: components["schemas"]["Mark"][];
+            brake_events?: components["schemas"]["BrakeEntry"][];
         };
         BrakeEvent: {
             /** @description of a real clock */
@@ -744,9 +767,81 @@ export interface components {
             /** @enum {string} */
             test?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
         };
-        BrakeRunRequest: {
-            events: components["schemas"]["BrakeEvent"][];
-            taken_back: components["schemas"]["BrakeEvent"][];
+        /** @description An observation with its id, or the id of the one that it takes back */
+        BrakeEntry: {
+            /**
+             * Format: uuid
+             * @description made by the page; sending it twice counts once
+             */
+            id: string;
+            /**
+             * Format: uuid
+             * @description an observation that is taken back; nothing else stands beside it then
+             */
+            undoes?: string;
+            /** @description time in the walk */
+            walk_ms?: number;
+            /** @description of a real clock */
+            at_ms?: number;
+            /** @enum {string} */
+            kind?: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted";
+            to?: string;
+            /** @description psi */
+            primary?: number;
+            /** @description psi */
+            secondary?: number;
+            value?: number;
+            /** @description the words of a spoken event */
+            text?: string;
+            /** @enum {string} */
+            test?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
+        };
+        /** @description An event with its id and the time in the walk */
+        BrakeObservation: {
+            /**
+             * Format: uuid
+             * @description made by the page; sending it twice counts once
+             */
+            id: string;
+            /** @description time in the walk */
+            walk_ms?: number;
+            /** @description of a real clock */
+            at_ms: number;
+            /** @enum {string} */
+            kind: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted";
+            to?: string;
+            /** @description psi */
+            primary?: number;
+            /** @description psi */
+            secondary?: number;
+            value?: number;
+            /** @description the words of a spoken event */
+            text?: string;
+            /** @enum {string} */
+            test?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
+        };
+        BrakeEventsRequest: {
+            /** @description The shape of the batch; the core's BenchEntryReader reads and checks each line. */
+            events: components["schemas"]["BrakeEntry"][];
+        };
+        BrakeFileRequest: {
+            /**
+             * Format: uuid
+             * @description made by the page; the same list sent twice is taken in once
+             */
+            id: string;
+            /** @description a list of events or a trace, as JSON or CSV */
+            content: string;
+            name: string;
+        };
+        DraftStepRequest: {
+            /** @description the step that is seen */
+            step: number;
+        };
+        DraftTableRequest: {
+            /** @description the step that the table is laid over */
+            step: number;
+            csv: string;
         };
         ImportRecordRequest: {
             student_id: number;
@@ -782,6 +877,11 @@ export interface components {
             section?: string;
             /** @description the words it rests on, where it was proposed from speech */
             evidence?: string;
+            /**
+             * @description where it was not marked as it was said, but at the finish or by amendment
+             * @enum {string}
+             */
+            said?: "in_time" | "late";
             /** Format: uuid */
             undoes?: string;
         };
@@ -796,6 +896,8 @@ export interface components {
             text?: string;
         };
         PublishDraftRequest: {
+            /** @description the step that is put in force */
+            step: number;
             /** Format: date */
             in_force_from: string;
         };
@@ -818,6 +920,11 @@ export interface components {
             password: string;
         };
         SignRequest: {
+            /**
+             * Format: uuid
+             * @description made by the page; sending it twice counts once
+             */
+            id: string;
             /** @enum {string} */
             party: "scorer" | "student";
             name: string;
@@ -847,6 +954,19 @@ export interface components {
              * @description when it was started without network
              */
             started_at?: string;
+        };
+        TurnDownRequest: {
+            turned_down: {
+                /**
+                 * Format: uuid
+                 * @description made by the page; sending it twice counts once
+                 */
+                id: string;
+                /** @description of the proposal */
+                key: string;
+                /** @description false brings it back */
+                down: boolean;
+            }[];
         };
         /** @description Two scorers of one walk, held against each other. */
         AgreementResource: {
@@ -897,11 +1017,25 @@ export interface components {
             has_hand_valve: boolean;
             is_manual: boolean;
         };
+        /** @description An item that an amendment changed: how it stood before and how it stands after. */
+        AmendedItemResource: {
+            item: string;
+            name: string;
+            /** @enum {string} */
+            was: "not_reached" | "whole" | "carried" | "partial" | "late" | "wrong" | "over_defect" | "not_fitted" | "missed";
+            /** @description points that were not said, in words */
+            was_missing: string[];
+            /** @enum {string} */
+            now: "not_reached" | "whole" | "carried" | "partial" | "late" | "wrong" | "over_defect" | "not_fitted" | "missed";
+            now_missing: string[];
+        };
         AmendmentResource: {
             id: string;
             by: string;
             reason: string;
             made_at: string;
+            /** @description what it changed */
+            items: components["schemas"]["AmendedItemResource"][];
         };
         /** @description An attempt in a list. The last three are null until it is finished. */
         AttemptCardResource: {
@@ -953,8 +1087,8 @@ export interface components {
             critical: boolean;
             combination: boolean;
             has_hand_valve: boolean;
-            events: components["schemas"]["BrakeEvent"][];
-            taken_back: components["schemas"]["BrakeEvent"][];
+            events: components["schemas"]["BrakeObservation"][];
+            taken_back: components["schemas"]["BrakeObservation"][];
         };
         /** @description A practice in the simulated cab as the student's record lists it; it counts on no sheet. */
         BrakePracticeResource: {
@@ -1093,6 +1227,17 @@ export interface components {
             by: string;
             received_at: string;
             amendment: string | null;
+        };
+        /** @description Where a record came from that was not made here. */
+        ImportedResource: {
+            /** @description when it was taken in */
+            at: string;
+            /** @description who took it in */
+            by: string;
+            /** @description who is named in it */
+            student: string;
+            scorer: string;
+            school: string;
         };
         /** @description Everything that is asked of a vehicle under a checklist, in walking order, and what the drawing needs. */
         InspectionResource: {
@@ -1237,6 +1382,8 @@ export interface components {
         };
         /** @description What went wrong, where, and what to do (RFC 9457). Made by App\Http\Problem; here for its description. */
         ProblemResource: {
+            /** @description which kind of problem it is; App\Exceptions\ProblemKind lists them */
+            type: string;
             status: number;
             detail: string;
             errors: {
@@ -1291,6 +1438,7 @@ export interface components {
             original: components["schemas"]["SheetResource"] | null;
             may_sign: boolean;
             may_amend: boolean;
+            imported: components["schemas"]["ImportedResource"] | null;
         };
         /** @description `short` is a word or two for the drawing. */
         SectionResource: {
@@ -1342,6 +1490,10 @@ export interface components {
             name: string;
             strokes: number[][];
             signed_at: string;
+            /** @description in whose session it was entered */
+            entered_by: string | null;
+            /** @description whether the record is as it was signed; false where it was changed since */
+            stands: boolean;
         };
         /** @description A stretch of the captions: from a place in one cue to a place in the same or a later one, in characters. */
         StretchResource: {
@@ -1420,6 +1572,8 @@ export interface components {
             student_id: number | null;
             school: string;
             state: string;
+            /** @description in which the school's days begin and end, as America/New_York */
+            time_zone: string;
         };
         /** @description One version of a checklist or vehicle; a version without a day was never put in force. */
         VersionResource: {
@@ -1707,6 +1861,29 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    readAbout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description About */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description made-up data: anybody can sign in */
+                        is_demo: boolean;
+                    };
+                };
+            };
+        };
+    };
     readAirChoices: {
         parameters: {
             query?: never;
@@ -1853,7 +2030,7 @@ export interface operations {
             };
         };
     };
-    keepBrakes: {
+    recordBrakeEvents: {
         parameters: {
             query?: never;
             header?: never;
@@ -1864,7 +2041,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BrakeRunRequest"];
+                "application/json": components["schemas"]["BrakeEventsRequest"];
             };
         };
         responses: {
@@ -1879,6 +2056,15 @@ export interface operations {
             };
             /** @description Somebody else scores this attempt */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+            /** @description The attempt is finished, or an id was used for something else */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1932,10 +2118,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    content: string;
-                    name: string;
-                };
+                "application/json": components["schemas"]["BrakeFileRequest"];
             };
         };
         responses: {
@@ -1946,6 +2129,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BrakeBenchResource"];
+                };
+            };
+            /** @description The attempt is finished */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
                 };
             };
             /** @description The file is at fault: which line, and how to mend it; what was kept stays */
@@ -2506,7 +2698,7 @@ export interface operations {
             };
         };
     };
-    rejectHeard: {
+    turnDown: {
         parameters: {
             query?: never;
             header?: never;
@@ -2517,9 +2709,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    keys: string[];
-                };
+                "application/json": components["schemas"]["TurnDownRequest"];
             };
         };
         responses: {
@@ -2529,6 +2719,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description The attempt is finished */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
             };
         };
     };
@@ -2677,7 +2876,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftStepRequest"];
+            };
+        };
         responses: {
             /** @description The draft */
             200: {
@@ -2686,6 +2889,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DraftResource"];
+                };
+            };
+            /** @description Somebody else changed it meanwhile */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
                 };
             };
         };
@@ -2699,7 +2911,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftStepRequest"];
+            };
+        };
         responses: {
             /** @description The draft */
             200: {
@@ -2708,6 +2924,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DraftResource"];
+                };
+            };
+            /** @description Somebody else changed it meanwhile */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
                 };
             };
         };
@@ -2723,9 +2948,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    csv: string;
-                };
+                "application/json": components["schemas"]["DraftTableRequest"];
             };
         };
         responses: {
@@ -2806,6 +3029,15 @@ export interface operations {
             };
             /** @description Only the manager does */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+            /** @description The draft was changed, or another version put in force, meanwhile */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

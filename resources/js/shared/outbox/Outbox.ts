@@ -150,7 +150,7 @@ export class Outbox<T> {
             this.told.confirmed(new Set(batch.map(({ id }) => id)), answer);
             return true;
         } catch (error) {
-            if (error instanceof ApiProblem && error.status === 401) {
+            if (error instanceof ApiProblem && error.is('signed-out')) {
                 this.#tell({ state: 'signed_out', waiting: rows.length });
                 return false;
             }

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\BrakeBenchResource;
+use App\Http\Resources\BrakeStepResource;
+use App\Library\BenchLogStore;
+use App\Library\InspectionLibrary;
+use App\Library\MarkStore;
+use App\Models\Attempt;
+use Pasada\Core\Attempt\MarkKind;
+use Pasada\Core\Brakes\BenchEntry;
+use Pasada\Core\Brakes\BenchLog;
+use Pasada\Core\Brakes\BrakedVehicle;
+use Pasada\Core\Brakes\EventKind;
+use Pasada\Core\Brakes\Judge;
+
+/** What was observed of the brake tests of an attempt, and what it is worth. */
+final readonly class ReadBrakeBench
+{
+    public function __construct(private InspectionLibrary $inspections, private BenchLogStore $store, private MarkStore $marks) {}
+
+    public function handle(Attempt $attempt, ?BenchLog $log = null): BrakeBenchResource
+    {
+        $log ??= $this->store->read($attempt->id);
+        $inspection = $this->inspections->forAttempt($attempt);
+        $rules = $inspection->checklist->rules;
+        $vehicle = BrakedVehicle::of($inspection->vehicle);
+        $judgement = (new Judge($rules->brakeSequence(), $vehicle))->judge($log->events(), $this->restartsElsewhere($attempt, $log));
+        $lines = static fn (array $entries): array => array_map(static fn (BenchEntry $entry): object => (object) $entry->write(), $entries);
+
+        return new BrakeBenchResource(
+            BrakeStepResource::all($judgement, $rules->brakeSequence(), $vehicle, $inspection, $log), $judgement->standing, $judgement->causeTold(),
+            $judgement->restarts, $judgement->restartsAllowed, $rules->brakes !== null && $rules->brakes->critical, $vehicle->combination, $vehicle->hasHandValve,
+            $lines($log->inForce()), $lines($log->takenBack()),
+        );
+    }
+
+    /** How often the tests were begun again on the scoring screen and not here. */
+    private function restartsElsewhere(Attempt $attempt, BenchLog $log): int
+    {
+        $here = array_filter($log->inForce(), static fn (BenchEntry $entry): bool => $entry->event?->kind === EventKind::Restarted);
+        $ids = array_map(static fn (BenchEntry $entry): string => $entry->id, $here);
+        $elsewhere = 0;
+        foreach ($this->marks->read($attempt->id)[0]->inForce() as $mark) {
+            $elsewhere += $mark->kind === MarkKind::Restarted && ! in_array($mark->id, $ids, true) ? 1 : 0;
+        }
+
+        return $elsewhere;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Models\User;
+use Closure;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+use Symfony\Component\HttpFoundation\Response;
+
+/** A session ends some hours after the sign-in however much it is used, and at once when the password is changed. */
+final readonly class EndOldSessions
+{
+    private const KEY = 'signed_in';
+
+    public function __construct(private StatefulGuard $guard, private int $longestHours) {}
+
+    /**
+     * @param  Closure(Request): Response  $next
+     *
+     * @throws AuthenticationException where the session is over
+     */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $user = $request->user();
+        if ($user instanceof User && $request->hasSession()) {
+            $session = $request->session();
+            $since = $session->get(self::KEY);
+            // Somebody else signed in on this device without signing out first.
+            if (! is_array($since) || ($since['user'] ?? null) !== $user->id) {
+                $session->put(self::KEY, $since = self::begun($user));
+            }
+            $isOld = Carbon::now()->getTimestamp() - (is_int($since['at'] ?? null) ? $since['at'] : 0) > $this->longestHours * 3600;
+            if ($isOld || ($since['password'] ?? null) !== self::begun($user)['password']) {
+                $this->guard->logout();
+                $session->invalidate();
+
+                throw new AuthenticationException;
+            }
+        }
+
+        return $next($request);
+    }
+
+    /** @return array{user: int, at: int, password: string} */
+    private static function begun(User $user): array
+    {
+        return ['user' => $user->id, 'at' => Carbon::now()->getTimestamp(), 'password' => hash('sha256', $user->getAuthPassword())];
+    }
+}

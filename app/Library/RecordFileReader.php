@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use App\Models\AttemptMode;
+use App\Models\Party;
+use App\Models\School;
+use App\Models\StoredChecklist;
+use App\Models\StoredVehicle;
+use Illuminate\Support\Carbon;
+use Pasada\Core\Document\DocumentHasFaults;
+use Pasada\Core\Document\Faults;
+use Pasada\Core\Document\Node;
+
+/** Reads the open format of one attempt, `pasada-record/1`, which RecordFile writes. */
+final readonly class RecordFileReader
+{
+    private const FIELDS = ['format', 'id', 'school', 'checklist', 'vehicle', 'form', 'mode', 'started_at', 'student', 'scorer', 'marks', 'amendments', 'brakes', 'captions', 'signatures', 'sheet'];
+
+    /** Clocks of devices and servers differ a little. */
+    private const SLACK_MINUTES = 5;
+
+    /**
+     * @param  array<mixed>  $record  decoded
+     *
+     * @throws DocumentHasFaults with every fault and its path
+     */
+    public function read(array $record, School $school, Carbon $now): RecordInFile
+    {
+        $faults = new Faults;
+        $root = Node::root($record, $faults);
+        $root->only(...self::FIELDS);
+        if ($root->string('format') !== RecordFile::FORMAT) {
+            $root->child('format')->fault('must be "'.RecordFile::FORMAT.'"');
+        }
+        $checklist = $this->version($root->child('checklist'), StoredChecklist::class, $school);
+        $vehicle = $this->version($root->child('vehicle'), StoredVehicle::class, $school);
+        $time = fn (Node $node, string $key): Carbon => $this->time($node, $key, $school, $now);
+        $startedAt = $time($root, 'started_at');
+        $root->nodes('marks');
+        $form = ($record['form'] ?? null) === null ? null : $root->string('form');
+        $amendments = array_map(static fn (Node $one): array => [
+            'id' => $one->uuid('id'), 'by' => $one->string('by'), 'reason' => $one->string('reason'), 'made_at' => $time($one, 'made_at'), 'marks' => self::listAt($one, 'marks'),
+        ], $root->nodesOr('amendments'));
+        $captions = array_map(static fn (Node $one): array => ['id' => $one->uuid('id'), 'name' => $one->name(), 'content' => $one->string('content')], $root->nodesOr('captions'));
+        $signatures = array_map(static fn (Node $one): array => [
+            'party' => $one->enum('party', Party::class)->value, 'name' => $one->name(), 'strokes' => self::listAt($one, 'strokes'), 'signed_at' => $time($one, 'signed_at'),
+        ], $root->nodesOr('signatures'));
+        foreach ($root->nodesOr('signatures') as $one) {
+            $fault = Strokes::fault(self::listAt($one, 'strokes'));
+            if ($fault !== null) {
+                $one->child('strokes')->fault($fault);
+            }
+        }
+        $id = $root->has('id') ? $root->uuid('id') : null;
+        $mode = $root->has('mode') ? $root->enum('mode', AttemptMode::class) : AttemptMode::Practice;
+        $names = [$root->stringOr('student', '?'), $root->stringOr('scorer', '?'), $root->stringOr('school', '?')];
+        $faults->stopIfAny('record');
+        assert($checklist instanceof StoredChecklist && $vehicle instanceof StoredVehicle);
+
+        return new RecordInFile($id, $checklist, $vehicle, $form, $mode, $startedAt, $names[0], $names[1], $names[2], self::listAt($root, 'marks'), $amendments, self::listAt($root, 'brakes'), $captions, $signatures);
+    }
+
+    /** @return array<mixed> */
+    private static function listAt(Node $node, string $key): array
+    {
+        $raw = is_array($node->raw()) ? $node->raw()[$key] ?? [] : [];
+        if (! is_array($raw)) {
+            $node->child($key)->fault('asks for a list');
+        }
+
+        return is_array($raw) ? $raw : [];
+    }
+
+    /** A time in the life of the school. */
+    private function time(Node $node, string $key, School $school, Carbon $now): Carbon
+    {
+        $written = $node->string($key);
+        if (preg_match('/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:\d{2})$/D', $written) !== 1 || strtotime($written) === false) {
+            $node->child($key)->fault('asks for a time as 2026-11-24T15:30:00Z');
+
+            return $now;
+        }
+        $time = Carbon::parse($written)->utc();
+        if ($time->lt(Carbon::parse($school->opened_on, $school->time_zone)) || $time->gt($now->copy()->addMinutes(self::SLACK_MINUTES))) {
+            $node->child($key)->fault(sprintf('is not between %s, when the school opened, and now; check the date', $school->opened_on));
+        }
+
+        return $time;
+    }
+
+    /** @param  class-string<StoredChecklist>|class-string<StoredVehicle>  $model */
+    private function version(Node $node, string $model, School $school): StoredChecklist|StoredVehicle|null
+    {
+        $slug = $node->string('id');
+        $version = $node->int('version', 1, 100_000);
+        $row = $model::ofSchool($school->id)->where('slug', $slug)->where('version', $version)->first();
+        if ($row === null && $slug !== '') {
+            $node->fault(sprintf('this school has no version %d of "%s"; bring that in first', $version, $slug));
+        }
+
+        return $row;
+    }
+}
