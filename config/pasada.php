@@ -25,7 +25,7 @@ return [
     // Hours after which a session ends however much it is used.
     'longest_session_hours' => $number('PASADA_LONGEST_SESSION_HOURS', 24),
     // Addresses of proxies, with commas, whose word on where a request comes from is taken; none unless there is one in front.
-    'trusted_proxies' => (string) (is_string(Env::get('PASADA_TRUSTED_PROXIES')) ? Env::get('PASADA_TRUSTED_PROXIES') : ''),
+    'trusted_proxies' => is_string(Env::get('PASADA_TRUSTED_PROXIES')) ? Env::get('PASADA_TRUSTED_PROXIES') : '',
     // Days without an attempt after which a student is due in the yard.
     'due_after_days' => $number('PASADA_DUE_AFTER_DAYS', 10),
 ];

@@ -11,7 +11,6 @@ use Closure;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Pasada\Core\Checklist\ItemTable;
-use Pasada\Core\Document\DocumentHasFaults;
 use stdClass;
 
 /** Changes a draft, whatever the change is. What is wrong in it is kept all the same and told when it is read: nothing typed is lost. */
@@ -26,9 +25,9 @@ final readonly class ChangeDraft
     }
 
     /**
-     * Lays a table of items over a draft of a checklist.
+     * Lays a table of items over a draft of a checklist; a DocumentHasFaults names the line of every fault, and the draft is
+     * unchanged then.
      *
-     * @throws DocumentHasFaults with the line of every fault; the draft is unchanged then
      * @throws DraftHasMovedOn if somebody else changed it meanwhile
      */
     public function table(Draft $draft, string $csv, int $seen): void
@@ -62,12 +61,12 @@ final readonly class ChangeDraft
     private function change(Draft $draft, int $seen, Closure $change): void
     {
         $this->database->transaction(function () use ($draft, $seen, $change): void {
-            $held = Draft::query()->whereKey($draft->id)->lockForUpdate()->firstOrFail();
+            $held = Draft::hold($draft->id);
             if ($held->step !== $seen) {
                 throw DraftHasMovedOn::of($draft->id);
             }
             $change($held);
-            $draft->setRawAttributes($held->getAttributes(), sync: true);
+            $draft->refresh();
         });
     }
 }

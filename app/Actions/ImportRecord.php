@@ -15,6 +15,7 @@ use App\Models\Signature;
 use App\Models\Student;
 use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Pasada\Core\Attempt\Mark;
@@ -49,7 +50,8 @@ final readonly class ImportRecord
     {
         $file = $this->files->read($record, $by->school, $now);
 
-        return $this->database->transaction(function () use ($by, $student, $record, $file, $now): array {
+        /** @var array{Attempt, bool} $taken */
+        $taken = $this->database->transaction(function () use ($by, $student, $record, $file, $now): array {
             $here = $this->here($by, $file);
             if ($here !== null) {
                 return [$here, false];
@@ -66,12 +68,16 @@ final readonly class ImportRecord
 
             return [$attempt, true];
         });
+
+        return $taken;
     }
 
     private function here(User $by, RecordInFile $file): ?Attempt
     {
-        return $file->id === null ? null : Attempt::query()->where('school_id', $by->school_id)
-            ->where(static fn ($query) => $query->where('id', $file->id)->orWhere('source_id', $file->id))->lockForUpdate()->first();
+        $known = Attempt::query()->where('school_id', $by->school_id)->where(static fn (Builder $query) => $query->where('id', $file->id)->orWhere('source_id', $file->id));
+        $known->lockForUpdate();
+
+        return $file->id === null ? null : $known->first();
     }
 
     /** What a record holds beside the marks of the walk. */

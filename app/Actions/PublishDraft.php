@@ -27,9 +27,9 @@ final readonly class PublishDraft
      */
     public function handle(Draft $draft, User $by, int $seen, Carbon $from): StoredDocument
     {
-        return $this->database->transaction(function () use ($draft, $by, $seen, $from): StoredDocument {
+        $stored = $this->database->transaction(function () use ($draft, $by, $seen, $from): StoredDocument {
             // Held, so that pressing twice puts it in force once.
-            $draft = Draft::query()->whereKey($draft->id)->lockForUpdate()->firstOrFail();
+            $draft = Draft::hold($draft->id);
             if ($draft->step !== $seen) {
                 throw DraftHasMovedOn::of($draft->id);
             }
@@ -56,5 +56,8 @@ final readonly class PublishDraft
 
             return $stored;
         });
+        assert($stored instanceof StoredDocument);
+
+        return $stored;
     }
 }

@@ -22,7 +22,7 @@ final readonly class ReadAmendments
     /** @return list<AmendmentResource> */
     public function handle(Attempt $attempt): array
     {
-        $amendments = $attempt->amendments()->with('user')->orderBy('position')->get();
+        $amendments = $attempt->amendments()->with('user')->get()->sortBy('position');
         if ($amendments->isEmpty()) {
             return [];
         }

@@ -29,12 +29,12 @@ final readonly class ReadBrakeBench
         $rules = $inspection->checklist->rules;
         $vehicle = BrakedVehicle::of($inspection->vehicle);
         $judgement = (new Judge($rules->brakeSequence(), $vehicle))->judge($log->events(), $this->restartsElsewhere($attempt, $log));
-        $lines = static fn (array $entries): array => array_map(static fn (BenchEntry $entry): object => (object) $entry->write(), $entries);
+        $written = static fn (BenchEntry $entry): object => (object) $entry->write();
 
         return new BrakeBenchResource(
             BrakeStepResource::all($judgement, $rules->brakeSequence(), $vehicle, $inspection, $log), $judgement->standing, $judgement->causeTold(),
             $judgement->restarts, $judgement->restartsAllowed, $rules->brakes !== null && $rules->brakes->critical, $vehicle->combination, $vehicle->hasHandValve,
-            $lines($log->inForce()), $lines($log->takenBack()),
+            array_map($written, $log->inForce()), array_map($written, $log->takenBack()),
         );
     }
 

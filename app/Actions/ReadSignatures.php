@@ -17,7 +17,7 @@ final readonly class ReadSignatures
     /** @return list<SignatureResource> */
     public function handle(Attempt $attempt): array
     {
-        $signatures = $attempt->signatures()->with('enteredBy')->orderBy('id')->get();
+        $signatures = $attempt->signatures()->with('enteredBy')->get()->sortBy('id');
         if ($signatures->isEmpty()) {
             return [];
         }

@@ -104,8 +104,11 @@ final readonly class RecordBrakeEvents
     private function countRestarts(Attempt $attempt, User $by, BenchLog $log, array $new, Carbon $now): void
     {
         $section = $this->inspections->forAttempt($attempt)->checklist->rules->brakes?->section;
+        if ($section === null) {
+            return;
+        }
         $made = [];
-        foreach ($section === null ? [] : $new as $entry) {
+        foreach ($new as $entry) {
             if ($entry->event?->kind === EventKind::Restarted && $entry->walkMs !== null) {
                 $made[] = Mark::restarted($entry->id, $entry->walkMs, $section);
             }

@@ -74,9 +74,11 @@ final readonly class Problem
     private static function isAway(PDOException $e): bool
     {
         $driver = $e instanceof QueryException ? $e->getPrevious() : $e;
-        preg_match('/\[(\d{4})\]|\b(\d{4})\b/', (string) $driver?->getMessage(), $found);
+        $driver = $driver instanceof PDOException ? $driver : $e;
+        preg_match('/\b(\d{4})\b/', $driver->getMessage(), $found);
+        $code = $driver->errorInfo[1] ?? $found[1] ?? '';
 
-        return $driver instanceof PDOException && array_intersect([...array_slice($found, 1), (string) ($driver->errorInfo[1] ?? '')], self::DATABASE_IS_AWAY) !== [];
+        return is_scalar($code) && in_array((string) $code, self::DATABASE_IS_AWAY, true);
     }
 
     private static function away(): JsonResponse

@@ -25,7 +25,7 @@ final readonly class RecordDigest
     {
         $marks = $this->marks->read($attempt->id)[0];
         $digests = static fn (string $table, int $id, ConnectionInterface $database): mixed => $database->table($table)->where('id', $id)->value('digest');
-        $captions = Recording::query()->where('attempt_id', $attempt->id)->orderBy('position')->get();
+        $captions = Recording::query()->where('attempt_id', $attempt->id)->get()->sortBy('position');
 
         return hash('sha256', json_encode([
             'attempt' => $attempt->id,

@@ -8,7 +8,6 @@ use App\Models\Amendment;
 use App\Models\Attempt;
 use App\Models\Recording;
 use App\Models\Signature;
-use Pasada\Core\Attempt\Mark;
 use Pasada\Core\Attempt\MarkWriter;
 use Pasada\Core\Brakes\BenchEntry;
 use Pasada\Core\Scoring\ScoreSheet;
@@ -27,10 +26,10 @@ final readonly class RecordFile
     /** @return array<string, mixed> */
     public function write(Attempt $attempt): array
     {
-        $marks = static fn (array $list): array => array_map(static fn (Mark $mark): array => MarkWriter::write($mark), $list);
+        $write = MarkWriter::write(...);
         $amended = $this->store->byAmendment($attempt->id);
-        $amendments = $attempt->amendments()->with('user')->orderBy('position')->get();
-        $captions = Recording::query()->where('attempt_id', $attempt->id)->orderBy('position')->get();
+        $amendments = $attempt->amendments()->with('user')->get()->sortBy('position');
+        $captions = Recording::query()->where('attempt_id', $attempt->id)->get()->sortBy('position');
 
         return [
             'format' => self::FORMAT,
@@ -43,13 +42,13 @@ final readonly class RecordFile
             'started_at' => $attempt->started_at->toIso8601ZuluString(),
             'student' => $attempt->source['student'] ?? $attempt->student->name,
             'scorer' => $attempt->source['scorer'] ?? $attempt->scorer->name,
-            'marks' => $marks($this->store->read($attempt->id, amended: false)[0]->marks),
+            'marks' => array_map($write, $this->store->read($attempt->id, amended: false)[0]->marks),
             'amendments' => array_values($amendments->map(static fn (Amendment $one): array => [
-                'id' => $one->id, 'by' => $one->by_name ?? $one->user->name, 'reason' => $one->reason, 'made_at' => $one->made_at->toIso8601ZuluString('millisecond'), 'marks' => $marks($amended[$one->id] ?? []),
+                'id' => $one->id, 'by' => $one->by_name ?? $one->user->name, 'reason' => $one->reason, 'made_at' => $one->made_at->toIso8601ZuluString('millisecond'), 'marks' => array_map($write, $amended[$one->id] ?? []),
             ])->all()),
             'brakes' => array_map(static fn (BenchEntry $entry): array => $entry->write(), array_values($this->bench->read($attempt->id)->entries)),
             'captions' => array_values($captions->map(static fn (Recording $one): array => ['id' => $one->id, 'name' => $one->name, 'content' => $one->content])->all()),
-            'signatures' => array_values($attempt->signatures()->orderBy('id')->get()->map(static fn (Signature $one): array => [
+            'signatures' => array_values($attempt->signatures()->get()->sortBy('id')->map(static fn (Signature $one): array => [
                 'party' => $one->party->value, 'name' => $one->name, 'strokes' => $one->strokes, 'signed_at' => $one->signed_at->toIso8601ZuluString('millisecond'), 'digest' => $one->digest,
             ])->all()),
             'sheet' => SheetWriter::write(ScoreSheet::ofInspection($this->inspections->forAttempt($attempt), $this->store->read($attempt->id)[0])),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Carbon;
 
 /**
@@ -31,6 +32,19 @@ final class Draft extends Model
     protected function casts(): array
     {
         return ['kind' => DocumentKind::class];
+    }
+
+    /**
+     * Held until the transaction ends, so that one change comes after the other.
+     *
+     * @throws ModelNotFoundException if it was put in force or deleted meanwhile
+     */
+    public static function hold(string $id): self
+    {
+        $query = self::query()->whereKey($id);
+        $query->lockForUpdate();
+
+        return $query->firstOrFail();
     }
 
     public function base(): ?StoredDocument

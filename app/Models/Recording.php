@@ -35,7 +35,7 @@ final class Recording extends Model
     /** The captions that were added last; null where none were. */
     public static function of(Attempt $attempt): ?self
     {
-        return self::query()->where('attempt_id', $attempt->id)->orderByDesc('position')->first();
+        return self::query()->where('attempt_id', $attempt->id)->get()->sortByDesc('position')->first();
     }
 
     /** @return array<string, string> */

@@ -47,8 +47,14 @@ final class Student extends Model
             Attempt::blindTo($query, $reader);
         };
 
-        return self::query()->withCount(['attempts as finished_count' => $counted])->addSelect(['last_finished_id' => Attempt::query()->select('attempts.id')
-            ->whereColumn('attempts.student_id', 'students.id')->tap($counted)->orderByDesc('attempts.started_at')->orderByDesc('attempts.id')->limit(1)])->with('lastFinished.result');
+        $last = Attempt::query();
+        $last->whereColumn('attempts.student_id', 'students.id');
+        $counted($last);
+        $last->select('attempts.id')->orderByDesc('attempts.started_at')->orderByDesc('attempts.id')->limit(1);
+        $cards = self::query()->withCount(['attempts as finished_count' => $counted])->with('lastFinished.result');
+        $cards->addSelect(['last_finished_id' => $last]);
+
+        return $cards;
     }
 
     /** @return HasMany<Attempt, $this> */

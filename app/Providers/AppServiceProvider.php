@@ -57,10 +57,10 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         // A lazy query or a missing column is a fault to be found in the tests; in a school it must not end a walk.
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict($this->settings()->string('app.env') !== 'production');
         Gate::policy(StoredChecklist::class, StoredDocumentPolicy::class);
         Gate::policy(StoredVehicle::class, StoredDocumentPolicy::class);
-        TrustProxies::at(array_filter(explode(',', $this->settings()->string('pasada.trusted_proxies'))));
+        TrustProxies::at(array_values(array_diff(explode(',', $this->settings()->string('pasada.trusted_proxies')), [''])));
         $this->limitSignIn();
         $this->limitUsers();
     }
@@ -94,8 +94,11 @@ final class AppServiceProvider extends ServiceProvider
     {
         foreach (['user' => 'requests_per_minute', 'heavy' => 'heavy_requests_per_minute', 'files' => 'files_per_minute'] as $name => $setting) {
             $most = $this->settings()->integer('pasada.'.$setting);
-            RateLimiter::for($name, static fn (Request $request): Limit => Limit::perMinute($most)->by(
-                $name.':'.$request->user()?->getAuthIdentifier().':'.$request->method().':'.$request->path()));
+            RateLimiter::for($name, static function (Request $request) use ($name, $most): Limit {
+                $user = $request->user();
+
+                return Limit::perMinute($most)->by(implode(':', [$name, $user instanceof User ? $user->id : 'nobody', $request->method(), $request->path()]));
+            });
         }
     }
 

@@ -64,12 +64,12 @@ return new class extends Migration
         foreach (DB::table('brake_runs')->get() as $run) {
             $scorer = DB::table('attempts')->where('id', $run->attempt_id)->value('scorer_id');
             $lines = [];
-            foreach (json_decode($run->events, true) as $event) {
-                $lines[] = ['id' => (string) Str::uuid7(), ...$event];
+            foreach ($this->list($run->events) as $event) {
+                $lines[] = ['id' => (string) Str::uuid7(), ...(array) $event];
             }
-            foreach (json_decode($run->taken_back, true) as $event) {
+            foreach ($this->list($run->taken_back) as $event) {
                 $id = (string) Str::uuid7();
-                array_push($lines, ['id' => $id, ...$event], ['id' => (string) Str::uuid7(), 'undoes' => $id]);
+                array_push($lines, ['id' => $id, ...(array) $event], ['id' => (string) Str::uuid7(), 'undoes' => $id]);
             }
             foreach (array_chunk($lines, 500, true) as $chunk) {
                 DB::table('brake_events')->insert(array_map(static fn (array $line, int $n): array => [
@@ -78,6 +78,14 @@ return new class extends Migration
             }
         }
         Schema::drop('brake_runs');
+    }
+
+    /** @return list<mixed> */
+    private function list(mixed $json): array
+    {
+        $read = json_decode(is_string($json) ? $json : '', true);
+
+        return is_array($read) ? array_values($read) : [];
     }
 
     private function recordings(): void
@@ -111,7 +119,7 @@ return new class extends Migration
         foreach (DB::table('old_recordings')->get() as $old) {
             $id = (string) Str::uuid7();
             DB::table('recordings')->insert(['id' => $id, 'attempt_id' => $old->attempt_id, 'position' => 0, 'user_id' => $old->user_id, 'name' => $old->name, 'content' => $old->content, 'received_at' => $old->updated_at]);
-            foreach (json_decode($old->rejected, true) as $n => $key) {
+            foreach ($this->list($old->rejected) as $n => $key) {
                 DB::table('turned_down')->insert(['attempt_id' => $old->attempt_id, 'id' => (string) Str::uuid7(), 'position' => $n, 'recording_id' => $id, 'key' => $key, 'down' => true, 'user_id' => $old->user_id, 'received_at' => $old->updated_at]);
             }
         }

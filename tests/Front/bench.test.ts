@@ -1,39 +1,56 @@
-import type { Bench, BrakeEvent } from '@/features/brakes/api';
+import type { Bench, Entry, Observation } from '@/features/brakes/api';
+import { leftOver } from '@/features/brakes/benchLog';
 import { useBench, type OpenBench } from '@/features/brakes/useBench';
 import { ApiProblem, Unreachable } from '@/shared/api/client';
+import { OutboxDb } from '@/shared/outbox/OutboxDb';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, type EffectScope } from 'vue';
 import { settle } from './made';
 
-const api = vi.hoisted(() => ({ readBench: vi.fn(), keepBench: vi.fn(), importBench: vi.fn() }));
+const api = vi.hoisted(() => ({ readBench: vi.fn(), sendEntries: vi.fn(), importBench: vi.fn() }));
 const scoring = vi.hoisted(() => ({ sendMarks: vi.fn() }));
 vi.mock('@/features/brakes/api', () => api);
 vi.mock('@/features/scoring/api', () => scoring);
 vi.mock('@/features/session/useSession', () => ({ useSession: () => ({ user: { value: { id: 7 } } }) }));
 
-const answered = (events: BrakeEvent[] = [], takenBack: BrakeEvent[] = [], steps: object[] = []): Bench =>
-    ({ steps, events, taken_back: takenBack, standing: 'open' }) as unknown as Bench;
+const answered = (log: Entry[] = [], steps: object[] = []): Bench => {
+    const gone = new Set(log.map(({ undoes }) => undoes));
+    const seen = log.filter(({ kind }) => kind !== undefined);
+    const events = seen.filter(({ id }) => !gone.has(id));
+    return { steps, events, taken_back: seen.filter(({ id }) => gone.has(id)), standing: 'open' } as unknown as Bench;
+};
+const seen = (at_ms: number, event: Partial<Observation>): Observation => ({
+    id: `event-${at_ms}`,
+    kind: 'key',
+    at_ms,
+    ...event,
+});
 let attempts = 0;
 
 describe('the brake bench', () => {
     let scope: EffectScope;
     let on: OpenBench;
     let id: string;
-    const open = async (server = answered()): Promise<void> => {
-        api.readBench.mockResolvedValue(server);
+    let log: Entry[];
+    const open = async (steps: object[] = []): Promise<void> => {
+        api.readBench.mockImplementation(() => Promise.resolve(answered(log, steps)));
         scope = effectScope();
         on = scope.run(() => useBench(id)) as OpenBench;
-        await on.open();
+        await on.open({ sheet: { duration_ms: 0, finished: false } } as never);
     };
+    const bare = (events: readonly Entry[]): object[] =>
+        events.map((event) =>
+            Object.fromEntries(Object.entries(event).filter(([key]) => !['id', 'walk_ms'].includes(key))),
+        );
 
     beforeEach(() => {
         vi.useFakeTimers({ now: 1_000_000 });
         id = `attempt-${++attempts}`;
-        api.keepBench
-            .mockReset()
-            .mockImplementation((_, events: BrakeEvent[], back: BrakeEvent[]) =>
-                Promise.resolve(answered(events, back)),
-            );
+        log = [];
+        api.sendEntries.mockReset().mockImplementation((_, entries: Entry[]) => {
+            log.push(...entries.filter((one) => !log.some((known) => known.id === one.id)));
+            return Promise.resolve(answered(log));
+        });
         api.importBench.mockReset();
         scoring.sendMarks.mockReset().mockResolvedValue({});
     });
@@ -54,16 +71,12 @@ describe('the brake bench', () => {
 
     it('keeps what is seen while the server is away, and sends it all when it is back', async () => {
         await open();
-        api.keepBench.mockRejectedValueOnce(new Unreachable());
+        api.sendEntries.mockRejectedValueOnce(new Unreachable());
         on.record({ kind: 'key', to: 'on' });
         await settle();
         expect([on.sent.value, on.why.value]).toEqual([false, new Unreachable().message]);
         await vi.advanceTimersByTimeAsync(4000);
-        expect([on.sent.value, on.why.value, api.keepBench.mock.calls.at(-1)?.[1]]).toEqual([
-            true,
-            '',
-            on.events.value,
-        ]);
+        expect([on.sent.value, on.why.value, log]).toEqual([true, '', on.events.value]);
     });
 
     it('tries again after a stumble of the server, and not after a refusal', async () => {
@@ -72,10 +85,10 @@ describe('the brake bench', () => {
             [new ApiProblem(503, 'out'), 2],
             [new ApiProblem(422, 'no'), 3],
         ] as const) {
-            api.keepBench.mockRejectedValueOnce(error);
+            api.sendEntries.mockRejectedValueOnce(error);
             on.record({ kind: 'key', to: 'on' });
             await vi.advanceTimersByTimeAsync(9000);
-            expect(api.keepBench).toHaveBeenCalledTimes(calls);
+            expect(api.sendEntries).toHaveBeenCalledTimes(calls);
         }
     });
 
@@ -84,7 +97,7 @@ describe('the brake bench', () => {
         on.record({ kind: 'key', to: 'on' });
         on.record({ kind: 'belt', to: 'on' });
         await vi.advanceTimersByTimeAsync(10);
-        expect([api.keepBench.mock.calls.at(-1)?.[1], on.sent.value]).toEqual([on.events.value, true]);
+        expect([log, on.sent.value]).toEqual([on.events.value, true]);
     });
 
     it('keeps what is taken back beside what stands', async () => {
@@ -95,7 +108,7 @@ describe('the brake bench', () => {
         on.undo();
         on.undo();
         await vi.advanceTimersByTimeAsync(10);
-        expect([on.events.value, api.keepBench.mock.calls.at(-1)?.[2]?.length]).toEqual([[], 2]);
+        expect([on.events.value, answered(log).taken_back.length]).toEqual([[], 2]);
     });
 
     it('has the reading with both ends of the minute, and what is lost between', async () => {
@@ -126,7 +139,8 @@ describe('the brake bench', () => {
     });
 
     it('opens with what the server has, and the needles as they were read last', async () => {
-        await open(answered([{ at_ms: 0, kind: 'reading', primary: 96, secondary: 94 }]));
+        log = [seen(0, { kind: 'reading', primary: 96, secondary: 94 })];
+        await open();
         expect([on.primary.value, on.secondary.value, on.events.value.length, on.stateOf('key')]).toEqual([
             96,
             94,
@@ -137,15 +151,15 @@ describe('the brake bench', () => {
 
     it('takes in a list from outside', async () => {
         await open();
-        const taken: BrakeEvent[] = [{ at_ms: 5000, kind: 'key', to: 'on' }];
-        api.importBench.mockResolvedValue(answered(taken, [{ at_ms: 0, kind: 'restarted' }]));
+        const taken = [seen(5000, { to: 'on' })];
+        api.importBench.mockResolvedValue(answered(taken));
         await on.takeIn('yard.csv', 'at_ms,kind');
         expect([on.events.value, on.sent.value, on.why.value]).toEqual([taken, true, '']);
     });
 
     it('takes in nothing while something is only on this device', async () => {
         await open();
-        api.keepBench.mockRejectedValue(new Unreachable());
+        api.sendEntries.mockRejectedValue(new Unreachable());
         on.record({ kind: 'key', to: 'on' });
         await on.takeIn('yard.csv', 'at_ms,kind');
         await settle();
@@ -166,15 +180,50 @@ describe('the brake bench', () => {
         expect([on.why.value, on.events.value.length]).toEqual(['line 2, kind', 1]);
     });
 
-    it('puts the marks of the judged steps on the sheet, and nothing where there are none', async () => {
-        await open(answered([], [], [{ marks: [{ kind: 'heard_whole', item: 'test.governor' }] }, { marks: [] }]));
+    it('puts the marks of the judged steps on the device, at the time of the walk, for the scoring screen to send', async () => {
+        const marks = [
+            { kind: 'heard_whole', item: 'test.governor', at_ms: 481_000 },
+            { kind: 'said_wrong', item: 'test.leak_applied', at_ms: 480_000 },
+        ];
+        await open([{ marks }, { marks: [] }]);
+        vi.useRealTimers();
         await on.toSheet();
-        expect(scoring.sendMarks.mock.calls[0]?.[2]).toMatchObject([
-            { kind: 'heard_whole', item: 'test.governor', at_ms: 0 },
+        const rows = await new OutboxDb().waiting.where({ attempt: id, user: 7 }).toArray();
+        expect(rows.map(({ mark }) => [mark.item, mark.at_ms])).toEqual([
+            ['test.leak_applied', 480_000],
+            ['test.governor', 481_000],
         ]);
-        scope.stop();
+        expect(scoring.sendMarks).not.toHaveBeenCalled();
+    });
+
+    it('tells the time in the walk with what is seen, and another device sees it', async () => {
         await open();
-        await on.toSheet();
-        expect(scoring.sendMarks).toHaveBeenCalledTimes(1);
+        on.record({ kind: 'key', to: 'on' });
+        await vi.advanceTimersByTimeAsync(10);
+        const [first] = log;
+        scope.stop();
+        log.push(seen(9000, { kind: 'belt', to: 'on' }));
+        await open();
+        expect([first?.walk_ms, bare(on.events.value)]).toEqual([
+            0,
+            bare([{ id: '', at_ms: 0, kind: 'key', to: 'on' }, seen(9000, { kind: 'belt', to: 'on' })]),
+        ]);
+    });
+
+    it('sends what a page from before events had ids has left, and nothing twice', () => {
+        const old = {
+            events: [
+                { at_ms: 0, kind: 'key', to: 'on' },
+                { at_ms: 5, kind: 'restarted' },
+            ],
+            sent: false,
+        };
+        const left = (text: object | null): Entry[] =>
+            leftOver(text === null ? null : JSON.stringify(text), [seen(0, { to: 'on' })], () => 'new');
+        expect([left(old), left({ ...old, sent: true }), left(null)]).toEqual([
+            [{ id: 'new', at_ms: 5, kind: 'restarted' }],
+            [],
+            [],
+        ]);
     });
 });

@@ -100,7 +100,8 @@ describe('the outbox', () => {
         [409, 'refused'],
         [422, 'refused'],
     ] as const)('keeps everything and waits for somebody at %i', async (status, state) => {
-        server = () => Promise.reject(new ApiProblem(status, 'no'));
+        const type = status === 401 ? '/problems/signed-out' : '/problems/other';
+        server = () => Promise.reject(new ApiProblem(status, 'no', [], type));
         const box = outbox();
         await box.keep(mark('heard_whole'));
         box.nudge();
@@ -111,8 +112,8 @@ describe('the outbox', () => {
     it.each([
         ['away', new Unreachable()],
         ['out of order', new ApiProblem(500, 'out')],
-        ['asked too often', new ApiProblem(429, 'slowly')],
-        ['holding an old token', new ApiProblem(419, 'expired')],
+        ['asked too often', new ApiProblem(429, 'slowly', [], '/problems/too-many')],
+        ['holding an old token', new ApiProblem(419, 'expired', [], '/problems/page-expired')],
     ])('goes on by itself when the server was %s', async (_, error) => {
         server = () => Promise.reject(error);
         const box = outbox();
@@ -169,8 +170,8 @@ describe('a failure', () => {
         [new TypeError('x'), true],
         [new ApiProblem(500, ''), true],
         [new ApiProblem(503, ''), true],
-        [new ApiProblem(419, ''), true],
-        [new ApiProblem(429, ''), true],
+        [new ApiProblem(419, '', [], '/problems/page-expired'), true],
+        [new ApiProblem(429, '', [], '/problems/too-many'), true],
         [new ApiProblem(400, ''), false],
         [new ApiProblem(401, ''), false],
         [new ApiProblem(403, ''), false],

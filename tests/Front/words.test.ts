@@ -44,7 +44,7 @@ describe('figures in words', () => {
     });
 
     it('a day has its number and its month', () => {
-        expect(day('2026-11-04T12:00:00')).toBe('4 Nov');
+        expect(day('2026-11-04T12:00:00')).toBe('Nov 4');
     });
 });
 

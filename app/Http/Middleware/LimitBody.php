@@ -8,6 +8,7 @@ use App\Exceptions\ProblemKind;
 use App\Http\Problem;
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Config;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Refuses a body that is larger than its route takes before anything of it is read; in front of everything that reads it. */
@@ -26,7 +27,7 @@ final class LimitBody
     public function handle(Request $request, Closure $next, string $most): Response
     {
         // Whoever brings no session will be sent away: nothing large is read for that.
-        $isGuest = ! $request->hasCookie((string) config('session.cookie'));
+        $isGuest = ! $request->hasCookie(Config::string('session.cookie'));
         $bytes = $isGuest ? self::SMALL : (int) $most;
         $sent = max((int) $request->headers->get('Content-Length', '0'), strlen($request->getContent()));
         if ($sent > $bytes) {

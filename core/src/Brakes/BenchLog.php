@@ -54,8 +54,11 @@ final readonly class BenchLog
      */
     public function walkMsAt(?int $atMs): ?int
     {
+        if ($atMs === null) {
+            return null;
+        }
         $walkMs = null;
-        foreach ($atMs === null ? [] : $this->inForce() as $entry) {
+        foreach ($this->inForce() as $entry) {
             if ($entry->walkMs !== null && $entry->event !== null && $entry->event->atMs <= $atMs) {
                 $walkMs = $entry->walkMs + $atMs - $entry->event->atMs;
             }

@@ -83,7 +83,7 @@ final readonly class Table
     }
 
     /** A spreadsheet runs a cell that begins like a formula; behind an apostrophe it shows it. Numbers stay numbers. */
-    private static function harmless(mixed $cell): mixed
+    private static function harmless(int|float|string|null $cell): int|float|string|null
     {
         return is_string($cell) && ! is_numeric($cell) && preg_match('/^\'*[=+\-@\t\r]/', $cell) === 1 ? "'".$cell : $cell;
     }

@@ -65,7 +65,7 @@ it('names the place of a fault and what to do', function (array $path, mixed $va
     'sections missing' => [['sections'], null, 'sections: asks for a list with at least one entry'],
     'a section id used twice' => [['sections', 1, 'id'], 'cab', 'sections[1].id: "cab" is used twice'],
     'a stop id used twice' => [['sections', 1, 'stops', 0, 'id'], 'cab', 'sections[1].stops[0].id: "cab" is used twice'],
-    'an id out of form' => [['sections', 0, 'id'], 'In cab', 'sections[0].id: is written in small letters, digits and single hyphens'],
+    'an id out of form' => [['sections', 0, 'id'], 'In cab', 'sections[0].id: is written in small letters, digits and single hyphens, at most 60 of them'],
     'a short name too long' => [['sections', 0, 'short'], 'In the cab of it', 'sections[0].short: is longer than 14 characters; it stands in the drawing'],
     'an unknown component at a stop' => [['sections', 0, 'stops', 0, 'asks', 0], 'cab.roof', 'sections[0].stops[0].asks[0]: "cab.roof" is not among the components'],
     'a component asked twice at a position' => [['sections', 1, 'stops', 0, 'asks', 1], 'engine.alternator', 'sections[1].stops[0].asks[1]: "engine.alternator" is asked twice at the same position'],

@@ -103,10 +103,10 @@ it('takes an id in small letters, digits and single hyphens, once', function (st
     'words and digits' => ['axle-2-left', [], []],
     'beside another' => ['cab', ['cabin' => true], []],
     'used before' => ['cab', ['cab' => true], ['id: "cab" is used twice']],
-    'a capital' => ['Cab', [], ['id: is written in small letters, digits and single hyphens']],
-    'two hyphens' => ['a--b', [], ['id: is written in small letters, digits and single hyphens']],
-    'a hyphen at the end' => ['a-', [], ['id: is written in small letters, digits and single hyphens']],
-    'a hyphen in front' => ['-a', [], ['id: is written in small letters, digits and single hyphens']],
+    'a capital' => ['Cab', [], ['id: is written in small letters, digits and single hyphens, at most 60 of them']],
+    'two hyphens' => ['a--b', [], ['id: is written in small letters, digits and single hyphens, at most 60 of them']],
+    'a hyphen at the end' => ['a-', [], ['id: is written in small letters, digits and single hyphens, at most 60 of them']],
+    'a hyphen in front' => ['-a', [], ['id: is written in small letters, digits and single hyphens, at most 60 of them']],
 ]);
 
 it('parses a text, or says why it is none of ours', function (string $text, bool $read, string $fault): void {

@@ -2,6 +2,7 @@
 import { NButton, NForm, NFormItem, NInput } from 'naive-ui';
 import { ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import { readAbout } from './api';
 import { useSession } from './useSession';
 
 const route = useRoute();
@@ -11,6 +12,11 @@ const email = ref('');
 const password = ref('');
 const why = ref('');
 const busy = ref(false);
+const isDemo = ref(false);
+void readAbout().then(
+    ({ is_demo }) => (isDemo.value = is_demo),
+    () => undefined,
+);
 
 async function enter(): Promise<void> {
     busy.value = true;
@@ -30,6 +36,9 @@ async function enter(): Promise<void> {
 <template>
     <main class="gate">
         <div class="words">
+            <p v-if="isDemo" class="demo" role="status" data-test="demo">
+                Made-up data: anybody can sign in. Keep no real record here.
+            </p>
             <h1>Pasada</h1>
             <p class="lead">The walk-round, scored while it is spoken.</p>
             <p class="quiet">
@@ -82,6 +91,13 @@ async function enter(): Promise<void> {
     font-size: clamp(3.2rem, 9vw, 6rem);
     font-stretch: 118%;
     font-weight: 800;
+}
+.demo {
+    border: 3px solid var(--part);
+    border-radius: 10px;
+    padding: 12px 16px;
+    font-weight: 700;
+    color: var(--part);
 }
 .lead {
     font-size: 1.35rem;

@@ -1,4 +1,4 @@
-import { answer, api, type Schemas } from '@/shared/api/client';
+import { answer, api, Unreachable, type Schemas } from '@/shared/api/client';
 
 export type User = Schemas['UserResource'];
 
@@ -8,5 +8,14 @@ export const signIn = (email: string, password: string): Promise<User> =>
     answer(api.POST('/session', { body: { email, password } }));
 
 export async function signOut(): Promise<void> {
-    await api.DELETE('/session');
+    let call;
+    try {
+        call = await api.DELETE('/session');
+    } catch {
+        throw new Unreachable();
+    }
+    if (!call.response.ok) await answer(Promise.resolve(call));
 }
+
+/** Whether this holds made-up data that anybody can sign in to; unknown without network. */
+export const readAbout = (): Promise<{ is_demo: boolean }> => answer(api.GET('/about'));

@@ -1,16 +1,33 @@
 import { ApiProblem } from '@/shared/api/client';
 import { useSchoolZone } from '@/shared/format';
+import { Device } from '@/shared/outbox/Device';
 import { readonly, ref, type DeepReadonly, type Ref } from 'vue';
 import * as session from './api';
 
 const user = ref<session.User>();
 const KEPT = 'pasada-user';
+/** Set while the server has not heard yet that somebody signed out here without network. */
+const LEFT = 'pasada-signed-out';
 
 function keep(who: session.User | undefined): void {
     user.value = who;
     useSchoolZone(who?.time_zone);
     if (who === undefined) localStorage.removeItem(KEPT);
     else localStorage.setItem(KEPT, JSON.stringify(who));
+}
+
+/** Ends the session on the server; without network that is done the next time the page is opened with it. */
+async function leave(): Promise<void> {
+    localStorage.setItem(LEFT, 'yes');
+    try {
+        // Asked first: the answer brings the token that ending it sends back, should the page have been open for long.
+        await session.readSession();
+        await session.signOut();
+    } catch (error) {
+        // Told by the server, there is no session of anybody's any more.
+        if (!(error instanceof ApiProblem && error.is('signed-out'))) return;
+    }
+    localStorage.removeItem(LEFT);
 }
 
 /** Who is signed in. Remembered on the device so that a walk can go on while the server is away. */
@@ -23,6 +40,8 @@ export function useSession(): {
 } {
     async function restore(): Promise<void> {
         if (user.value !== undefined) return;
+        if (localStorage.getItem(LEFT) !== null) await leave();
+        if (localStorage.getItem(LEFT) !== null) return;
         try {
             keep(await session.readSession());
         } catch (error) {
@@ -34,9 +53,15 @@ export function useSession(): {
     return {
         user: readonly(user),
         restore,
-        signIn: async (email, password) => keep(await session.signIn(email, password)),
+        signIn: async (email, password) => {
+            keep(await session.signIn(email, password));
+            localStorage.removeItem(LEFT);
+        },
+        /** Takes all that can be read from this device, but for what waits to be sent; with or without network. */
         signOut: async () => {
-            await session.signOut();
+            const device = new Device(user.value?.id ?? 0);
+            await leave();
+            await device.forget().catch(() => undefined);
             keep(undefined);
         },
         expire: () => keep(undefined),

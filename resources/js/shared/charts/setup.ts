@@ -23,6 +23,8 @@ export function chartBase(light: Light) {
             animation: false,
             textStyle: { fontFamily: textFace, color: t.ink },
             tooltip: {
+                // Names of parts come from checklists that anybody may bring in: shown as text, never run as HTML.
+                renderMode: 'richText' as const,
                 backgroundColor: t.panel,
                 borderColor: t.ink,
                 textStyle: { color: t.ink, fontFamily: textFace, fontSize: 15 },

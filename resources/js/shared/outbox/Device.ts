@@ -3,6 +3,17 @@ import { OutboxDb, type WaitingStart } from './OutboxDb';
 
 type Attempt = Schemas['AttemptResource'];
 
+/** What names nobody, or waits to be sent: how the page looks, changes to drafts, what a brake bench has not sent. */
+const stays = (key: string, value: string): boolean =>
+    /^pasada-(light|comfort-|draft-|signed-out)/.test(key) ||
+    (key.startsWith('pasada-bench-') && (JSON.parse(value) as { unsent: unknown[] }).unsent.length > 0);
+
+function forgetKept(storage: Storage): void {
+    for (const key of Object.keys(storage)) {
+        if (key.startsWith('pasada-') && !stays(key, storage.getItem(key) ?? '')) storage.removeItem(key);
+    }
+}
+
 /** What this device keeps of one user's work, for when there is no network. Another user of it never sees it. */
 export class Device {
     #db = new OutboxDb();
@@ -42,6 +53,15 @@ export class Device {
 
     async dropStart(id: string): Promise<void> {
         await this.#db.starts.delete(id);
+    }
+
+    /** Forgets all that was read here; what waits to be sent stays, with the attempts that it belongs to. */
+    async forget(): Promise<void> {
+        const waiting = new Set((await this.unsent()).map(({ id }) => id));
+        await this.#db.answers.filter(({ user }) => user === this.user).delete();
+        await this.#db.attempts.filter(({ id, user }) => user === this.user && !waiting.has(id)).delete();
+        forgetKept(localStorage);
+        forgetKept(sessionStorage);
     }
 
     /** Attempts of this user that wait on the device: started here, or with marks that were not sent. */
