@@ -138,4 +138,5 @@ unserve() { # name
     stop_pid "$RUN/$1/nginx.pid"; stop_pid "$RUN/$1/fpm.pid"
     stop_orphans "$VAR/log/nginx-$1.log"; stop_orphans "$VAR/log/fpm-$1.log"
 }
-cache_settings() { { as_account php artisan config:cache && as_account php artisan route:cache; } >"$VAR/log/artisan.log" 2>&1 || die "the settings could not be cached (var/log/artisan.log)" "read its last lines"; }
+# Kept settings of an older Pasada are not read for making the new ones.
+cache_settings() { rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE"; { as_account php artisan config:cache && as_account php artisan route:cache; } >"$VAR/log/artisan.log" 2>&1 || die "the settings could not be cached (var/log/artisan.log)" "read its last lines"; }

@@ -56,7 +56,7 @@ it('names the place of a fault and what to do', function (array $path, mixed $va
     'naming as a point' => [['components', 0, 'further'], ['identified'], 'components[0].further: "identified" is what pointing and naming gives; it cannot be asked as a point'],
     'no essential point' => [['components', 0, 'essential'], [], 'components[0].essential: asks for a list with at least one entry'],
     'a component listed twice' => [['components', 1, 'id'], 'cab.seat_belt', 'components[1].id: "cab.seat_belt" is listed twice'],
-    'a component id out of form' => [['components', 0, 'id'], 'Seat belt', 'components[0].id: is written as zone.part, in small letters and underscores'],
+    'a component id out of form' => [['components', 0, 'id'], 'Seat belt', 'components[0].id: is written as zone.part, in small letters and underscores, at most 50 of them'],
     'an unknown feature' => [['components', 1, 'needs'], ['air-horn|siren'], 'components[1].needs[0]: "siren" is no feature of a vehicle or axle'],
     'a need for a point not asked' => [['components', 0, 'point_needs'], ['level' => ['trailer']], 'components[0].point_needs.level: is not a point of this component'],
     'words for an unknown point' => [['components', 0, 'say'], ['shiny' => 'x'], 'components[0].say.shiny: "shiny" is not a known point'],
