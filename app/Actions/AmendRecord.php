@@ -50,7 +50,7 @@ final readonly class AmendRecord
                 return;
             }
             [$before] = $this->marks->read($attempt->id);
-            $amending = (new AmendmentReader($inspection))->read(['marks' => $marks], $before);
+            $amending = $marks === [] ? [] : (new AmendmentReader($inspection))->read(['marks' => $marks], $before);
             foreach ($amending as $mark) {
                 if ($before->has($mark->id)) {
                     throw IdIsTaken::byMark($mark->id);

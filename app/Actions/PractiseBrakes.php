@@ -31,6 +31,9 @@ final readonly class PractiseBrakes
     /** Time between the samples of the trace that is shown afterwards. */
     private const TRACE_MS = 2000;
 
+    /** Of one user: months of practice. The oldest go; a practice counts on no sheet. */
+    private const MOST_KEPT = 200;
+
     /** Time after the last control that the trace still shows. */
     private const TAIL_MS = 2000;
 
@@ -64,6 +67,7 @@ final readonly class PractiseBrakes
                 'user_id' => $by->id, 'vehicle_id' => $cab->vehicle->id, 'checklist_id' => $checklist->id, 'help' => $help,
                 'standing' => $judgement->standing, 'cause' => $judgement->causeTold(), 'controls' => array_map(EventWriter::write(...), $controls), 'created_at' => $now,
             ])->save();
+            $this->dropOldest($by);
         }
         $last = $controls === [] ? 0 : $controls[count($controls) - 1]->atMs;
         $kept = BrakePractice::query()->where('user_id', $by->id);
@@ -74,5 +78,11 @@ final readonly class PractiseBrakes
             array_map(static fn (array $row): array => [$row[0], $row[2], $row[3]], TraceWriter::rows($practice->course($controls, $last + self::TAIL_MS, self::TRACE_MS))),
             $kept->count(), $kept->where('standing', 'passed')->count(),
         );
+    }
+
+    private function dropOldest(User $of): void
+    {
+        $newest = BrakePractice::query()->where('user_id', $of->id)->latest('id')->limit(self::MOST_KEPT)->pluck('id');
+        BrakePractice::query()->where('user_id', $of->id)->whereNotIn('id', $newest)->delete();
     }
 }

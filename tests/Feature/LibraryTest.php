@@ -273,3 +273,101 @@ it('keeps a vehicle in versions, too', function (): void {
 
     expect(StoredVehicle::inForceOn($this->yard->school->id, Carbon::now())->first()?->name)->toBe('Sample with horn gone');
 });
+
+describe('a draft that somebody else has changed', function (): void {
+    beforeEach(function (): void {
+        $this->draft = ($this->open)()->json();
+        $this->path = '/api/v1/drafts/'.$this->draft['id'];
+        ($this->save)($this->draft['id'], 1, [...Sample::checklistDocument(), 'name' => 'Hers'])->assertOk();
+    });
+
+    it('takes no change that was made on an older step, of whatever kind', function (string $change, array $body): void {
+        $this->postJson("$this->path/$change", ['step' => 1, ...$body])->assertConflict()->assertJsonPath('type', '/problems/draft-moved-on');
+        $this->getJson($this->path)->assertJsonPath('step', 2)->assertJsonPath('document.name', 'Hers');
+    })->with([
+        'undo' => ['undo', []], 'redo' => ['redo', []], 'a table' => ['table', ['csv' => "id,name\n"]],
+        'putting it in force' => ['publish', ['in_force_from' => '2099-01-01']],
+    ]);
+
+    it('is put in force once, however often it is asked', function (): void {
+        $body = ['step' => 2, 'in_force_from' => Carbon::tomorrow()->toDateString()];
+        $this->postJson("$this->path/publish", $body)->assertCreated();
+        $this->postJson("$this->path/publish", $body)->assertNotFound();
+        expect(StoredChecklist::query()->where('slug', 'sample')->count())->toBe(2);
+    });
+
+    it('does not follow a version that it was not made from', function (): void {
+        $other = ($this->open)()->json();
+        $this->postJson("/api/v1/drafts/{$other['id']}/publish", ['step' => 1, 'in_force_from' => Carbon::tomorrow()->toDateString()])->assertCreated();
+        $this->postJson("$this->path/publish", ['step' => 2, 'in_force_from' => Carbon::tomorrow()->toDateString()])->assertConflict()->assertJsonPath('type', '/problems/version-moved-on');
+        $this->getJson($this->path)->assertOk();
+    });
+
+    it('keeps its id', function (): void {
+        ($this->save)($this->draft['id'], 2, [...Sample::checklistDocument(), 'id' => 'another'])->assertOk()->assertJsonPath('faults.0.path', 'id');
+        $this->postJson("$this->path/publish", ['step' => 3, 'in_force_from' => Carbon::tomorrow()->toDateString()])->assertUnprocessable()->assertJsonPath('errors.0.path', 'id');
+    });
+
+    it('is changed by JSON only', function (): void {
+        $this->put($this->path, ['step' => 2, 'document' => ['x' => 1]], ['Accept' => 'application/json'])->assertStatus(415)->assertJsonPath('type', '/problems/not-json');
+    });
+
+    it('is thrown away by whoever opened it, or by the manager', function (): void {
+        $this->actingAs($this->yard->person(Role::Instructor, 'Anton Veyra'))->deleteJson($this->path)->assertForbidden();
+        $mine = $this->postJson('/api/v1/drafts', ['kind' => 'checklist', 'base_id' => $this->yard->checklist->id])->assertCreated()->json('id');
+        $this->deleteJson("/api/v1/drafts/$mine")->assertNoContent();
+        $this->actingAs($this->manager)->deleteJson($this->path)->assertNoContent();
+    });
+});
+
+it('is in force from today on by the school\'s own calendar', function (): void {
+    // Nine in the evening of the 25th at the school; by UTC it is the 26th.
+    Carbon::setTestNow('2026-11-26 02:00:00');
+    $draft = ($this->open)()->json();
+    $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['step' => 1, 'in_force_from' => '2026-11-24'])->assertUnprocessable();
+    $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['step' => 1, 'in_force_from' => '2026-11-25'])->assertCreated()->assertJsonPath('in_force', true);
+    expect($this->getJson('/api/v1/library')->json('checklists.0.versions.0.in_force'))->toBeTrue();
+    Carbon::setTestNow();
+});
+
+describe('a record in a file', function (): void {
+    beforeEach(function (): void {
+        $this->attempt = recorded($this->yard);
+        $this->actingAs($this->yard->scorer);
+        $at = "/api/v1/attempts/{$this->attempt->id}";
+        $this->postJson("$at/amendments", ['id' => (string) Illuminate\Support\Str::uuid7(), 'reason' => 'It was said.', 'marks' => [['id' => Sample::id(90), 'at_ms' => 60_000, 'kind' => 'heard_whole', 'item' => 'cab.seat_belt']]])->assertOk();
+        $this->postJson("$at/signatures", ['id' => (string) Illuminate\Support\Str::uuid7(), 'party' => 'student', 'name' => 'Mira Tallgrass', 'strokes' => [[1, 2, 3, 4]]])->assertCreated();
+        $this->record = $this->getJson("$at/record")->assertOk()->json();
+        $this->take = fn (array $change = []): TestResponse => $this->postJson('/api/v1/records', ['student_id' => $this->yard->student->id, 'record' => [...$this->record, ...$change]]);
+    });
+
+    it('holds all of it, and says where it came from', function (): void {
+        $id = ($this->take)(['id' => '01910000-0000-7000-8000-000000000001', 'school' => 'Elsewhere College'])->assertCreated()->json('id');
+        $again = $this->getJson("/api/v1/attempts/$id/record")->json();
+
+        foreach (['marks', 'mode', 'brakes', 'captions', 'sheet'] as $part) {
+            expect($again[$part])->toEqual($this->record[$part]);
+        }
+        expect($again['id'])->toBe('01910000-0000-7000-8000-000000000001')->and($again['amendments'][0]['marks'])->toEqual($this->record['amendments'][0]['marks'])->and($again['signatures'][0]['name'])->toBe('Mira Tallgrass');
+        $this->getJson("/api/v1/attempts/$id/result")->assertJsonPath('imported.by', 'Rosa Kettering')->assertJsonPath('imported.school', 'Elsewhere College')
+            ->assertJsonPath('amendments.0.reason', 'It was said.')->assertJsonPath('original.whole', 7)->assertJsonPath('sheet.whole', 8);
+    });
+
+    it('that is here already is recognized', function (): void {
+        ($this->take)()->assertOk()->assertJsonPath('id', $this->attempt->id);
+        $elsewhere = ['id' => '01910000-0000-7000-8000-000000000001'];
+        $id = ($this->take)($elsewhere)->assertCreated()->json('id');
+        ($this->take)($elsewhere)->assertOk()->assertJsonPath('id', $id);
+        expect(Attempt::query()->count())->toBe(2);
+    });
+
+    it('lies within the life of the school', function (array $change, string $path): void {
+        ($this->take)(['id' => '01910000-0000-7000-8000-000000000001', ...$change])->assertUnprocessable()->assertJsonPath('errors.0.path', $path);
+        expect(Attempt::query()->count())->toBe(1);
+    })->with([
+        'before it opened' => [['started_at' => '1989-11-24T15:30:00Z'], 'started_at'],
+        'in the future' => [['started_at' => '2999-11-24T15:30:00Z'], 'started_at'],
+        'in the year 20026' => [['started_at' => '20026-11-24T15:30:00Z'], 'started_at'],
+        'strokes off the pad' => [['signatures' => [['party' => 'student', 'name' => 'X', 'strokes' => [[1, 2, 3, 9999]], 'signed_at' => '2026-11-24T15:30:00Z']]], 'signatures[0].strokes'],
+    ]);
+});

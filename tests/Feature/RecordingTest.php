@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Recording;
 use App\Models\Role;
 use Illuminate\Support\Str;
 use Tests\Support\Yard;
@@ -88,4 +89,51 @@ it('lets nobody else add captions or listen in', function (): void {
     $this->actingAs($this->yard->person(Role::Instructor, 'Ole Brandt'));
     $this->putJson($this->url.'/recording', ['name' => 'x', 'content' => 'rim is good'])->assertForbidden();
     $this->postJson($this->url.'/heard', ['pieces' => [['from_ms' => 0, 'text' => 'rim']]])->assertForbidden();
+});
+
+describe('captions', function (): void {
+    it('are added once when they are sent twice, and never in place of others', function (): void {
+        $body = ['id' => (string) Str::uuid7(), 'name' => 'first.vtt', 'content' => $this->captions];
+        $this->actingAs($this->yard->scorer)->putJson($this->url.'/recording', $body)->assertOk();
+        $this->putJson($this->url.'/recording', $body)->assertOk();
+        $this->putJson($this->url.'/recording', [...$body, 'content' => 'rim is good'])->assertConflict()->assertJsonPath('type', '/problems/id-taken');
+        ($this->add)('rim is good', 'second.txt')->assertOk()->assertJsonPath('name', 'second.txt');
+
+        expect(Recording::query()->where('attempt_id', $this->attempt->id)->get()->sortBy('position')->pluck('name')->all())->toBe(['first.vtt', 'second.txt']);
+    });
+
+    it('are taken no more once the walk is finished, nor are proposals turned down', function (): void {
+        $body = ['id' => (string) Str::uuid7(), 'name' => 'first.vtt', 'content' => $this->captions];
+        $this->actingAs($this->yard->scorer)->putJson($this->url.'/recording', $body)->assertOk();
+        $this->yard->finish($this->attempt);
+        ($this->add)('rim is good', 'late.txt')->assertConflict()->assertJsonPath('type', '/problems/record-closed');
+        $this->postJson($this->url.'/recording/turned-down', ['turned_down' => [['id' => (string) Str::uuid7(), 'key' => 'engine.radiator', 'down' => true]]])->assertConflict();
+        // What was sent before and lost its answer is there.
+        $this->putJson($this->url.'/recording', $body)->assertOk();
+
+        expect($this->getJson($this->url.'/recording')->json('name'))->toBe('first.vtt');
+    });
+
+    it('are listened to once, and looked at as often as one likes', function (): void {
+        ($this->add)($this->captions)->assertOk();
+        $kept = Recording::of($this->attempt);
+        $kept?->update(['heard' => str_replace('altar nader', 'kept as it was heard', (string) $kept->heard)]);
+        $this->getJson($this->url.'/recording')->assertSee('kept as it was heard');
+        // Another listener hears for itself.
+        $kept?->update(['heard_by' => 'an older one']);
+        $this->getJson($this->url.'/recording')->assertDontSee('kept as it was heard')->assertSee('altar nader');
+    });
+
+    it('are refused where no walk has so many words, or so long ones', function (string $content, string $says): void {
+        ($this->add)($content, 'odd.txt')->assertUnprocessable()->assertSee($says);
+        $this->getJson($this->url.'/recording')->assertNoContent();
+    })->with(['too many' => [str_repeat('rim ok ', 60_001), 'holds 120002 words, at most 120000 are taken'], 'too long' => ['rim '.str_repeat('o', 61), 'a word of more than 60 letters in caption 1']]);
+
+    it('and live pieces are counted before they are heard', function (array $pieces, string $says): void {
+        $this->actingAs($this->yard->scorer)->postJson($this->url.'/heard', ['pieces' => $pieces])->assertUnprocessable()->assertSee($says);
+    })->with([
+        'too many' => [array_fill(0, 401, ['from_ms' => 0, 'text' => 'rim']), 'holds 401 pieces; send at most the last 400'],
+        'too much' => [array_fill(0, 400, ['from_ms' => 0, 'text' => str_repeat('rim ', 50)]), 'holds 79600 letters'],
+        'no word' => [[['from_ms' => 0, 'text' => str_repeat('o', 61)]], 'more than 60 letters'],
+    ]);
 });

@@ -14,6 +14,8 @@ use Illuminate\Validation\Rules\Enum;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Brakes\BrakeEvent;
 use Pasada\Core\Brakes\EventReader;
+use Pasada\Core\Document\DocumentHasFaults;
+use Pasada\Core\Document\Fault;
 
 #[OA\Schema(required: ['vehicle_id', 'checklist_id', 'start_psi', 'until_ms', 'controls'], properties: [
     new OA\Property(property: 'vehicle_id', type: 'integer'),
@@ -62,6 +64,13 @@ final class AirCourseRequest extends FormRequest
     /** @return list<BrakeEvent> */
     public function controls(): array
     {
-        return (new EventReader)->read((string) json_encode(['events' => $this->input('controls')]), 'controls');
+        $controls = (new EventReader)->read((string) json_encode(['events' => $this->input('controls')]), 'controls');
+        foreach ($controls as $n => $control) {
+            if ($control->atMs > self::LONGEST_MS) {
+                throw DocumentHasFaults::in('controls', [Fault::at("controls[$n].at_ms", 'is more than half an hour after the start; a practice takes no longer')]);
+            }
+        }
+
+        return $controls;
     }
 }

@@ -41,7 +41,8 @@ final class SignRequest extends FormRequest
             'id.*' => 'Send an id of the signature, a UUID made by the page.',
             'party.*' => 'Say who signs: the scorer or the student.',
             'name.*' => 'Write the name beside the signature, in at most 120 letters.',
-            'strokes.*' => 'There is no signature on the glass yet.',
+            ...array_fill_keys(['strokes.required', 'strokes.array', 'strokes.list', 'strokes.min'], 'There is no signature on the glass yet.'),
+            'strokes.max' => 'The signature has too many strokes. Wipe it and sign again.',
         ];
     }
 
