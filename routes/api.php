@@ -39,7 +39,7 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
         Route::get('choices', [InspectionController::class, 'choices']);
         Route::get('prepared', [InspectionController::class, 'prepare']);
         Route::get('students', [StudentController::class, 'index']);
-        Route::get('students/{student}', [StudentController::class, 'show'])->whereNumber('student');
+        Route::get('students/{student}', [StudentController::class, 'show'])->where('student', '[0-9]{1,15}');
         Route::put('school/phrases', [SchoolController::class, 'phrases']);
         Route::post('attempts', [AttemptController::class, 'store']);
         Route::prefix('attempts/{attempt}')->whereUuid('attempt')->group(function (): void {
@@ -59,9 +59,9 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
         Route::get('air/choices', [AirCabController::class, 'choices']);
         Route::post('air/fault', [AirCabController::class, 'fault']);
         Route::get('library', [LibraryController::class, 'show']);
-        Route::get('library/checklist/{id}/table', [LibraryController::class, 'table'])->whereNumber('id');
-        Route::get('library/{kind}/{id}/document', [LibraryController::class, 'document'])->whereNumber('id');
-        Route::get('library/{kind}/{id}/changes', [LibraryController::class, 'changes'])->whereNumber('id');
+        Route::get('library/checklist/{id}/table', [LibraryController::class, 'table'])->where('id', '[0-9]{1,15}');
+        Route::get('library/{kind}/{id}/document', [LibraryController::class, 'document'])->where('id', '[0-9]{1,15}');
+        Route::get('library/{kind}/{id}/changes', [LibraryController::class, 'changes'])->where('id', '[0-9]{1,15}');
         Route::prefix('drafts/{draft}')->whereUuid('draft')->group(function (): void {
             Route::get('/', [DraftController::class, 'show']);
             Route::delete('/', [DraftController::class, 'destroy']);

@@ -141,11 +141,11 @@ mutate() { # mutation testing of the rules; slow, so not part of ./pasada test
     php -d pcov.directory=core/src vendor/bin/pest --testsuite=Core --mutate --everything --no-cache --exclude-group=properties \
         --path="${1:-core/src/Scoring,core/src/Checklist}"
 }
-bench() { # or: bench load [attempts] [seconds]; bench cab; bench listening; bench listen-speed; bench brakes
+bench() { # or: bench load [attempts] [seconds]; bench fuzz [requests] [seed]; bench cab; bench listening; bench listen-speed; bench brakes
     local what=run
     case ${1:-} in
         listening | listen-speed | brakes) what=$1; shift; prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}" ;;
-        load | cab) what=$1; shift; one_lane ;;
+        load | cab | fuzz) what=$1; shift; one_lane ;;
         *) one_lane ;;
     esac
     php -d pcov.enabled=0 -d opcache.enable_cli=1 "bench/$what.php" "$@"

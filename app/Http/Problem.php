@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Validation\ValidationException;
 use Pasada\Core\Attempt\MarksConflict;
 use Pasada\Core\Brakes\EntriesConflict;
@@ -32,6 +33,9 @@ final readonly class Problem
 
     public static function renderAll(Exceptions $exceptions): void
     {
+        // A statement in the log has no names and no answers of people in it: what was bound stays out, and so does the driver's
+        // own message, which repeats it.
+        $exceptions->report(static fn (QueryException $e) => Log::error('A query failed.', ['sql' => $e->getSql(), 'code' => $e->getCode(), 'driver' => $e->errorInfo[1] ?? null, 'at' => self::caller($e)]))->stop();
         $exceptions->dontReport([Refusal::class, MarksConflict::class, EntriesConflict::class, DocumentHasFaults::class, NothingToInspect::class]);
         $exceptions->render(static fn (Refusal $e): JsonResponse => self::respond($e->kind(), $e->getMessage()));
         $exceptions->render(static fn (DocumentHasFaults $e): JsonResponse => self::respond(ProblemKind::Invalid, $e->getMessage(), array_map(
@@ -69,6 +73,18 @@ final readonly class Problem
         }
 
         return $errors;
+    }
+
+    /** The line of our own code that asked. */
+    private static function caller(QueryException $e): string
+    {
+        foreach ($e->getTrace() as $frame) {
+            if (str_contains($frame['file'] ?? '', '/app/')) {
+                return basename($frame['file'] ?? '').':'.($frame['line'] ?? 0);
+            }
+        }
+
+        return '';
     }
 
     private static function isAway(PDOException $e): bool

@@ -83,6 +83,22 @@ final class ApiClient
     }
 
     /**
+     * Whatever it is, as it is.
+     *
+     * @return array{int, string} status and body
+     */
+    public function raw(string $method, string $address, string $body): array
+    {
+        curl_setopt($this->curl, CURLOPT_URL, $this->url.$address);
+        curl_setopt($this->curl, CURLOPT_CUSTOMREQUEST, $method === '' ? 'GET' : $method);
+        curl_setopt($this->curl, CURLOPT_POSTFIELDS, $body);
+        curl_setopt($this->curl, CURLOPT_HTTPHEADER, ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$this->token]);
+        $answer = curl_exec($this->curl);
+
+        return [curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE), is_string($answer) ? $answer : ''];
+    }
+
+    /**
      * The stored ids of a checklist and a vehicle by how their names start: what has which id is the database's affair.
      *
      * @return array{checklist_id: int, vehicle_id: int}

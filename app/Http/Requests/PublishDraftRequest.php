@@ -30,7 +30,7 @@ final class PublishDraftRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['step' => ['required', 'integer', 'min:0'], 'in_force_from' => ['required', 'date_format:Y-m-d', 'after_or_equal:'.$this->today()->toDateString()]];
+        return ['step' => ['required', 'integer', 'min:0'], 'in_force_from' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after_or_equal:'.$this->today()->toDateString()]];
     }
 
     /** @return array<string, string> */

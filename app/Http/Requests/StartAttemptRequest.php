@@ -54,7 +54,7 @@ final class StartAttemptRequest extends FormRequest
             'form' => ['nullable', 'string', 'max:80'],
             'mode' => [Rule::enum(AttemptMode::class)],
             'walk_of' => ['nullable', 'uuid', $this->ofThisSchool('attempts')],
-            'started_at' => ['nullable', 'string', 'max:40', 'date', 'before_or_equal:+5 minutes', 'after:-30 days'],
+            'started_at' => ['bail', 'nullable', 'string', 'max:40', 'date', 'before_or_equal:+5 minutes', 'after:-30 days'],
         ];
     }
 
