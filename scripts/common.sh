@@ -50,7 +50,7 @@ free_port() {
 is_ours() { # pid
     local command files
     command=$(tr '\0' ' ' <"/proc/$1/cmdline" 2>/dev/null) || return 1
-    [[ $command =~ (mariadbd|nginx|php-fpm) ]] || return 1
+    [[ $command =~ ^(nginx:|php-fpm:|[^\ ]*mariadbd\ ) ]] || return 1
     [[ $command == *"$RUN/"* ]] && return 0
     files=$(find "/proc/$1/fd" -lname "$VAR/log/*" 2>/dev/null) || true
     [ -n "$files" ]
@@ -62,7 +62,8 @@ stop_pid() { # pid file
     local pid i; pid=$(cat "$1")
     if alive "$1"; then
         kill "$pid" 2>/dev/null || true
-        for i in $(seq 1 150); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
+        # One that has ended and that nobody has waited for has no command line any more.
+        for i in $(seq 1 150); do is_ours "$pid" || break; sleep 0.1; done
         [ "$i" -lt 150 ] || { ! is_ours "$pid" || kill -9 "$pid" 2>/dev/null || true; }
     fi
     rm -f "$1"

@@ -80,7 +80,7 @@ final readonly class Problem
     {
         foreach ($e->getTrace() as $frame) {
             if (str_contains($frame['file'] ?? '', '/app/')) {
-                return basename($frame['file'] ?? '').':'.($frame['line'] ?? 0);
+                return basename($frame['file']).':'.($frame['line'] ?? 0);
             }
         }
 

@@ -78,6 +78,16 @@ it('lists what a student misses most, in proportion, and not what they missed on
     expect(array_column($missed, 'missed', 'name'))->toBe(['Mirror, left side' => 3, 'Mirror, right side' => 3, 'Tyre, drive axle' => 3, 'Tyre, steer axle' => 2]);
 });
 
+it('lists what was said wrong, or recited over a defect, among what is missed most', function (): void {
+    foreach (range(1, 2) as $n) {
+        record($this->yard, $this->yard->attempt(startedAt: "2026-11-1$n 14:00"),
+            Mark::defectPlanted(Sample::id(2), 0, 'engine.oil_level', 'dry'), Sample::wrong(1, 'wheel.tyre@steer', Point::Depth), Sample::whole(3, 'engine.oil_level'), Sample::finish(9));
+    }
+    $missed = $this->getJson("/api/v1/students/{$this->yard->student->id}")->json('most_missed');
+
+    expect(array_column($missed, 'missed', 'name'))->toMatchArray(['Tyre, steer axle' => 2, 'Oil level' => 2]);
+});
+
 it('says who is due: not seen lately or with an exam near, the nearest exam first', function (): void {
     $seen = static fn (Yard $yard, string $name, string $when, ?string $exam): Attempt => record($yard, $yard->attempt(student: tap($yard->student($name))->update(['exam_on' => $exam]), startedAt: $when), Sample::finish(1));
     $this->yard->student->update(['exam_on' => '2026-12-20']);

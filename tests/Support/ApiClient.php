@@ -89,7 +89,7 @@ final class ApiClient
      */
     public function raw(string $method, string $address, string $body): array
     {
-        curl_setopt($this->curl, CURLOPT_URL, $this->url.$address);
+        curl_setopt($this->curl, CURLOPT_URL, $this->url.'/'.ltrim($address, '/'));
         curl_setopt($this->curl, CURLOPT_CUSTOMREQUEST, $method === '' ? 'GET' : $method);
         curl_setopt($this->curl, CURLOPT_POSTFIELDS, $body);
         curl_setopt($this->curl, CURLOPT_HTTPHEADER, ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$this->token]);

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Illuminate\Routing\Route;
+use Illuminate\Routing\Router;
+use Illuminate\Support\Str;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -26,11 +27,10 @@ final class Fuzz
     public static function over(int $seed, array $known): self
     {
         $routes = [];
-        foreach (app('router')->getRoutes()->getRoutes() as $route) {
-            assert($route instanceof Route);
+        foreach (app(Router::class)->getRoutes()->getRoutes() as $route) {
             // Signing out ends the session that the rest needs, and has tests of its own.
             if (! str_ends_with($route->uri(), '/session')) {
-                $routes[] = [$route->methods()[0], '/'.$route->uri()];
+                $routes[] = [is_string($route->methods()[0] ?? null) ? $route->methods()[0] : 'GET', '/'.$route->uri()];
             }
         }
 
@@ -61,11 +61,11 @@ final class Fuzz
     {
         $body = json_encode($this->fields(), JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
 
-        return match (true) {
-            $this->chance(4) => substr((string) $body, 0, -3),
-            $this->chance(4) => str_repeat('[', 600).str_repeat(']', 600),
-            $this->chance(4) => '{"name":"\ud800"}',
-            $this->chance(4) => '[]',
+        return match ($this->random->getInt(1, 25)) {
+            1 => substr((string) $body, 0, -3),
+            2 => str_repeat('[', 600).str_repeat(']', 600),
+            3 => '{"name":"\ud800"}',
+            4 => '[]',
             default => (string) $body,
         };
     }
@@ -101,7 +101,7 @@ final class Fuzz
 
         return $this->one([
             null, true, -1, 0, 1, PHP_INT_MAX, 1e308, 0.0001, '', ' ', 'x', "a\nb", "\u{0000}", "\u{FFFD}", '=1+1', '../../etc/passwd', '<script>', str_repeat('9', 30), str_repeat('é', 300), str_repeat('x', 3000),
-            '2026-11-24', '2026-11-24T15:30:00Z', '0000-00-00', 'draw', 'exam', 'scorer', 'checklist', 'vehicle', 'guided', (string) \Illuminate\Support\Str::uuid(), [], ['x' => ['y' => []]], [[1, 2, 3, 4]], [null],
+            '2026-11-24', '2026-11-24T15:30:00Z', '0000-00-00', 'draw', 'exam', 'scorer', 'checklist', 'vehicle', 'guided', (string) Str::uuid(), [], ['x' => ['y' => []]], [[1, 2, 3, 4]], [null],
             [['id' => 'x']], (object) [],
         ]);
     }
@@ -112,7 +112,7 @@ final class Fuzz
         $line = [];
         foreach (['id', 'at_ms', 'kind', 'item', 'points', 'place', 'text', 'undoes', 'side', 'value', 'from', 'except', 'section', 'said', 'to', 'primary', 'secondary', 'from_ms', 'key', 'down', 'walk_ms'] as $name) {
             if ($this->chance(45)) {
-                $line[$name] = $this->chance(50) ? $this->value($name, $depth) : $this->one(['heard_whole', 'points_heard', 'undo', 'finished', 'reading', 'restarted', 'cab.seat_belt', 'left', 5, ['works'], (string) \Illuminate\Support\Str::uuid7()]);
+                $line[$name] = $this->chance(50) ? $this->value($name, $depth) : $this->one(['heard_whole', 'points_heard', 'undo', 'finished', 'reading', 'restarted', 'cab.seat_belt', 'left', 5, ['works'], (string) Str::uuid7()]);
             }
         }
 

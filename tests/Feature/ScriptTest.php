@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+use Symfony\Component\Process\Process;
+
+/** Runs a few lines in the words of ./pasada, in a checkout of its own. */
+function inScript(string $root, string $lines): string
+{
+    $run = new Process(['bash', '-euo', 'pipefail', '-c', "ROOT=$root; ".'for part in common machine database serve tests; do . '.base_path('scripts').'/$part.sh; done; mkdir -p "$RUN" "$VAR/log"; '.$lines]);
+    $run->run();
+
+    return trim($run->getOutput().$run->getErrorOutput());
+}
+
+/** A process of this title, as nginx and its like give themselves one. */
+function titled(string $title): Process
+{
+    $process = new Process(['bash', '-c', "exec -a \"$title\" sleep 60"]);
+    $process->start();
+    // Until bash has become it.
+    while (! str_starts_with((string) @file_get_contents("/proc/{$process->getPid()}/cmdline"), $title)) {
+        usleep(5_000);
+    }
+
+    return $process;
+}
+
+beforeEach(function (): void {
+    $this->root = sys_get_temp_dir().'/pasada-script-'.getmypid();
+    mkdir($this->root.'/var/run/app', 0700, true);
+});
+
+afterEach(fn () => (new Process(['rm', '-rf', $this->root]))->run());
+
+it('ends its own processes and no others, whatever number stands in a file', function (string $title, bool $isOurs): void {
+    $process = titled(str_replace('{root}', $this->root, $title));
+    file_put_contents($this->root.'/var/run/app/nginx.pid', (string) $process->getPid());
+    $told = inScript($this->root, 'alive "$RUN/app/nginx.pid" && echo ours || echo not ours; stop_pid "$RUN/app/nginx.pid"; [ ! -f "$RUN/app/nginx.pid" ]');
+
+    expect($told)->toBe($isOurs ? 'ours' : 'not ours')->and($process->isRunning())->toBe(! $isOurs);
+    $process->stop(0);
+})->with([
+    'its nginx' => ['nginx: master process nginx -c {root}/var/run/app/nginx.conf', true],
+    'the nginx of another checkout' => ['nginx: master process nginx -c /elsewhere/var/run/app/nginx.conf', false],
+    'a stale number that is an editor now' => ['vim {root}/var/run/app/nginx.conf', false],
+]);
+
+it('remembers its ports, and takes none that another has', function (): void {
+    $taken = stream_socket_server('tcp://127.0.0.1:0');
+    $port = (int) substr((string) strrchr((string) stream_socket_get_name($taken, false), ':'), 1);
+
+    expect(inScript($this->root, "remember_port app 8123; remembered_port app; port_taken $port && echo taken; free_port $port ".($port + 1)))->toBe("8123\ntaken\n".($port + 2));
+});
+
+it('does not run the tests twice in one checkout', function (): void {
+    $first = new Process(['flock', $this->root.'/var/run/test.lock', 'sleep', '60']);
+    $first->start();
+    while ((new Process(['flock', '-n', $this->root.'/var/run/test.lock', 'true']))->run() === 0) {
+        usleep(5_000);
+    }
+    expect(inScript($this->root, 'hold_the_tests'))->toContain('a test run goes on in this checkout already');
+    $first->stop(0);
+});
+
+it('has a remedy for a port that is none', function (string $port): void {
+    $run = new Process(['bash', base_path('pasada'), 'status'], base_path(), ['PASADA_PORT' => $port]);
+    $run->run();
+    expect($run->getExitCode())->toBe(1)->and($run->getErrorOutput())->toContain("\"$port\" is no port")->toContain('choose a number');
+})->with(['eighty', '99999', '-1']);
