@@ -49,7 +49,7 @@ free_port() {
 # open: a worker whose master was killed has no folder in its title.
 is_ours() { # pid
     local command files
-    command=$(tr '\0' ' ' <"/proc/$1/cmdline" 2>/dev/null) || return 1
+    command=$({ tr '\0' ' ' <"/proc/$1/cmdline"; } 2>/dev/null) || return 1
     [[ $command =~ ^(nginx:|php-fpm:|[^\ ]*mariadbd\ ) ]] || return 1
     [[ $command == *"$RUN/"* ]] && return 0
     files=$(find "/proc/$1/fd" -lname "$VAR/log/*" 2>/dev/null) || true

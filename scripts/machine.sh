@@ -2,11 +2,13 @@
 # What the machine must have: Debian packages, an account that is not root, packages of PHP and JavaScript, secrets.
 
 need_packages() { # "binary-or-extension=package ..." ; prints the packages that are missing
-    local pair probe package missing=()
+    local pair probe package modules missing=()
+    # Listed once: a list that is still being written when it has been found is cut off, which counts as a failure.
+    modules=$(php -m 2>/dev/null || true)
     for pair in "$@"; do
         probe=${pair%%=*} package=${pair#*=}
         case $probe in
-            ext:*) php -m 2>/dev/null | grep -qix "${probe#ext:}" || missing+=("$package") ;;
+            ext:*) grep -qix "${probe#ext:}" <<<"$modules" || missing+=("$package") ;;
             *) command -v "$probe" >/dev/null 2>&1 || [ -x "/usr/sbin/$probe" ] || missing+=("$package") ;;
         esac
     done

@@ -100,7 +100,8 @@ browser_tests() {
     PASADA_BROWSER_URLS=$(lane_addresses)
     mkdir -p "$PASADA_PROFILES"
     local ok=0
-    rm -f "$REPORT/browser.xml"
+    mkdir -p "$REPORT"; rm -f "$REPORT/browser.xml"
+    case " $* " in *.php*) pest "$@"; return ;; esac
     suite Browser --parallel --processes="$LANES" --log-junit "$REPORT/browser.xml" "$@" || ok=1
     [ $ok -eq 0 ] || php tests/Support/once-more.php "$REPORT/browser.xml"
 }

@@ -20,6 +20,8 @@ return new class extends Migration
             // Made-up data, whose accounts and passwords everybody knows.
             $table->boolean('is_demo')->default(false);
         });
+        // Until now there was no other way to a school than the demo data.
+        DB::table('schools')->update(['is_demo' => true]);
         Schema::table('attempts', function (Blueprint $table): void {
             // Of a record that came from a file: its id there, when and by whom it was taken in, and who is named in it.
             $table->uuid('source_id')->nullable();

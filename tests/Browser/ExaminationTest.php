@@ -42,6 +42,13 @@ it('is confirmed, silent, finished, signed by both, and amended only with a reas
     signOn($browser, 'student');
     $browser->waitForText('Corin Ashgrove, student')->waitForText('Confirmed at the start: identity of Corin Ashgrove');
 
+    // What is changed after it was signed is told beside the signature, and can be signed again.
+    $browser->run("document.querySelectorAll('details').forEach((one) => (one.open = true))");
+    $browser->click('[data-test=amend-item]')->press('Voltmeter')->choose('Voltmeter')->click('[data-test=amend-change]')->choose('these points were said')->click('[data-amend-point=reading]');
+    $browser->type('[aria-label="Reason"]', 'It was read; a truck went by.')->choose('Amend')->waitForText('The record was changed since this was signed.');
+    $browser->waitForText('Voltmeter: was missed, now', '[data-test=amended-item]');
+    signOn($browser, 'scorer');
+    $browser->gone('[data-test=changed-scorer]')->find('[data-test=changed-student]');
 });
 
 it('is amended with a reason, and stays readable as it was closed', function (): void {

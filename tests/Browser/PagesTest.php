@@ -22,6 +22,34 @@ it('sends whoever is not signed in to the door and then on to where they wanted'
     $this->browser->waitForText('Petra Lindvale', 'table');
 });
 
+it('says on the door that the data is made up', function (): void {
+    $this->browser->visit('/sign-in')->waitForText('Made-up data: anybody can sign in', '[data-test=demo]');
+});
+
+it('leaves nothing to read on the device after signing out, without network too, but what waits to be sent', function (): void {
+    $browser = $this->browser;
+    $id = $browser->signIn('rosa@ferrow-sound.example', null)->beginWalk(6);
+    $browser->press('1')->allSent()->visit('/start?student=6')->waitForText('items at', '.preview')->visit("/walk/$id")->find('.tile');
+    $browser->offline(true)->press('2')->waitForText('kept here', '[data-test=keeping]')->visit('/')->choose('Sign out')->find('#email');
+    $kept = (array) $browser->run(<<<'JS'
+        return new Promise((done) => {
+            const open = indexedDB.open('pasada-outbox');
+            open.onsuccess = () => {
+                const names = ['waiting', 'attempts', 'starts', 'answers'];
+                const reading = open.result.transaction(names);
+                Promise.all(names.map((name) => new Promise((told) => (reading.objectStore(name).count().onsuccess = (e) => told(e.target.result)))))
+                    .then((counts) => { open.result.close(); done([...counts, ...Object.keys(localStorage).filter((key) => key.startsWith('pasada-')).sort()]); });
+            };
+        });
+        JS);
+    // The one mark and the attempt that it belongs to; and how the page was set, which names nobody.
+    expect($kept)->toBe([1, 1, 0, 0, 'pasada-comfort-1', 'pasada-light', 'pasada-signed-out']);
+    // Back with the network the session ends on the server, too, and whoever signs in again sends what waits.
+    $browser->offline(false)->visit('/')->find('#email');
+    expect($browser->run('return fetch("/api/v1/session").then((answer) => answer.status)'))->toBe(401);
+    $browser->signInByForm('rosa@ferrow-sound.example')->visit("/walk/$id")->waitForText('2 of', '.count')->allSent();
+});
+
 it('shows a student their own record only', function (): void {
     $this->browser->signIn('mira@ferrow-sound.example')->waitForText('Mira Tallgrass', 'h1');
     expect($this->browser->count('nav a'))->toBe(1);

@@ -46,6 +46,10 @@ it('ends its own processes and no others, whatever number stands in a file', fun
     'a stale number that is an editor now' => ['vim {root}/var/run/app/nginx.conf', false],
 ]);
 
+it('asks for no package that is there', function (): void {
+    expect(inScript($this->root, 'for n in $(seq 1 30); do need_packages ext:core=core ext:curl=php8.2-curl ext:zip=php8.2-zip ext:nothing=a-package; echo; done | sort | uniq -c'))->toMatch('/^30 a-package$/');
+});
+
 it('remembers its ports, and takes none that another has', function (): void {
     $taken = stream_socket_server('tcp://127.0.0.1:0');
     $port = (int) substr((string) strrchr((string) stream_socket_get_name($taken, false), ':'), 1);
