@@ -8,6 +8,7 @@ use App\Models\Attempt;
 use App\Models\Role;
 use App\Models\User;
 use Illuminate\Database\QueryException;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
@@ -71,6 +72,17 @@ describe('signing in', function (): void {
         }
         ($this->signIn)('guess@ferrow-sound.example', 'wrong')->assertStatus(429);
         ($this->signIn)('rosa@ferrow-sound.example', 'walk-the-yard')->assertOk();
+    });
+
+    it('does not believe a request about where it comes from, unless a proxy is trusted', function (): void {
+        $try = fn (int $n): TestResponse => $this->withServerVariables(['REMOTE_ADDR' => '10.9.9.9'])->postJson('/api/v1/session', ['email' => "guess$n@ferrow-sound.example", 'password' => 'wrong'], ['X-Forwarded-For' => "10.1.1.$n"]);
+        foreach (range(1, 60) as $n) {
+            $try($n)->assertUnprocessable();
+        }
+        $try(61)->assertStatus(429);
+        TrustProxies::at(['10.9.9.9']);
+        $try(62)->assertUnprocessable();
+        TrustProxies::flushState();
     });
 
     it('takes as long for a name that nobody has', function (): void {

@@ -67,7 +67,7 @@ describe('a draft', function (): void {
 
         $this->getJson("/api/v1/drafts/{$draft['id']}")->assertJsonPath('document.rules.credit', 'half');
         $this->getJson("/api/v1/drafts/{$draft['id']}/effect")->assertUnprocessable()->assertJsonPath('errors.0.path', 'rules.credit');
-        $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['step' => $draft['step'], 'in_force_from' => Carbon::today()->toDateString()])->assertUnprocessable();
+        $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['step' => $draft['step'], 'in_force_from' => $this->yard->today()->toDateString()])->assertUnprocessable();
         expect(StoredChecklist::query()->where('slug', 'sample')->count())->toBe(1);
     });
 
@@ -104,7 +104,7 @@ describe('a draft', function (): void {
         $attempt = recorded($this->yard);
         $draft = ($this->open)()->json();
         $draft = ($this->save)($draft['id'], 1, Sample::ruled(['credit' => 'full']))->json();
-        $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['step' => $draft['step'], 'in_force_from' => Carbon::tomorrow()->toDateString()])->assertCreated()->assertJsonPath('version', 2)->assertJsonPath('in_force', false);
+        $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['step' => $draft['step'], 'in_force_from' => $this->yard->today()->addDay()->toDateString()])->assertCreated()->assertJsonPath('version', 2)->assertJsonPath('in_force', false);
 
         expect($attempt->fresh()?->checklist->version)->toBe(1)->and(Draft::query()->count())->toBe(0);
         $this->getJson('/api/v1/library')->assertJsonPath('checklists.0.versions.0.version', 2)->assertJsonPath('checklists.0.versions.0.in_force', false)->assertJsonPath('checklists.0.versions.1.in_force', true);
@@ -121,7 +121,7 @@ describe('a draft', function (): void {
 
     it('becomes a document of its own where it is asked to', function (): void {
         $draft = $this->postJson('/api/v1/drafts', ['kind' => 'checklist', 'base_id' => $this->yard->checklist->id, 'as_new' => true])->assertCreated()->assertJsonPath('slug', 'sample-copy')->assertJsonPath('faults', [])->json();
-        $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['step' => $draft['step'], 'in_force_from' => Carbon::today()->toDateString()])->assertCreated()->assertJsonPath('version', 1);
+        $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['step' => $draft['step'], 'in_force_from' => $this->yard->today()->toDateString()])->assertCreated()->assertJsonPath('version', 1);
         $this->postJson('/api/v1/drafts', ['kind' => 'checklist', 'base_id' => $this->yard->checklist->id, 'as_new' => true])->assertJsonPath('slug', 'sample-copy-2');
     });
 
@@ -147,7 +147,7 @@ describe('who may', function (): void {
         $draft = ($this->open)()->json();
         $this->actingAs($this->yard->person($role));
         $this->postJson('/api/v1/drafts', ['kind' => 'checklist', 'base_id' => $this->yard->checklist->id])->assertStatus($open);
-        $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['step' => $draft['step'], 'in_force_from' => Carbon::today()->toDateString()])->assertStatus($publish);
+        $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['step' => $draft['step'], 'in_force_from' => $this->yard->today()->toDateString()])->assertStatus($publish);
     })->with([
         'the manager' => [Role::Manager, 201, 201],
         'an instructor changes, the manager puts in force' => [Role::Instructor, 201, 403],
@@ -269,7 +269,7 @@ describe('forms', function (): void {
 it('keeps a vehicle in versions, too', function (): void {
     $draft = $this->postJson('/api/v1/drafts', ['kind' => 'vehicle', 'base_id' => $this->yard->vehicle->id])->json();
     $draft = ($this->save)($draft['id'], 1, [...Sample::vehicleDocument(), 'name' => 'Sample with horn gone', 'equipment' => []])->json();
-    $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['step' => $draft['step'], 'in_force_from' => Carbon::today()->toDateString()])->assertCreated()->assertJsonPath('version', 2)->assertJsonPath('in_force', true);
+    $this->postJson("/api/v1/drafts/{$draft['id']}/publish", ['step' => $draft['step'], 'in_force_from' => $this->yard->today()->toDateString()])->assertCreated()->assertJsonPath('version', 2)->assertJsonPath('in_force', true);
 
     expect(StoredVehicle::inForceOn($this->yard->school->id, Carbon::now())->first()?->name)->toBe('Sample with horn gone');
 });
@@ -290,7 +290,7 @@ describe('a draft that somebody else has changed', function (): void {
     ]);
 
     it('is put in force once, however often it is asked', function (): void {
-        $body = ['step' => 2, 'in_force_from' => Carbon::tomorrow()->toDateString()];
+        $body = ['step' => 2, 'in_force_from' => $this->yard->today()->addDay()->toDateString()];
         $this->postJson("$this->path/publish", $body)->assertCreated();
         $this->postJson("$this->path/publish", $body)->assertNotFound();
         expect(StoredChecklist::query()->where('slug', 'sample')->count())->toBe(2);
@@ -298,14 +298,14 @@ describe('a draft that somebody else has changed', function (): void {
 
     it('does not follow a version that it was not made from', function (): void {
         $other = ($this->open)()->json();
-        $this->postJson("/api/v1/drafts/{$other['id']}/publish", ['step' => 1, 'in_force_from' => Carbon::tomorrow()->toDateString()])->assertCreated();
-        $this->postJson("$this->path/publish", ['step' => 2, 'in_force_from' => Carbon::tomorrow()->toDateString()])->assertConflict()->assertJsonPath('type', '/problems/version-moved-on');
+        $this->postJson("/api/v1/drafts/{$other['id']}/publish", ['step' => 1, 'in_force_from' => $this->yard->today()->addDay()->toDateString()])->assertCreated();
+        $this->postJson("$this->path/publish", ['step' => 2, 'in_force_from' => $this->yard->today()->addDay()->toDateString()])->assertConflict()->assertJsonPath('type', '/problems/version-moved-on');
         $this->getJson($this->path)->assertOk();
     });
 
     it('keeps its id', function (): void {
         ($this->save)($this->draft['id'], 2, [...Sample::checklistDocument(), 'id' => 'another'])->assertOk()->assertJsonPath('faults.0.path', 'id');
-        $this->postJson("$this->path/publish", ['step' => 3, 'in_force_from' => Carbon::tomorrow()->toDateString()])->assertUnprocessable()->assertJsonPath('errors.0.path', 'id');
+        $this->postJson("$this->path/publish", ['step' => 3, 'in_force_from' => $this->yard->today()->addDay()->toDateString()])->assertUnprocessable()->assertJsonPath('errors.0.path', 'id');
     });
 
     it('is changed by JSON only', function (): void {

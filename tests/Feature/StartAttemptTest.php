@@ -5,7 +5,6 @@ declare(strict_types=1);
 use App\Models\Attempt;
 use App\Models\Role;
 use App\Models\StoredChecklist;
-use Illuminate\Support\Carbon;
 use Pasada\Core\Tests\Sample;
 use Tests\Support\Yard;
 
@@ -75,8 +74,8 @@ it('previews what a checklist asks of a vehicle, with the drawing\'s data', func
     $this->getJson('/api/v1/prepared')->assertUnprocessable();
 });
 
-it('offers the version of each checklist that is in force today', function (string $from, int $offered): void {
-    $newer = StoredChecklist::query()->create(['school_id' => $this->yard->school->id, 'slug' => 'sample', 'version' => 2, 'name' => 'Sample, second edition', 'document' => (string) json_encode(Sample::checklistDocument()), 'in_force_from' => Carbon::now()->modify($from)]);
+it('offers the version of each checklist that is in force today', function (int $days, int $offered): void {
+    $newer = StoredChecklist::query()->create(['school_id' => $this->yard->school->id, 'slug' => 'sample', 'version' => 2, 'name' => 'Sample, second edition', 'document' => (string) json_encode(Sample::checklistDocument()), 'in_force_from' => $this->yard->today()->addDays($days)->toDateString()]);
 
     $this->getJson('/api/v1/choices')->assertOk()->assertJsonCount(1, 'checklists')->assertJsonPath('checklists.0.id', [1 => $this->yard->checklist->id, 2 => $newer->id][$offered])->assertJsonPath('checklists.0.about', 'For tests.');
-})->with(['since yesterday' => ['-1 day', 2], 'from today' => ['today', 2], 'from tomorrow' => ['+1 day', 1]]);
+})->with(['since yesterday' => [-1, 2], 'from today' => [0, 2], 'from tomorrow' => [1, 1]]);

@@ -58,6 +58,12 @@ final class Yard
         return app(StartAttempt::class)->handle((string) Str::uuid7(), $scorer ?? $this->scorer, $student ?? $this->student, $this->checklist, $this->vehicle, Carbon::parse($startedAt));
     }
 
+    /** The day that it is at the school; by UTC it may be another. */
+    public function today(): Carbon
+    {
+        return $this->school->today(Carbon::now());
+    }
+
     public function finish(Attempt $attempt): void
     {
         app(RecordMarks::class)->handle($attempt, $attempt->scorer, $attempt->id, ['marks' => [MarkWriter::write(Mark::finished((string) Str::uuid7(), 3_600_000))]]);

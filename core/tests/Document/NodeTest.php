@@ -123,3 +123,18 @@ it('parses a text, or says why it is none of ours', function (string $text, bool
     'a byte too large' => ['{"a": "'.str_repeat('x', Node::LARGEST_BYTES - 8).'"}', false, 'is larger than 2 MB'],
     'as large as may be' => ['{"a": "'.str_repeat('x', Node::LARGEST_BYTES - 9).'"}', true, ''],
 ]);
+
+it('takes a name on one line, of a length that fits into lists', function (string $name, array $faults): void {
+    expect(faultsOf(['name' => $name], static fn (Node $node): string => $node->name()))->toBe($faults);
+})->with([
+    'a name' => ['Dock 4', []], 'the longest' => [str_repeat('é', 160), []], 'a longer one' => [str_repeat('é', 161), ['name: is to be on one line of at most 160 letters']],
+    'two lines' => ["Dock\n4", ['name: is to be on one line of at most 160 letters']], 'a control character' => ["Dock\x07", ['name: holds a control character; write it without']],
+]);
+
+it('takes an id that no header and no file name breaks on', function (string $id, bool $taken): void {
+    expect(faultsOf(['id' => $id], static fn (Node $node): string => $node->id()) === [])->toBe($taken);
+})->with(['plain' => ['axle-2', true], 'with an end of line' => ["axle-2\n", false], 'the longest' => [str_repeat('a', 60), true], 'a longer one' => [str_repeat('a', 61), false], 'a path' => ['../x', false]]);
+
+it('takes a UUID in small letters', function (string $id, bool $taken): void {
+    expect(faultsOf(['id' => $id], static fn (Node $node): string => $node->uuid('id')) === [])->toBe($taken);
+})->with(['small' => ['01900000-0000-7000-8000-000000000001', true], 'large' => ['01900000-0000-7000-8000-00000000000A', true], 'with an end of line' => ["01900000-0000-7000-8000-000000000001\n", false], 'none' => ['seven', false]]);

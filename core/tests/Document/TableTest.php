@@ -46,3 +46,12 @@ it('reads back what it wrote, whatever is in the cells', function (string $cell)
 it('ends its lines as the standard has it', function (): void {
     expect(Table::write(['a', 'b'], [[1, null], [2.5, 'x']]))->toBe("a,b\r\n1,\r\n2.5,x\r\n");
 });
+
+it('runs in no spreadsheet, and comes back as it was', function (string $cell, string $written): void {
+    $csv = Table::write(['id', 'name', 'note'], [['1', $cell, -5]]);
+
+    expect($csv)->toContain($written)->toContain(',-5')->and(readTable($csv)[0][2])->toBe(['id' => '1', 'name' => trim($cell), 'note' => '-5']);
+})->with([
+    'a formula' => ['=cmd()', "'=cmd()"], 'a plus' => ['+1+1', "'+1+1"], 'a minus' => ['-1+1', "'-1+1"], 'an at sign' => ['@sum(1)', "'@sum(1)"],
+    'one that was made harmless already' => ["'=cmd()", "''=cmd()"], 'a number' => ['-12', ',-12,'], 'an apostrophe of its own' => ["'tis", ",'tis,"], 'words' => ['Hose', ',Hose,'],
+]);
