@@ -32,7 +32,8 @@ account() { if is_root; then echo "$ACCOUNT"; else id -un; fi; }
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 remembered_port() { cat "$VAR/ports/$1" 2>/dev/null || true; }
 remember_port() { mkdir -p "$VAR/ports"; echo "$2" >"$VAR/ports/$1"; }
-is_port() { [[ $1 =~ ^[0-9]{1,5}$ ]] && [ "$1" -ge 1 ] && [ "$1" -le 65535 ]; }
+# The servers do not run as root, so they get no port below 1024; a proxy in front may have one.
+is_port() { [[ $1 =~ ^[0-9]{1,5}$ ]] && [ "$1" -ge 1024 ] && [ "$1" -le 65535 ]; }
 # The first port from here on that nobody listens on and that is not among those named behind it.
 free_port() {
     local port=$1 avoided; shift

@@ -20,12 +20,16 @@ prepare_tests() {
 after_tests() {
     local lane
     trap - INT TERM EXIT
-    # shellcheck disable=SC2046 # one word each
-    kill $(jobs -p) 2>/dev/null || true
+    end_children $$
     pkill -KILL -f -- "$VAR/profiles/" 2>/dev/null || true
     rm -rf "$VAR/profiles"
     for lane in $(seq 1 "$LANES"); do unserve "lane$lane"; done
     [ -z "${STOP_DATABASE:-}" ] || database_down
+}
+
+end_children() { # of a process, and theirs
+    local child
+    for child in $(pgrep -P "$1"); do end_children "$child"; kill "$child" 2>/dev/null || true; done
 }
 
 # ---------------------------------------------------------------- jobs, two at a time
@@ -125,7 +129,8 @@ run_tests() {
     static_checks
     finish_jobs
     local from=$SECONDS code=0
-    browser_tests 2>&1 | tee "$REPORT/browser.log" || code=$?
+    # In the background and waited for, so that Ctrl-C is heard at once.
+    browser_tests > >(tee "$REPORT/browser.log") 2>&1 9>&- & wait $! || code=$?
     tell browser "$code" "$from"
     if [ ${#FAILED[@]} -gt 0 ]; then printf '\nFAILED after %s s: %s\n' "$((SECONDS - STARTED))" "${FAILED[*]}"; exit 1; fi
     printf '\nAll green after %s s.\n' "$((SECONDS - STARTED))"

@@ -56,15 +56,16 @@ final readonly class PractiseBrakes
     /**
      * @param  list<BrakeEvent>  $controls
      * @param  bool  $keep  whether the practice is over and kept, or only looked at for guidance
+     * @param  string|null  $id  UUID made by the page: kept once, however often it is sent
      */
-    public function judge(User $by, AirCab $cab, StoredChecklist $checklist, CabHelp $help, array $controls, bool $keep, Carbon $now): PractisedResource
+    public function judge(User $by, AirCab $cab, StoredChecklist $checklist, CabHelp $help, array $controls, bool $keep, Carbon $now, ?string $id = null): PractisedResource
     {
         $practice = $cab->practice();
         $sequence = (new ChecklistReader)->read($checklist->document, $checklist->slug)->rules->brakeSequence();
         $judgement = (new Judge($sequence, $cab->braked))->judge($practice->observed($controls));
-        if ($keep) {
+        if ($keep && ($id === null || ! BrakePractice::query()->where('user_id', $by->id)->where('uuid', $id)->exists())) {
             (new BrakePractice)->forceFill([
-                'user_id' => $by->id, 'vehicle_id' => $cab->vehicle->id, 'checklist_id' => $checklist->id, 'help' => $help,
+                'user_id' => $by->id, 'uuid' => $id, 'vehicle_id' => $cab->vehicle->id, 'checklist_id' => $checklist->id, 'help' => $help,
                 'standing' => $judgement->standing, 'cause' => $judgement->causeTold(), 'controls' => array_map(EventWriter::write(...), $controls), 'created_at' => $now,
             ])->save();
             $this->dropOldest($by);

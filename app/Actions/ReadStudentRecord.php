@@ -11,6 +11,7 @@ use App\Http\Resources\StudentCardResource;
 use App\Http\Resources\StudentRecordResource;
 use App\Library\InspectionLibrary;
 use App\Models\Attempt;
+use App\Models\AttemptStatus;
 use App\Models\BrakePractice;
 use App\Models\ItemOutcomeRow;
 use App\Models\Student;
@@ -36,7 +37,8 @@ final readonly class ReadStudentRecord
 
         return new StudentRecordResource(
             StudentCardResource::of(Student::cards($reader)->findOrFail($student->id)),
-            array_values($attempts->toBase()->map(AttemptCardResource::of(...))->all()),
+            // Once a walk, whoever scored it; the other sheet of a walk of two is beside this one.
+            array_values($attempts->filter(static fn (Attempt $one): bool => $one->status === AttemptStatus::UnderWay || $counted->contains($one->id))->toBase()->map(AttemptCardResource::of(...))->all()),
             $this->mostMissed($attempts->whereIn('id', $counted)),
             $this->practices($student),
         );

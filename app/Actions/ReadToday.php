@@ -40,7 +40,7 @@ final readonly class ReadToday
             $this->newest(Attempt::underWay()->where('scorer_id', $user->id)),
             $this->newest(Attempt::underWay()->where('school_id', $user->school_id)->where('scorer_id', '<>', $user->id)),
             array_values($due->map(StudentCardResource::of(...))->all()),
-            $this->newest(Attempt::finished()->where('school_id', $user->school_id)->tap(static fn (Builder $query) => Attempt::blindTo($query, $user))),
+            $this->newest(Attempt::finished()->where('school_id', $user->school_id)->tap(Attempt::onceAWalk(...))->tap(static fn (Builder $query) => Attempt::blindTo($query, $user))),
             $this->dueAfterDays,
         );
     }

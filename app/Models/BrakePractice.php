@@ -13,6 +13,7 @@ use Illuminate\Support\Carbon;
  *
  * @property int $id
  * @property int $user_id
+ * @property string|null $uuid made by the page
  * @property CabHelp $help how much the cab told
  * @property string $standing passed, failed or open
  * @property string|null $cause what broke first
@@ -23,7 +24,7 @@ use Illuminate\Support\Carbon;
  */
 final class BrakePractice extends Model
 {
-    protected $fillable = ['user_id', 'vehicle_id', 'checklist_id', 'help', 'standing', 'cause', 'controls'];
+    protected $fillable = ['user_id', 'uuid', 'vehicle_id', 'checklist_id', 'help', 'standing', 'cause', 'controls'];
 
     /** @return BelongsTo<StoredVehicle, $this> */
     public function vehicle(): BelongsTo

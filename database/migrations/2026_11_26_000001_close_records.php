@@ -30,6 +30,11 @@ return new class extends Migration
             $table->json('source')->nullable();
             $table->unique(['school_id', 'source_id']);
         });
+        Schema::table('brake_practices', function (Blueprint $table): void {
+            // Made by the page: a practice whose answer was lost is sent again and kept once.
+            $table->uuid('uuid')->nullable();
+            $table->unique(['user_id', 'uuid']);
+        });
         Schema::table('amendments', function (Blueprint $table): void {
             $table->unsignedInteger('position')->default(1);
             // Of what was sent, so that sending it again can be told from sending something else under its id.

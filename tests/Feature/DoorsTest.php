@@ -152,6 +152,12 @@ describe('practices in the cab', function (): void {
         $this->postJson('/api/v1/air/practices', ($this->body)([['at_ms' => 1_800_001, 'kind' => 'key', 'to' => 'on']]))->assertUnprocessable()->assertJsonPath('errors.0.path', 'controls[0].at_ms');
     });
 
+    it('are kept once when they are sent twice', function (): void {
+        $body = [...($this->body)([]), 'id' => (string) Str::uuid7()];
+        $first = $this->postJson('/api/v1/air/practices', $body)->assertCreated()->json();
+        expect($this->postJson('/api/v1/air/practices', $body)->assertCreated()->json())->toEqual($first)->and(DB::table('brake_practices')->count())->toBe(1);
+    });
+
     it('are kept to the newest', function (): void {
         DB::table('brake_practices')->insert(array_fill(0, 205, ['user_id' => $this->yard->scorer->id, 'vehicle_id' => $this->yard->vehicle->id, 'checklist_id' => $this->yard->checklist->id, 'help' => 'alone', 'standing' => 'open', 'controls' => '[]']));
         $this->postJson('/api/v1/air/practices', ($this->body)([]))->assertCreated();

@@ -71,4 +71,4 @@ it('has a remedy for a port that is none', function (string $port): void {
     $run = new Process(['bash', base_path('pasada'), 'status'], base_path(), ['PASADA_PORT' => $port]);
     $run->run();
     expect($run->getExitCode())->toBe(1)->and($run->getErrorOutput())->toContain("\"$port\" is no port")->toContain('choose a number');
-})->with(['eighty', '99999', '-1']);
+})->with(['eighty', '80', '99999', '-1']);

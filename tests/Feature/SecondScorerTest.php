@@ -79,7 +79,8 @@ it('adds no second walk to any count or history', function (): void {
     $counted = fn (): array => [$this->getJson('/api/v1/students')->json('0.attempts'), $this->getJson('/api/v1/students')->json('0.last_permille')];
     expect($counted()[0])->toBe(1);
     ($this->finish)($this->first);
-    expect($counted()[0])->toBe(1);
+    expect($counted()[0])->toBe(1)->and(array_column($this->getJson("/api/v1/students/{$this->yard->student->id}")->json('attempts'), 'id'))->toBe([$this->first->id])
+        ->and(array_column($this->getJson('/api/v1/today')->json('recent'), 'id'))->toBe([$this->first->id]);
     $later = $this->yard->attempt(startedAt: '2026-11-25 14:00');
     ($this->finish)($later);
 

@@ -56,6 +56,6 @@ final readonly class AirCabController
     ])]
     public function judge(AirCourseRequest $request, PractiseBrakes $practise): JsonResponse
     {
-        return new JsonResponse($practise->judge($request->signedIn(), $request->cab(), $request->checklist(), $request->help(), $request->controls(), $request->boolean('keep'), Carbon::now()), $request->boolean('keep') ? 201 : 200);
+        return new JsonResponse($practise->judge($request->signedIn(), $request->cab(), $request->checklist(), $request->help(), $request->controls(), $request->boolean('keep'), Carbon::now(), $request->practiceId()), $request->boolean('keep') ? 201 : 200);
     }
 }

@@ -114,7 +114,10 @@ export function useBench(id: string) {
     async function takeIn(name: string, content: string): Promise<void> {
         await send();
         // What is only on this device would be missing from what is taken back.
-        if (kept.value.unsent.length > 0) return;
+        if (kept.value.unsent.length > 0) {
+            why.value ||= 'What was just seen is still being sent. Choose the file again in a moment.';
+            return;
+        }
         try {
             bench.value = await importBench(id, v7(), name, content);
             const { events: taken } = bench.value;

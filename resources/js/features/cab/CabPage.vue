@@ -3,6 +3,7 @@ import { minutes } from '@/shared/format';
 import LoadState from '@/shared/LoadState.vue';
 import { useLoad } from '@/shared/useLoad';
 import { NButton } from 'naive-ui';
+import { v7 } from 'uuid';
 import { shallowRef } from 'vue';
 import { readAirChoices, type Control } from './api';
 import CabForm from './CabForm.vue';
@@ -16,7 +17,7 @@ const sat = shallowRef<KeptCab>();
 const { loaded, again } = useLoad(readAirChoices);
 
 function climb(choice: CabChoice): void {
-    sat.value = kept.value = { choice, began: Date.now(), controls: [] };
+    sat.value = kept.value = { id: v7(), choice, began: Date.now(), controls: [] };
 }
 function keep(controls: Control[]): void {
     if (kept.value !== null) kept.value = { ...kept.value, controls };

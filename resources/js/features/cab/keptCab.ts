@@ -15,6 +15,8 @@ export interface CabChoice {
 
 /** A practice under way; kept on the device, so that a reload or an empty battery ends nothing. */
 export interface KeptCab {
+    /** Under which the server keeps it, once; missing in one that an older page left. */
+    id?: string;
     choice: CabChoice;
     /** Real time of climbing in: a device that slept has not stopped the air. */
     began: number;

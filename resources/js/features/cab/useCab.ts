@@ -1,5 +1,6 @@
 import { isPassing } from '@/shared/api/client';
 import { useRafFn } from '@vueuse/core';
+import { v7 } from 'uuid';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { askCourse, judgePractice, type AirCourse, type AirRequest, type Control, type Practised } from './api';
 import type { KeptCab } from './keptCab';
@@ -23,7 +24,7 @@ const valvesOf: Record<string, Control['kind'][]> = {
 
 /** A simulated cab: controls go to the server, the course of the pressures comes back and is played. */
 export function useCab(
-    { choice, began, controls: before }: KeptCab,
+    { id = v7(), choice, began, controls: before }: KeptCab,
     keep: (controls: Control[]) => void,
     end: () => void,
 ) {
@@ -57,6 +58,7 @@ export function useCab(
         until_ms: Math.min(LONGEST_MS, Math.ceil(untilMs / 1000) * 1000),
         controls: controls.value,
         keep,
+        ...(keep ? { id } : {}),
     });
     /** The words of whatever went wrong; a course that could not be had is asked for again. */
     function fails(error: unknown): void {

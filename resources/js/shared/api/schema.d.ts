@@ -737,6 +737,11 @@ export interface components {
              * @enum {string}
              */
             help?: "guided" | "alone" | "exam";
+            /**
+             * Format: uuid
+             * @description of a practice that is kept, made by the page; sending it twice keeps it once
+             */
+            id?: string;
             /** @description whether a judged practice is kept */
             keep?: boolean;
             controls: components["schemas"]["BrakeEvent"][];
