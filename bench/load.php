@@ -9,6 +9,7 @@ use Pasada\Core\Checklist\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Vehicle\VehicleReader;
 use Tests\Support\ApiClient;
+use Tests\Support\Browser;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Timing.php';
@@ -16,8 +17,7 @@ require __DIR__.'/Load.php';
 
 // A class of classes: attempts scored at the same time, each at one mark a second. ./pasada bench load [attempts] [seconds]
 [$attempts, $seconds] = [(int) ($argv[1] ?? 200), (int) ($argv[2] ?? 120)];
-$url = getenv('PASADA_BROWSER_URL');
-assert(is_string($url));
+$url = Browser::servedAt();
 $root = dirname(__DIR__);
 $checklist = (new ChecklistReader)->read((string) file_get_contents($root.'/checklists/whole-walk-round.json'));
 $items = array_keys(Inspection::of($checklist, (new VehicleReader)->read((string) file_get_contents($root.'/vehicles/dock-tractor-chassis.json')))->items);

@@ -114,7 +114,7 @@ final readonly class Problem
             $kind === ProblemKind::NotFound && ($e->getMessage() === '' || str_starts_with($e->getMessage(), 'The route')) => 'There is nothing at this address.',
             $kind === ProblemKind::MethodNotAllowed => 'This cannot be done at this address; the description of the API tells what can.',
             $kind === ProblemKind::PageExpired => 'This page has been open for too long. Load it again; nothing kept on this device is lost.',
-            $kind === ProblemKind::TooMany => 'Too many tries. Wait a minute, then try again.',
+            $kind === ProblemKind::TooMany => 'This was asked too often. Wait a minute, then try again.',
             $e->getMessage() === '' => 'This request was not taken; check what was sent.',
             default => $e->getMessage(),
         };

@@ -37,7 +37,7 @@ it('slows down guessing', function (): void {
     foreach (range(1, 5) as $try) {
         $this->postJson('/api/v1/session', ['email' => $this->yard->scorer->email, 'password' => 'no'.$try])->assertUnprocessable();
     }
-    $this->postJson('/api/v1/session', ['email' => $this->yard->scorer->email, 'password' => 'walk-the-yard'])->assertTooManyRequests()->assertJsonPath('detail', 'Too many tries. Wait a minute, then try again.')->assertHeader('Retry-After');
+    $this->postJson('/api/v1/session', ['email' => $this->yard->scorer->email, 'password' => 'walk-the-yard'])->assertTooManyRequests()->assertJsonPath('detail', 'This was asked too often. Wait a minute, then try again.')->assertHeader('Retry-After');
 });
 
 it('sends a new session id on signing in', function (): void {
