@@ -75,13 +75,14 @@ let_account_through() {
         || die "the account '$ACCOUNT', as which the servers run, cannot read this checkout" "move it to where others may read, such as /srv, or run ./pasada without root"
 }
 
-dependencies() { (umask 022; packages_of_composer_and_npm); }
-packages_of_composer_and_npm() {
+# Code is for all to read, unlike what is written below var/, the logs of these steps included.
+readable() { (umask 022; "$@"); }
+dependencies() {
     local stamp=$VAR/composer.stamp
     if [ ! -f vendor/autoload.php ] || ! cmp -s composer.json "$stamp"; then
         step "Composer packages"
-        mkdir -p bootstrap/cache
-        COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress >"$VAR/log/composer.log" 2>&1 \
+        readable mkdir -p bootstrap/cache
+        readable env COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress >"$VAR/log/composer.log" 2>&1 \
             || die "composer could not install the packages (var/log/composer.log)" "check that the package registry can be reached, then run again"
         # Some archives hold files for their owner's eyes only; nothing in them is a secret.
         chmod -R go+rX vendor
@@ -90,7 +91,7 @@ packages_of_composer_and_npm() {
     stamp=$VAR/npm.stamp
     if [ ! -d node_modules ] || ! cmp -s package-lock.json "$stamp"; then
         step "npm packages"
-        npm ci --no-audit --no-fund >"$VAR/log/npm.log" 2>&1 \
+        readable npm ci --no-audit --no-fund >"$VAR/log/npm.log" 2>&1 \
             || die "npm could not install the packages (var/log/npm.log)" "check that the package registry can be reached, then run again"
         cp package-lock.json "$stamp"; done_
     fi
@@ -129,6 +130,6 @@ prepare() { # packages...
 build_front() {
     local now; now=$(find package-lock.json vite.config.ts resources/js -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum)
     [ -f public/app/index.html ] && [ "$now" = "$(cat "$VAR/front.stamp" 2>/dev/null)" ] && return 0
-    (umask 022; npx vite build) >"$VAR/log/vite.log" 2>&1 || die "the front end did not build (var/log/vite.log)" "read its last lines"
+    readable npx vite build >"$VAR/log/vite.log" 2>&1 || die "the front end did not build (var/log/vite.log)" "read its last lines"
     echo "$now" >"$VAR/front.stamp"
 }
