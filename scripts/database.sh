@@ -17,7 +17,8 @@ database_up() {
             || die "MariaDB could not lay out its data folder (var/log/mysql-install.log)" "free some space, delete var/mysql and run again"
     fi
     rm -f "$SOCKET"
-    as_account setsid /usr/sbin/mariadbd --no-defaults --datadir="$VAR/mysql" --socket="$SOCKET" --pid-file="$RUN/mysql.pid" \
+    # MariaDB has a umask of its own.
+    as_account env UMASK=0600 UMASK_DIR=0700 setsid /usr/sbin/mariadbd --no-defaults --datadir="$VAR/mysql" --socket="$SOCKET" --pid-file="$RUN/mysql.pid" \
         --bind-address=127.0.0.1 --port="$DB_PORT" --log-error="$VAR/log/mysql.log" --character-set-server=utf8mb4 \
         --collation-server=utf8mb4_unicode_ci --innodb-buffer-pool-size=256M --innodb-flush-log-at-trx-commit=1 --skip-log-bin \
         >/dev/null 2>&1 </dev/null &
