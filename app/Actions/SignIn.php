@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Http\Middleware\EndOldSessions;
 use App\Library\KnownAddresses;
 use App\Models\User;
 use Illuminate\Contracts\Auth\StatefulGuard;
@@ -26,6 +27,7 @@ final readonly class SignIn
             throw ValidationException::withMessages(['email' => 'This address and password do not belong together. Check both; capitals count in the password.']);
         }
         $this->session->regenerate();
+        $this->session->forget(EndOldSessions::KEY);
         $user = $this->guard->user();
         assert($user instanceof User);
         $this->known->remember($user, $address);

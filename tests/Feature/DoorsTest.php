@@ -115,6 +115,13 @@ describe('a session', function (): void {
         Carbon::setTestNow();
     });
 
+    it('begins anew with every sign-in, as long as a day and with the password of the day', function (): void {
+        User::query()->findOrFail($this->yard->scorer->id)->update(['password' => 'another-yard']);
+        $this->app['auth']->forgetGuards();
+        ($this->signIn)('rosa@ferrow-sound.example', 'another-yard')->assertOk();
+        $this->getJson('/api/v1/session')->assertOk();
+    });
+
     it('ends when the password is changed', function (): void {
         User::query()->findOrFail($this->yard->scorer->id)->update(['password' => 'another-yard']);
         $this->app['auth']->forgetGuards();

@@ -15,7 +15,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** A session ends some hours after the sign-in however much it is used, and at once when the password is changed. */
 final readonly class EndOldSessions
 {
-    private const KEY = 'signed_in';
+    /** Where the session keeps when and with which password it began; gone at a sign-in, which begins it anew. */
+    public const KEY = 'signed_in';
 
     public function __construct(private StatefulGuard $guard, private int $longestHours) {}
 
