@@ -16,6 +16,7 @@ use Pasada\Core\Brakes\BenchLog;
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\EventKind;
 use Pasada\Core\Brakes\Judge;
+use Pasada\Core\Checklist\BrakeWeight;
 
 /** What was observed of the brake tests of an attempt, and what it is worth. */
 final readonly class ReadBrakeBench
@@ -33,7 +34,7 @@ final readonly class ReadBrakeBench
 
         return new BrakeBenchResource(
             BrakeStepResource::all($judgement, $rules->brakeSequence(), $vehicle, $inspection, $log), $judgement->standing, $judgement->causeTold(),
-            $judgement->restarts, $judgement->restartsAllowed, $rules->brakes !== null && $rules->brakes->critical, $vehicle->combination, $vehicle->hasHandValve,
+            $judgement->restarts, $judgement->restartsAllowed, $rules->brakes?->weight === BrakeWeight::Critical, $vehicle->combination, $vehicle->hasHandValve,
             array_map($written, $log->inForce()), array_map($written, $log->takenBack()),
         );
     }

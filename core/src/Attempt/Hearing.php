@@ -24,7 +24,7 @@ final readonly class Hearing
         public int $lastAtMs,
         /** How many items were named before it. */
         public int $turn,
-        /** Said wrong, and not put right while the place was open. */
+        /** Said wrong, of either side, and not put right while the place was open. */
         public PointSet $wrong = new PointSet(0),
         /** Said of the left side only, of a two-sided item; likewise right. */
         public PointSet $left = new PointSet(0),
@@ -35,5 +35,22 @@ final readonly class Hearing
         public ?string $carriedFrom = null,
         /** Told afterwards to have been said: when it was said is not known, so it has no part in the order. */
         public bool $afterwards = false,
+        /** Said late of the left side only, of a two-sided item; likewise right. */
+        public PointSet $lateLeft = new PointSet(0),
+        public PointSet $lateRight = new PointSet(0),
+        /** That the vehicle does not have it was said only after its place was closed. */
+        public bool $notFittedLate = false,
     ) {}
+
+    /** What was said in time of one side at least. */
+    public function onAnySide(): PointSet
+    {
+        return $this->inTime->with($this->left)->with($this->right);
+    }
+
+    /** What was said late of one side at least. */
+    public function lateOnAnySide(): PointSet
+    {
+        return $this->late->with($this->lateLeft)->with($this->lateRight);
+    }
 }

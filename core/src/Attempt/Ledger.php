@@ -6,37 +6,34 @@ namespace Pasada\Core\Attempt;
 
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
+use Pasada\Core\Checklist\Figure;
 use Pasada\Core\Checklist\SideRule;
 use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Inspection\Item;
 use Pasada\Core\Inspection\Side;
 
 /**
- * What was heard of each item during one replay: plain arrays and bits, since hundreds of attempts are scored again in seconds.
- *
- * Changes while the marks are played and is then read out once; nobody else holds one.
+ * What was heard of each item during one replay. Changes while the marks are played and is then read out once; nobody else holds one.
  */
 final class Ledger
 {
-    /** @var array<string, int> points said in time, as bits, by item id */
-    private array $inTime = [];
-
-    /** @var array<string, int> points said only after the place was shut, likewise */
-    private array $late = [];
-
-    /** @var array<string, int> points said wrong, likewise */
-    private array $wrong = [];
-
-    /** @var array<string, array<string, int>> points said of one side, by side and item id */
-    private array $oneSide = ['left' => [], 'right' => []];
+    /** @var array<string, array{Tally, Tally}> left and right side by item id; the same tally twice where sides are not asked apart */
+    private array $tallies = [];
 
     /** @var array<string, array<string, int>> figures as said, by item id and point code */
     private array $figures = [];
+
+    /** @var array<string, array<string, array<int, true>>> which of several axles' figures were said, likewise */
+    private array $axleFigures = [];
 
     /** @var array<string, array<string, string>> words said instead, likewise */
     private array $words = [];
 
     /** @var array<string, true> */
     private array $waved = [];
+
+    /** @var array<string, true> */
+    private array $wavedLate = [];
 
     /** @var array<string, int> in the order of naming: taking an item back and naming it again gives it a new turn */
     private array $firstAtMs = [];
@@ -53,18 +50,16 @@ final class Ledger
 
     public function __construct(private readonly Inspection $inspection)
     {
-        $this->named = PointSet::of(Point::Identified)->bits;
+        $this->named = PointSet::identified()->bits;
         $this->sidesCount = $inspection->checklist->rules->sides === SideRule::Both;
     }
 
     public function hear(Mark $mark, bool $shut): void
     {
         $item = $this->inspection->item((string) $mark->item);
-        if ($item === null) {
-            return;
+        if ($item !== null) {
+            $this->say($item, $mark->kind === MarkKind::HeardWhole ? $item->points->bits : $mark->points->bits, $mark, $shut);
         }
-        $bits = $mark->kind === MarkKind::HeardWhole ? $item->points->bits : $mark->points->bits;
-        $this->add($item->id, $bits, $mark, $shut, $this->sidesCount && $item->twoSided ? $mark->side : null);
     }
 
     /** A figure within what is accepted is the point said; any other is the point said wrong. */
@@ -77,68 +72,76 @@ final class Ledger
             return;
         }
         $this->figures[$item->id][$code] = (int) $mark->value;
-        if ($figure->accepts((int) $mark->value)) {
-            $this->add($item->id, $mark->points->bits, $mark, $shut, null);
-        } else {
+        if (! $figure->accepts((int) $mark->value)) {
             $this->sayWrong($mark, $shut);
+        } else {
+            $this->say($item, $this->isComplete($item, $code, $figure, (int) $mark->value) ? $mark->points->bits : 0, $mark, $shut);
         }
     }
 
     public function sayWrong(Mark $mark, bool $shut): void
     {
-        $id = (string) $mark->item;
-        $bits = $mark->points->bits;
-        if ($shut) {
+        $item = $this->inspection->item((string) $mark->item);
+        if ($item === null || $shut) {
             // What was said while the place was open stands; coming too late to spoil it is coming too late, too.
             return;
         }
-        $this->add($id, 0, $mark, false, null);
-        $this->inTime[$id] = ($this->inTime[$id] ?? 0) & ~$bits;
-        foreach (['left', 'right'] as $side) {
-            $this->oneSide[$side][$id] = ($this->oneSide[$side][$id] ?? 0) & ~$bits;
+        $this->say($item, 0, $mark, false);
+        foreach ($this->sides($item, $mark->side) as $tally) {
+            $tally->sayWrong($mark->points->bits);
         }
-        $this->wrong[$id] = ($this->wrong[$id] ?? 0) | $bits;
         if ($mark->text !== null) {
             foreach ($mark->points->points() as $point) {
-                $this->words[$id][$point->value] = $mark->text;
+                $this->words[$item->id][$point->value] = $mark->text;
             }
         }
     }
 
     public function takeBack(Mark $mark): void
     {
-        $id = (string) $mark->item;
+        $item = $this->inspection->item((string) $mark->item);
+        if ($item === null) {
+            return;
+        }
         // What was not even named was not said at all.
         $gone = ($mark->points->bits & $this->named) !== 0 ? ~0 : $mark->points->bits;
-        $left = 0;
-        foreach ([&$this->inTime, &$this->late, &$this->wrong, &$this->oneSide['left'], &$this->oneSide['right']] as &$held) {
-            $held[$id] = ($held[$id] ?? 0) & ~$gone;
-            $left |= $held[$id];
+        foreach ($this->sides($item, $mark->side) as $tally) {
+            $tally->takeBack($gone);
         }
-        unset($held);
-        if ($left === 0) {
-            $this->forget($id);
+        [$left, $right] = $this->tallies[$item->id];
+        if ($left->isEmpty() && $right->isEmpty()) {
+            $this->forget($item->id);
         }
         // A figure or words of a point that was not said were not said either.
         foreach ($mark->points->points() as $point) {
-            unset($this->figures[$id][$point->value], $this->words[$id][$point->value]);
+            unset($this->figures[$item->id][$point->value], $this->axleFigures[$item->id][$point->value], $this->words[$item->id][$point->value]);
         }
     }
 
-    public function wave(Mark $mark): void
+    public function wave(Mark $mark, bool $shut): void
     {
-        $id = (string) $mark->item;
+        $item = $this->inspection->item((string) $mark->item);
+        if ($item === null || ($shut && $item->fitted)) {
+            // A part that is there stays on the list, for it was waved only when nobody could look at it any more.
+            return;
+        }
+        $id = $item->id;
         $this->firstAtMs[$id] ??= $mark->atMs;
-        unset($this->inTime[$id], $this->late[$id], $this->wrong[$id], $this->oneSide['left'][$id], $this->oneSide['right'][$id], $this->figures[$id], $this->words[$id]);
-        $this->waved[$id] = true;
         $this->lastAtMs[$id] = $mark->atMs;
+        if ($shut) {
+            $this->wavedLate[$id] = true;
+
+            return;
+        }
+        unset($this->tallies[$id], $this->figures[$id], $this->axleFigures[$id], $this->words[$id], $this->wavedLate[$id]);
+        $this->waved[$id] = true;
     }
 
     /** As if the item had never been mentioned. */
     public function forget(string $id): void
     {
-        unset($this->inTime[$id], $this->late[$id], $this->wrong[$id], $this->oneSide['left'][$id], $this->oneSide['right'][$id],
-            $this->figures[$id], $this->words[$id], $this->waved[$id], $this->firstAtMs[$id], $this->lastAtMs[$id], $this->afterwards[$id]);
+        unset($this->tallies[$id], $this->figures[$id], $this->axleFigures[$id], $this->words[$id], $this->waved[$id], $this->wavedLate[$id],
+            $this->firstAtMs[$id], $this->lastAtMs[$id], $this->afterwards[$id]);
     }
 
     /** @return array<string, Hearing> in the order of naming */
@@ -147,19 +150,30 @@ final class Ledger
         $hearings = [];
         $turn = 0;
         foreach ($this->firstAtMs as $id => $atMs) {
-            $hearings[$id] = new Hearing(
-                PointSet::fromBits($this->inTime[$id] ?? 0), PointSet::fromBits($this->late[$id] ?? 0), isset($this->waved[$id]), $atMs, $this->lastAtMs[$id] ?? $atMs, $turn++,
-                PointSet::fromBits($this->wrong[$id] ?? 0), PointSet::fromBits($this->oneSide['left'][$id] ?? 0), PointSet::fromBits($this->oneSide['right'][$id] ?? 0),
-                $this->figures[$id] ?? [], $this->words[$id] ?? [], afterwards: isset($this->afterwards[$id]),
-            );
+            $hearings[$id] = $this->hearing($id, $atMs, $turn++);
         }
 
         return $hearings;
     }
 
-    private function add(string $id, int $bits, Mark $mark, bool $shut, ?Side $side): void
+    private function hearing(string $id, int $atMs, int $turn): Hearing
     {
-        $bits |= $this->named;
+        [$left, $right] = $this->tallies[$id] ?? [$none = new Tally, $none];
+        $both = $left->inTime & $right->inTime;
+        $late = $left->late & $right->late;
+        $set = PointSet::fromBits(...);
+
+        return new Hearing(
+            $set($both), $set($late), isset($this->waved[$id]), $atMs, $this->lastAtMs[$id] ?? $atMs, $turn, $set($left->wrong | $right->wrong),
+            $set($left->inTime & ~$both), $set($right->inTime & ~$both), $this->figures[$id] ?? [], $this->words[$id] ?? [],
+            afterwards: isset($this->afterwards[$id]), lateLeft: $set($left->late & ~$late), lateRight: $set($right->late & ~$late),
+            notFittedLate: isset($this->wavedLate[$id]),
+        );
+    }
+
+    private function say(Item $item, int $points, Mark $mark, bool $shut): void
+    {
+        $id = $item->id;
         unset($this->waved[$id]);
         if (! isset($this->firstAtMs[$id])) {
             $this->firstAtMs[$id] = $mark->atMs;
@@ -168,19 +182,37 @@ final class Ledger
             }
         }
         $this->lastAtMs[$id] = $mark->atMs;
-        if ($shut) {
-            $this->late[$id] = ($this->late[$id] ?? 0) | ($bits & ~($this->inTime[$id] ?? 0));
+        foreach ($this->sides($item, $mark->side) as $tally) {
+            $tally->say($points | $this->named, $shut);
+        }
+    }
 
-            return;
+    /** Whether the figure of every axle that the item stands for has been said now. */
+    private function isComplete(Item $item, string $code, Figure $figure, int $value): bool
+    {
+        $parts = $figure->parts();
+        foreach ($parts as $n => $part) {
+            if ($part->accepts($value)) {
+                $this->axleFigures[$item->id][$code][$n] = true;
+            }
         }
-        // Said right now what was said wrong before: a self-correction counts while the place is open.
-        if (isset($this->wrong[$id])) {
-            $this->wrong[$id] &= ~$bits;
+
+        return count($this->axleFigures[$item->id][$code] ?? []) === count($parts);
+    }
+
+    /** @return list<Tally> of the side that was meant, or of both; of the item where sides are not asked apart */
+    private function sides(Item $item, ?Side $side): array
+    {
+        if (! isset($this->tallies[$item->id])) {
+            $left = new Tally;
+            $this->tallies[$item->id] = [$left, $this->sidesCount && $item->twoSided ? new Tally : $left];
         }
-        if ($side === null) {
-            $this->inTime[$id] = ($this->inTime[$id] ?? 0) | $bits;
-        } else {
-            $this->oneSide[$side->value][$id] = ($this->oneSide[$side->value][$id] ?? 0) | $bits;
-        }
+        [$left, $right] = $this->tallies[$item->id];
+
+        return match (true) {
+            $left === $right, $side === Side::Left => [$left],
+            $side === Side::Right => [$right],
+            default => [$left, $right],
+        };
     }
 }

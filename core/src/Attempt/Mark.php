@@ -49,20 +49,20 @@ final readonly class Mark
     }
 
     /** Taking back `identified` takes the whole item back: what was not named was not said. */
-    public static function pointsTakenBack(string $id, int $atMs, string $item, PointSet $points): self
+    public static function pointsTakenBack(string $id, int $atMs, string $item, PointSet $points, ?Side $side = null): self
     {
-        return new self($id, $atMs, MarkKind::PointsTakenBack, $item, $points);
+        return new self($id, $atMs, MarkKind::PointsTakenBack, $item, $points, side: $side);
     }
 
     /** @param  int  $value  thousandths of the unit that the item's figure has */
-    public static function figureHeard(string $id, int $atMs, string $item, PointSet $point, int $value): self
+    public static function figureHeard(string $id, int $atMs, string $item, PointSet $point, int $value, ?Side $side = null): self
     {
-        return new self($id, $atMs, MarkKind::FigureHeard, $item, $point, value: $value);
+        return new self($id, $atMs, MarkKind::FigureHeard, $item, $point, side: $side, value: $value);
     }
 
-    public static function saidWrong(string $id, int $atMs, string $item, PointSet $points, ?string $text = null): self
+    public static function saidWrong(string $id, int $atMs, string $item, PointSet $points, ?string $text = null, ?Side $side = null): self
     {
-        return new self($id, $atMs, MarkKind::SaidWrong, $item, $points, text: $text);
+        return new self($id, $atMs, MarkKind::SaidWrong, $item, $points, text: $text, side: $side);
     }
 
     /**
@@ -91,14 +91,14 @@ final readonly class Mark
         return new self($id, $atMs, MarkKind::NotFitted, $item);
     }
 
-    public static function defectPlanted(string $id, int $atMs, string $item, string $text): self
+    public static function defectPlanted(string $id, int $atMs, string $item, string $text, ?Side $side = null): self
     {
-        return new self($id, $atMs, MarkKind::DefectPlanted, $item, text: $text);
+        return new self($id, $atMs, MarkKind::DefectPlanted, $item, text: $text, side: $side);
     }
 
-    public static function defectNoticed(string $id, int $atMs, string $item, ?string $text = null): self
+    public static function defectNoticed(string $id, int $atMs, string $item, ?string $text = null, ?Side $side = null): self
     {
-        return new self($id, $atMs, MarkKind::DefectNoticed, $item, text: $text);
+        return new self($id, $atMs, MarkKind::DefectNoticed, $item, text: $text, side: $side);
     }
 
     public static function restarted(string $id, int $atMs, string $section): self

@@ -41,14 +41,14 @@ enum MarkKind: string
         return match ($this) {
             self::HeardWhole => ['item', 'side', 'evidence', 'said'],
             self::PointsHeard => ['item', 'points', 'side', 'evidence', 'said'],
-            self::PointsTakenBack => ['item', 'points'],
-            self::FigureHeard => ['item', 'points', 'value', 'evidence', 'said'],
-            self::SaidWrong => ['item', 'points', 'text', 'said'],
+            self::PointsTakenBack => ['item', 'points', 'side'],
+            self::FigureHeard => ['item', 'points', 'side', 'value', 'evidence', 'said'],
+            self::SaidWrong => ['item', 'points', 'side', 'text', 'said'],
             self::CarriedOver => ['place', 'from', 'except', 'evidence'],
             self::PlaceEntered, self::PlaceClosed => ['place'],
-            self::NotFitted => ['item', 'evidence'],
-            self::DefectPlanted => ['item', 'text'],
-            self::DefectNoticed => ['item', 'text', 'evidence'],
+            self::NotFitted => ['item', 'evidence', 'said'],
+            self::DefectPlanted => ['item', 'side', 'text'],
+            self::DefectNoticed => ['item', 'side', 'text', 'evidence', 'said'],
             self::Restarted => ['section'],
             self::Paused => ['text'],
             self::Resumed, self::OffListBegan, self::OffListEnded, self::Finished => [],
@@ -60,6 +60,16 @@ enum MarkKind: string
     public function tellsWhenSaid(): bool
     {
         return in_array('said', $this->fields(), true);
+    }
+
+    /** Whether it tells what the student said, did or saw; the rest is what the scorer notes and corrects. */
+    public function isOfTheWalk(): bool
+    {
+        return match ($this) {
+            self::HeardWhole, self::PointsHeard, self::FigureHeard, self::SaidWrong, self::CarriedOver, self::PlaceEntered, self::PlaceClosed,
+            self::NotFitted, self::DefectNoticed, self::Restarted, self::OffListBegan, self::OffListEnded => true,
+            self::PointsTakenBack, self::DefectPlanted, self::Paused, self::Resumed, self::Note, self::LookAgain, self::Undo, self::Finished => false,
+        };
     }
 
     /** Whether a closed record can be amended by it: what was said and seen can, the course of the walk cannot. */

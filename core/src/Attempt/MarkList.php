@@ -55,25 +55,46 @@ final readonly class MarkList
         return $this->byId[$id] ?? null;
     }
 
-    /** @return list<Mark> those that are in force, undone ones and the undos themselves left out */
+    /**
+     * Those that are in force, undone ones and the undos themselves left out. An undo counts whatever its time: the clocks of two devices
+     * overlap. Undos that name each other in a circle are none of them in force.
+     *
+     * @return list<Mark>
+     */
     public function inForce(): array
     {
-        $undone = [];
-        $kept = [];
-        // From the end, because an undo may itself be undone by a later one.
-        for ($i = count($this->marks) - 1; $i >= 0; $i--) {
-            $mark = $this->marks[$i];
-            if (isset($undone[$mark->id])) {
-                continue;
-            }
+        $undos = [];
+        foreach ($this->marks as $mark) {
             if ($mark->undoes !== null) {
-                $undone[$mark->undoes] = true;
-            } else {
-                $kept[] = $mark;
+                $undos[$mark->undoes][] = $mark->id;
             }
         }
+        if ($undos === []) {
+            return $this->marks;
+        }
+        $stands = [];
 
-        return array_reverse($kept);
+        return array_values(array_filter($this->marks, static fn (Mark $mark): bool => $mark->undoes === null && self::stands($mark->id, $undos, $stands)));
+    }
+
+    /**
+     * Whether no undo that stands itself names a mark.
+     *
+     * @param  array<string, list<string>>  $undos  ids of the undos by the id that they name
+     * @param  array<string, bool>  $stands  what is known of marks so far, by reference
+     */
+    private static function stands(string $id, array $undos, array &$stands): bool
+    {
+        if (! isset($undos[$id])) {
+            return true;
+        }
+        if (! isset($stands[$id])) {
+            // Asked again before it is known, it stands in a circle.
+            $stands[$id] = false;
+            $stands[$id] = array_filter($undos[$id], static fn (string $undo): bool => self::stands($undo, $undos, $stands)) === [];
+        }
+
+        return $stands[$id];
     }
 
     public function lastAtMs(): int

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pasada\Core\Attempt;
 
 use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Inspection\Side;
 
 /** Plays marks in order and gives the walk they tell of. Lives for one replay. */
 final class Replay
@@ -22,11 +23,19 @@ final class Replay
     /** @var list<Reference> */
     private array $references = [];
 
-    /** @var array<string, string> */
+    /** @var array<string, array{string, ?Side}> what was planted and on which side, by item id */
     private array $planted = [];
 
-    /** @var array<string, string> */
+    /** @var array<string, list<array{string, ?Side}>> what was noticed and on which side, by item id */
     private array $noticed = [];
+
+    /** @var array<string, true> axles that were stood at or spoken of */
+    private array $walked = [];
+
+    /** @var list<string> */
+    private array $tooLate = [];
+
+    private int $afterFinish = 0;
 
     private int $restarts = 0;
 
@@ -48,24 +57,31 @@ final class Replay
         if ($mark->item !== null && $this->inspection->item($mark->item) === null && $mark->kind !== MarkKind::Note) {
             return;
         }
+        // What is told afterwards says so and when it was said; anything else was made by a device whose clock ran on.
+        if ($this->finishedAtMs !== null && $mark->atMs > $this->finishedAtMs && $mark->said === null && $mark->kind->isOfTheWalk()) {
+            $this->afterFinish++;
+
+            return;
+        }
+        $this->goTo($mark);
         match ($mark->kind) {
             MarkKind::HeardWhole, MarkKind::PointsHeard => $this->ledger->hear($mark, $this->isShut($mark)),
             MarkKind::FigureHeard => $this->ledger->figure($mark, $this->isShut($mark)),
             MarkKind::SaidWrong => $this->ledger->sayWrong($mark, $this->isShut($mark)),
             MarkKind::PointsTakenBack => $this->ledger->takeBack($mark),
-            MarkKind::NotFitted => $this->ledger->wave($mark),
-            MarkKind::CarriedOver => $this->references[] = new Reference((string) $mark->place, (string) $mark->from, $mark->except, $mark->atMs, isset($this->route->shut[(string) $mark->place])),
+            MarkKind::NotFitted => $this->notFitted($mark),
+            MarkKind::CarriedOver => $this->references[] = new Reference((string) $mark->place, (string) $mark->from, $mark->except, $mark->atMs, $this->walked, isset($this->route->shut[(string) $mark->place])),
             MarkKind::PlaceEntered => $this->route->enter($mark),
             MarkKind::PlaceClosed => $this->route->close($mark),
-            MarkKind::DefectPlanted => $this->planted[(string) $mark->item] = (string) $mark->text,
-            MarkKind::DefectNoticed => $this->noticed[(string) $mark->item] = (string) $mark->text,
+            MarkKind::DefectPlanted => $this->planted[(string) $mark->item] = [(string) $mark->text, $mark->side],
+            MarkKind::DefectNoticed => $this->notice($mark),
             MarkKind::Restarted => $this->restart((string) $mark->section),
             MarkKind::OffListBegan => $this->offListSinceMs ??= $mark->atMs,
             MarkKind::OffListEnded => $this->backOnList($mark->atMs),
             MarkKind::Note => $this->remarks[] = new Remark($mark->id, $mark->atMs, (string) $mark->text, $mark->item),
             MarkKind::Paused => $this->remarks[] = new Remark($mark->id, $mark->atMs, 'Paused: '.$mark->text, null),
             MarkKind::LookAgain => $this->flags[] = new Remark($mark->id, $mark->atMs, (string) $mark->text, $mark->item),
-            MarkKind::Finished => $this->finishedAtMs = $mark->atMs,
+            MarkKind::Finished => $this->finishedAtMs ??= $mark->atMs,
             // The page's clock stands still in a pause, so there is nothing to take off.
             MarkKind::Resumed, MarkKind::Undo => null,
         };
@@ -79,9 +95,63 @@ final class Replay
 
         return new Walk(
             $this->ledger->hearings(), $this->route->visits($endMs), $this->route->closed, $this->route->shut, $this->remarks,
-            $this->route->current, $endMs, $this->finishedAtMs !== null, $this->references, $this->planted, $this->noticed,
-            $this->flags, $this->restarts, $this->offListMs, $offList !== null,
+            $this->route->current, $endMs, $this->finishedAtMs !== null, $this->references, array_map(static fn (array $planted): string => $planted[0], $this->planted), $this->noticed(),
+            $this->flags, $this->restarts, $this->offListMs, $offList !== null, $this->tooLate(),
         );
+    }
+
+    private function goTo(Mark $mark): void
+    {
+        $items = match (true) {
+            $mark->kind === MarkKind::PlaceEntered => $this->inspection->place((string) $mark->place)->items ?? [],
+            $mark->kind->tellsWhenSaid() => [$this->inspection->item((string) $mark->item)],
+            default => [],
+        };
+        foreach ($items as $item) {
+            if ($item?->position->axle !== null) {
+                $this->walked[$item->position->axle] = true;
+            }
+        }
+    }
+
+    private function notFitted(Mark $mark): void
+    {
+        if ($this->isShut($mark)) {
+            $this->tooLate[] = sprintf('"%s" was told as not equipped only after its place was left.', $this->inspection->item((string) $mark->item)?->fullName());
+        }
+        $this->ledger->wave($mark, $this->isShut($mark));
+    }
+
+    private function notice(Mark $mark): void
+    {
+        if ($this->isShut($mark)) {
+            $this->tooLate[] = sprintf('A defect of "%s" was noticed only after its place was left.', $this->inspection->item((string) $mark->item)?->fullName());
+        } else {
+            $this->noticed[(string) $mark->item][] = [(string) $mark->text, $mark->side];
+        }
+    }
+
+    /** @return array<string, string> a defect of one side is not noticed on the other */
+    private function noticed(): array
+    {
+        $noticed = [];
+        foreach ($this->noticed as $id => $all) {
+            $planted = $this->planted[$id][1] ?? null;
+            foreach ($all as [$text, $side]) {
+                if ($planted === null || $side === null || $side === $planted) {
+                    $noticed[$id] = $text;
+                }
+            }
+        }
+
+        return $noticed;
+    }
+
+    /** @return list<string> */
+    private function tooLate(): array
+    {
+        return $this->afterFinish === 0 ? $this->tooLate
+            : [...$this->tooLate, $this->afterFinish === 1 ? '1 mark is timed after the finish; it counts for nothing.' : sprintf('%d marks are timed after the finish; they count for nothing.', $this->afterFinish)];
     }
 
     private function isShut(Mark $mark): bool
@@ -106,10 +176,8 @@ final class Replay
             return;
         }
         $this->route->reopen($section);
-        foreach ($this->inspection->items as $id => $item) {
-            if ($item->section === $section) {
-                $this->ledger->forget($id);
-            }
+        foreach ($brakes->begunAgain($this->inspection->items) as $id) {
+            $this->ledger->forget($id);
         }
     }
 

@@ -17,7 +17,8 @@ final readonly class Walk
      * @param  list<Remark>  $remarks
      * @param  list<Reference>  $references  in order
      * @param  array<string, string>  $planted  what was put there for this walk, by item id
-     * @param  array<string, string>  $noticed  what the student noticed, by item id; empty where only that he did is known
+     * @param  array<string, string>  $noticed  what the student noticed in time, by item id; empty where only that is known that something was
+     * @param  list<string>  $tooLate  what counts for nothing because it came too late, in words
      * @param  list<Remark>  $flags  what to look at again in the debrief
      */
     public function __construct(
@@ -39,7 +40,21 @@ final readonly class Walk
         public int $offListMs,
         /** Whether the student is off the list now. */
         public bool $offList,
+        public array $tooLate = [],
     ) {}
+
+    /**
+     * The same walk as if of some items nothing had been said.
+     *
+     * @param  array<string, Hearing>  $hearings  those that are left
+     */
+    public function hearing(array $hearings): self
+    {
+        return new self(
+            $hearings, $this->visits, $this->closedPlaces, $this->shutPlaces, $this->remarks, $this->currentPlace, $this->durationMs, $this->finished,
+            $this->references, $this->planted, $this->noticed, $this->flags, $this->restarts, $this->offListMs, $this->offList, $this->tooLate,
+        );
+    }
 
     public static function replay(Inspection $inspection, MarkList $marks): self
     {

@@ -36,6 +36,30 @@ enum BrakeTest: string
         };
     }
 
+    /** @return list<string> components that are tugs against a brake */
+    public static function tugs(): array
+    {
+        return self::components(self::TugTractor, self::TugTrailer, self::TugHand);
+    }
+
+    /** @return list<string> components that are leak tests */
+    public static function leaks(): array
+    {
+        return self::components(self::LeakApplied, self::LeakReleased);
+    }
+
+    /** @return list<self> the tests that are scored as a component */
+    public static function scoredAs(string $component): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $test): bool => $test->component() === $component));
+    }
+
+    /** @return list<string> */
+    private static function components(self ...$tests): array
+    {
+        return array_values(array_filter(array_map(static fn (self $test): ?string => $test->component(), $tests), is_string(...)));
+    }
+
     public function needsTrailer(): bool
     {
         return $this === self::TugTrailer || $this === self::TugHand;

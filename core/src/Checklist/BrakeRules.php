@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Checklist;
 
+use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
+use Pasada\Core\Inspection\Item;
 
 /** How the brake tests stand in the inspection. */
 final readonly class BrakeRules
@@ -18,13 +20,35 @@ final readonly class BrakeRules
         public string $section,
         public BrakeSequence $sequence,
         public TugSequence $tug,
-        /** How often the student may begin them again; always from the beginning. */
+        /** How often the student may begin them again. */
         public int $restarts,
-        /** Any wrong step fails the inspection; else they are points like the rest. */
-        public bool $critical,
+        /** What a wrong step costs. */
+        public BrakeWeight $weight,
         /** @var list<StepChoice> the tests in their order; empty where the checklist leaves it to the examiner */
         public array $steps = [],
+        /** The test from which they are begun again; null for the beginning. */
+        public ?BrakeTest $restartFrom = null,
     ) {}
+
+    /**
+     * The items that are said anew when the tests are begun again: from the named test on, or all of the section.
+     *
+     * @param  array<string, Item>  $items  of an inspection, in walking order
+     * @return list<string> ids
+     */
+    public function begunAgain(array $items): array
+    {
+        $ids = [];
+        $begun = $this->restartFrom === null;
+        foreach ($items as $id => $item) {
+            $begun = $begun || $item->component === $this->restartFrom?->component();
+            if ($begun && $item->section === $this->section) {
+                $ids[] = $id;
+            }
+        }
+
+        return $ids;
+    }
 
     public function sequence(): Sequence
     {

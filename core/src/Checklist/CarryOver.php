@@ -12,7 +12,7 @@ final readonly class CarryOver
     /**
      * @param  list<CarryScope>  $scopes
      * @param  array<string, list<AxleGroup>>  $from  which groups a group may refer to, by group; a group that is not
-     *                                                listed may refer to any that is walked before it. Free of circles
+     *                                                listed may refer to any. Each only to what was walked before. Free of circles
      */
     public function __construct(public array $scopes, public array $from) {}
 
@@ -24,7 +24,8 @@ final readonly class CarryOver
     public function allowsAxles(AxleGroup $to, AxleGroup $from): bool
     {
         if ($to === $from) {
-            return $this->allows(CarryScope::Tandem);
+            // From one axle to another covers the partner in a tandem, too.
+            return $this->allows(CarryScope::Tandem) || $this->allows(CarryScope::Axle);
         }
 
         return $this->allows(CarryScope::Axle) && (! isset($this->from[$to->value]) || in_array($from, $this->from[$to->value], true));

@@ -48,6 +48,24 @@ final readonly class Checklist
     }
 
     /**
+     * The figures of a component that is asked once for axles of several kinds, by point code.
+     *
+     * @param  list<AxleGroup>  $axles
+     * @return array<string, Figure>
+     */
+    public function figuresForAll(Component $component, array $axles, Vehicle $vehicle): array
+    {
+        $found = [];
+        foreach ($axles as $axle) {
+            foreach ($this->figuresFor($component, $axle, $vehicle) as $code => $figure) {
+                $found[$code][] = [$axle, $figure];
+            }
+        }
+
+        return array_map(Figure::ofAxles(...), $found);
+    }
+
+    /**
      * The figures of a component at an axle, by point code, the most particular one where several hold; what the
      * vehicle says of itself wins.
      *

@@ -34,6 +34,7 @@ final readonly class ChecklistReader
         $sections = $this->sections($root, $components);
         $sectionIds = array_map(static fn (Section $section): string => $section->id, $sections);
         $rules = (new RulesReader($sectionIds, $ids))->read($root->child('rules'));
+        (new Contradictions($components, $sections))->fault($rules, $root->child('rules'));
         $forms = (new FormsReader($sectionIds))->read($root);
         $figures = $this->figures($root, $ids);
         [$id, $version, $title, $reason] = [$root->id(), $root->int('version', 1, 100_000), $root->name(), $root->string('reason')];

@@ -42,6 +42,8 @@ final readonly class Component
         public array $parts,
         /** Whether the points are those of the parts, so that a part which is not fitted takes its own with it. */
         private bool $pointsOfParts = false,
+        /** Further points of its own, where others come from the parts; null where all are its own. */
+        private ?PointSet $ownFurther = null,
     ) {}
 
     /** @param  non-empty-list<self>  $parts  essential points not given are those of the parts */
@@ -56,7 +58,7 @@ final readonly class Component
             }
         }
 
-        return new self($this->id, $this->name, $essential, $further->without($essential), $this->weight, $this->repeat, $this->needs, $this->pointNeeds, $this->say, $this->drive, $this->credit, $this->bonus, $this->axles, $parts, $this->essential->isEmpty());
+        return new self($this->id, $this->name, $essential, $further->without($essential), $this->weight, $this->repeat, $this->needs, $this->pointNeeds, $this->say, $this->drive, $this->credit, $this->bonus, $this->axles, $parts, $this->essential->isEmpty(), $this->further);
     }
 
     public function points(): PointSet
@@ -90,24 +92,34 @@ final readonly class Component
         return array_values(array_filter($this->parts, static fn (self $part): bool => $part->isFittedWith($features)));
     }
 
-    /** The points of the set that make sense on a vehicle or axle with these features. */
-    public function asked(PointSet $points, FeatureSet $features): PointSet
+    /** The essential points that make sense on a vehicle or axle with these features; those of its fitted parts, where it has none of its own. */
+    public function essentialWith(FeatureSet $features): PointSet
     {
-        $left = $points;
-        foreach ($this->pointNeeds as $code => $needs) {
-            if (! self::met($needs, $features)) {
-                $left = $left->without(PointSet::of(Point::from($code)));
-            }
+        $points = $this->pointsOfParts ? PointSet::none() : $this->essential;
+        foreach ($this->pointsOfParts ? $this->fittedParts($features) : [] as $part) {
+            $points = $points->with($part->essentialWith($features));
         }
 
-        return $this->pointsOfParts ? $left->common($this->pointsOfFittedParts($features)) : $left;
+        return $this->possible($points, $features);
     }
 
-    private function pointsOfFittedParts(FeatureSet $features): PointSet
+    /** The further points that make sense there, likewise. */
+    public function furtherWith(FeatureSet $features): PointSet
     {
-        $points = PointSet::none();
-        foreach ($this->fittedParts($features) as $part) {
-            $points = $points->with($part->asked($part->points(), $features));
+        $points = $this->ownFurther ?? $this->further;
+        foreach ($this->pointsOfParts ? $this->fittedParts($features) : [] as $part) {
+            $points = $points->with($part->furtherWith($features));
+        }
+
+        return $this->possible($points, $features)->without($this->essentialWith($features));
+    }
+
+    private function possible(PointSet $points, FeatureSet $features): PointSet
+    {
+        foreach ($this->pointNeeds as $code => $needs) {
+            if (! self::met($needs, $features)) {
+                $points = $points->without(PointSet::of(Point::from($code)));
+            }
         }
 
         return $points;

@@ -13,6 +13,7 @@ final readonly class Figure
     /**
      * @param  list<string>  $components  the components it holds for; empty means every component with the point
      * @param  list<AxleGroup>  $axles  the axles it holds for; empty means everywhere
+     * @param  array<string, self>  $byAxle  where all axles are asked in one item and differ: the figure of each, by the words for its axles
      */
     public function __construct(
         public string $id,
@@ -30,7 +31,51 @@ final readonly class Figure
         public Unit $unit,
         public string $source,
         public string $note,
+        public array $byAxle = [],
     ) {}
+
+    /**
+     * One figure for an item that stands for several axles: each axle's own is asked.
+     *
+     * @param  non-empty-list<array{AxleGroup, self}>  $figures  in the order of the axles
+     */
+    public static function ofAxles(array $figures): self
+    {
+        $words = $byLimits = [];
+        foreach ($figures as [$axle, $figure]) {
+            $key = serialize([$figure->id, $figure->limits()]);
+            $words[$key][] = $axle->label();
+            $byLimits[$key] = $figure;
+        }
+        $first = reset($byLimits);
+        if (count($byLimits) === 1) {
+            return $first;
+        }
+        $byAxle = [];
+        foreach ($byLimits as $key => $figure) {
+            $byAxle[implode(' and ', $words[$key])] = $figure;
+        }
+
+        return new self($first->id, $first->point, $first->components, [], $first->low, $first->high, $first->acceptedLow, $first->acceptedHigh, $first->unit, $first->source, $first->note, $byAxle);
+    }
+
+    /** @return non-empty-list<self> the figures that have to be said for its point: one, or one for each kind of axle */
+    public function parts(): array
+    {
+        return $this->byAxle === [] ? [$this] : array_values($this->byAxle);
+    }
+
+    /** Whether both say the same: a vehicle may set limits of its own for one axle and not for the other. */
+    public function isSameAs(self $other): bool
+    {
+        return $this->id === $other->id && $this->unit === $other->unit && $this->limits() === $other->limits() && count($this->byAxle) === count($other->byAxle);
+    }
+
+    /** @return array{?int, ?int, int, int} */
+    private function limits(): array
+    {
+        return [$this->low, $this->high, $this->acceptedLow, $this->acceptedHigh];
+    }
 
     public function holdsFor(string $component, ?AxleGroup $axle): bool
     {
@@ -41,7 +86,13 @@ final readonly class Figure
     /** Whether a value that a student says is right. */
     public function accepts(int $thousandths): bool
     {
-        return $thousandths >= $this->acceptedLow && $thousandths <= $this->acceptedHigh;
+        foreach ($this->parts() as $part) {
+            if ($thousandths >= $part->acceptedLow && $thousandths <= $part->acceptedHigh) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The same figure with a vehicle's own limits, which are then what is accepted, too. */
@@ -50,9 +101,12 @@ final readonly class Figure
         return new self($this->id, $this->point, $this->components, $this->axles, $low, $high, $low ?? $high ?? 0, $high ?? $low ?? 0, $this->unit, $source, $note);
     }
 
-    /** "at least 4/32 in", "no more than 1 in", "between 120 and 140 psi" or "exactly 3". */
+    /** "at least 4/32 in", "no more than 1 in", "between 120 and 140 psi" or "exactly 3"; of several axles each with its name. */
     public function said(): string
     {
+        if ($this->byAxle !== []) {
+            return implode(', ', array_map(static fn (string $axles, self $figure): string => $figure->said().' ('.$axles.')', array_keys($this->byAxle), $this->byAxle));
+        }
         if ($this->low !== null && $this->high !== null) {
             return $this->low === $this->high
                 ? $this->unit->format($this->low)

@@ -49,7 +49,7 @@ final readonly class RulesReader
             $defects->enumOr('noticed', NoticedDefect::Nothing),
             $node->has('brake_tests') ? $this->brakes($node->child('brake_tests')) : null,
             $node->choiceOr('aid', ['none', 'unmarked-list'], 'none') === 'unmarked-list',
-            $this->pass($node->child('pass')),
+            (new PassMarkReader($this->sections, $this->components))->read($node->child('pass')),
             $node->has('time_allowed_seconds') ? $node->int('time_allowed_seconds', 60, self::LONGEST_WALK_SECONDS) : null,
             $node->choiceOr('over_time', ['remark', 'fails'], 'remark') === 'fails',
             $this->reasons($node),
@@ -98,19 +98,20 @@ final readonly class RulesReader
     {
         $node = $rules->child('order');
         if ($rules->has('order')) {
-            $node->only('sections', 'items', 'direction');
+            $node->only('sections', 'items', 'direction', 'tandem');
         }
 
         return new WalkOrder(
             $node->choiceOr('sections', ['fixed', 'free'], 'fixed') === 'fixed',
             $node->enumOr('items', OrderRule::Fixed),
             $node->enumOr('direction', Direction::Kept),
+            $node->enumOr('tandem', TandemOrder::Kept),
         );
     }
 
     private function brakes(Node $node): BrakeRules
     {
-        $node->only('section', 'sequence', 'tug', 'restarts', 'weight', 'steps');
+        $node->only('section', 'sequence', 'tug', 'restarts', 'restart_from', 'weight', 'steps');
         $this->known($node->child('section'), $this->sections, 'sections');
 
         return new BrakeRules(
@@ -118,8 +119,9 @@ final readonly class RulesReader
             $node->enumOr('sequence', BrakeSequence::Any),
             $node->enumOr('tug', TugSequence::Any),
             $node->intOr('restarts', 0, BrakeRules::MOST_RESTARTS, 0),
-            $node->choiceOr('weight', ['critical', 'counted'], 'counted') === 'critical',
+            $node->enumOr('weight', BrakeWeight::Counted),
             array_map($this->brakeStep(...), $node->nodesOr('steps')),
+            $node->has('restart_from') ? $node->enum('restart_from', BrakeTest::class) : null,
         );
     }
 
@@ -136,29 +138,6 @@ final readonly class RulesReader
             $node->enum('test', BrakeTest::class), $limit('low'), $limit('high'),
             $node->has('say') ? $node->enums('say', Spoken::class) : null, $node->has('needs') ? $node->enums('needs', StateNeed::class) : null,
             $limit('from_psi'), $limit('slack_seconds'), $node->choiceOr('first_drop', ['left-out', 'counted'], 'left-out') === 'counted',
-        );
-    }
-
-    private function pass(Node $pass): PassMark
-    {
-        $pass->only('overall_percent', 'section_percent', 'misses_allowed', 'out_of_place_allowed', 'critical_sections', 'critical_components', 'note');
-        if (! $pass->has('overall_percent') && ! $pass->has('section_percent') && ! $pass->has('misses_allowed')) {
-            $pass->fault('asks for at least one of overall_percent, section_percent, misses_allowed');
-        }
-        foreach ([['critical_sections', $this->sections, 'sections'], ['critical_components', $this->components, 'components']] as [$key, $known, $of]) {
-            foreach ($pass->nodesOr($key) as $entry) {
-                $this->known($entry, $known, $of);
-            }
-        }
-
-        return new PassMark(
-            $pass->has('overall_percent') ? $pass->int('overall_percent', 1, 100) : null,
-            $pass->has('section_percent') ? $pass->int('section_percent', 1, 100) : null,
-            $pass->has('misses_allowed') ? $pass->int('misses_allowed', 0, 1000) : null,
-            $pass->strings('critical_sections'),
-            $pass->strings('critical_components'),
-            $pass->has('out_of_place_allowed') ? $pass->int('out_of_place_allowed', 0, 1000) : null,
-            $pass->string('note'),
         );
     }
 

@@ -12,5 +12,6 @@ final readonly class WalkOrder
         public bool $sectionsFixed,
         public OrderRule $items,
         public Direction $direction,
+        public TandemOrder $tandem = TandemOrder::Kept,
     ) {}
 }

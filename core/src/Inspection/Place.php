@@ -18,6 +18,8 @@ final readonly class Place
         public string $id,
         public string $name,
         public string $section,
+        /** Id of the checklist's stop that it comes from; the axles of a group share one. */
+        public string $stop,
         public Zone $zone,
         /** Set at an axle. */
         public ?AxleGroup $group,
@@ -28,6 +30,6 @@ final readonly class Place
     /** @param  non-empty-list<Item>  $items */
     public function withItems(array $items): self
     {
-        return new self($this->id, $this->name, $this->section, $this->zone, $this->group, $this->axles, $items);
+        return new self($this->id, $this->name, $this->section, $this->stop, $this->zone, $this->group, $this->axles, $items);
     }
 }

@@ -10,17 +10,19 @@ use Pasada\Core\Vehicle\FeatureSet;
 /** Where on this vehicle a stop of the checklist is made. */
 final readonly class Spot
 {
-    /** @param  list<Axle>  $axles  empty off the axles */
+    /**
+     * @param  list<Axle>  $axles  empty off the axles
+     * @param  non-empty-list<FeatureSet>  $features  what the vehicle and each axle of this spot have, apart from each other
+     * @param  non-empty-list<FeatureSet>  $groupFeatures  likewise for all axles of the group; the same off the axles
+     */
     public function __construct(
         public string $id,
         public string $name,
         public array $axles,
         /** The first spot of its stop: what is asked once for a group of axles is asked there. */
         public bool $first,
-        /** What the vehicle and the axles of this spot have. */
-        public FeatureSet $features,
-        /** What the vehicle and all axles of the group have; the same off the axles. */
-        public FeatureSet $groupFeatures,
+        public array $features,
+        public array $groupFeatures,
         /** Whether the group has one axle only, which is then named by the group. */
         public bool $isOnlyOne,
     ) {}

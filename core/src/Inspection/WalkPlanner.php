@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Inspection;
 
+use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Checklist\AxleRule;
 use Pasada\Core\Checklist\Checklist;
 use Pasada\Core\Checklist\Component;
@@ -13,6 +14,7 @@ use Pasada\Core\Checklist\Repeat;
 use Pasada\Core\Checklist\Section;
 use Pasada\Core\Checklist\Stop;
 use Pasada\Core\Vehicle\Axle;
+use Pasada\Core\Vehicle\AxleGroup;
 use Pasada\Core\Vehicle\FeatureSet;
 use Pasada\Core\Vehicle\Vehicle;
 
@@ -32,21 +34,18 @@ final readonly class WalkPlanner
             if (! $this->checklist->forms->asks($section->id, $this->form)) {
                 continue;
             }
-            foreach ($section->stops as $stop) {
-                foreach ($this->spots($stop) as $spot) {
-                    $items = [];
-                    foreach ($stop->asks as $component) {
-                        foreach ($this->positions($component, $stop, $spot, $done) as [$where, $features]) {
-                            $item = $this->item($section, $component, $spot->id, $where, $features, $rank);
-                            if ($item !== null) {
-                                $items[] = $item;
-                                $rank++;
-                            }
-                        }
+            foreach ($this->stopsWithSpots($section) as [$stop, $spot]) {
+                $items = [];
+                foreach ($this->asked($stop, $spot, $done) as [$component, $where, $features]) {
+                    $item = $this->item($section, $component, $spot->id, $where, $features, $rank);
+                    if ($item !== null) {
+                        $items[] = $item;
+                        $rank++;
                     }
-                    if ($items !== []) {
-                        $places[] = new Place($spot->id, $spot->name, $section->id, $stop->zone, $stop->axles, array_map(static fn (Axle $axle): string => $axle->id, $spot->axles), $items);
-                    }
+                }
+                if ($items !== []) {
+                    $axles = array_map(static fn (Axle $axle): string => $axle->id, $spot->axles);
+                    $places[] = new Place($spot->id, $spot->name, $section->id, $stop->id, $stop->zone, $stop->axles, $axles, $items);
                 }
             }
         }
@@ -54,11 +53,70 @@ final readonly class WalkPlanner
         return $places;
     }
 
+    /**
+     * The spots of a section in walking order: stops at the same axles that follow each other are walked axle by axle.
+     *
+     * @return list<array{Stop, Spot}>
+     */
+    private function stopsWithSpots(Section $section): array
+    {
+        $walked = $run = [];
+        $group = null;
+        foreach ($section->stops as $stop) {
+            if ($stop->axles !== $group) {
+                array_push($walked, ...self::axleByAxle($run));
+                [$run, $group] = [[], $stop->axles];
+            }
+            $run[] = array_map(static fn (Spot $spot): array => [$stop, $spot], $this->spots($stop));
+        }
+
+        return [...$walked, ...self::axleByAxle($run)];
+    }
+
+    /**
+     * @param  list<list<array{Stop, Spot}>>  $run  spots by stop
+     * @return list<array{Stop, Spot}>
+     */
+    private static function axleByAxle(array $run): array
+    {
+        $walked = [];
+        for ($axle = 0; $axle < max([0, ...array_map(count(...), $run)]); $axle++) {
+            foreach ($run as $spots) {
+                if (isset($spots[$axle])) {
+                    $walked[] = $spots[$axle];
+                }
+            }
+        }
+
+        return $walked;
+    }
+
+    /**
+     * What is asked at a spot, with where and with the features that hold there; a part asked of each axle of a spot that
+     * has several comes with the rest of its axle.
+     *
+     * @param  array<string, true>  $done  components asked once for the whole vehicle, by reference
+     * @return list<array{Component, Position, non-empty-list<FeatureSet>}>
+     */
+    private function asked(Stop $stop, Spot $spot, array &$done): array
+    {
+        $byAxle = [];
+        foreach ($stop->asks as $component) {
+            foreach ($this->positions($component, $stop, $spot, $done) as [$where, $features]) {
+                $axle = array_search($where->axle, array_map(static fn (Axle $axle): string => $axle->id, $spot->axles), true);
+                $byAxle[$axle === false ? 0 : $axle][] = [$component, $where, $features];
+            }
+        }
+        ksort($byAxle);
+
+        return array_merge(...$byAxle);
+    }
+
     /** @return list<Spot> the spots on this vehicle that a stop stands for */
     private function spots(Stop $stop): array
     {
         if ($stop->axles === null) {
-            return [new Spot($stop->id, $stop->name, [], true, $this->vehicle->features, $this->vehicle->features, true)];
+            return [new Spot($stop->id, $stop->name, [], true, [$this->vehicle->features], [$this->vehicle->features], true)];
         }
         $axles = $this->vehicle->axlesOf($stop->axles);
         if ($axles === []) {
@@ -80,13 +138,13 @@ final readonly class WalkPlanner
      * Where the component is asked at a spot, with the features that hold there; none where it was asked before.
      *
      * @param  array<string, true>  $done  by reference
-     * @return list<array{Position, FeatureSet}>
+     * @return list<array{Position, non-empty-list<FeatureSet>}>
      */
     private function positions(Component $component, Stop $stop, Spot $spot, array &$done): array
     {
         $found = [];
         if ($stop->axles === null) {
-            $found[] = [Position::anywhere(), $this->vehicle->features];
+            $found[] = [Position::anywhere(), [$this->vehicle->features]];
         } else {
             $rule = $component->axles ?? $this->checklist->rules->axles;
             if ($rule === AxleRule::All) {
@@ -116,40 +174,76 @@ final readonly class WalkPlanner
         return $sides;
     }
 
-    /** @param  list<Axle>  $axles */
-    private function featuresOf(array $axles): FeatureSet
+    /**
+     * What the vehicle and each of the axles have; one set without axles, of the vehicle alone.
+     *
+     * @param  list<Axle>  $axles
+     * @return non-empty-list<FeatureSet>
+     */
+    private function featuresOf(array $axles): array
     {
-        $features = $this->vehicle->features;
-        foreach ($axles as $axle) {
-            $features = $features->with($axle->features);
-        }
-
-        return $features;
+        return $axles === [] ? [$this->vehicle->features] : array_map(fn (Axle $axle): FeatureSet => $this->vehicle->features->with($axle->features), $axles);
     }
 
-    private function item(Section $section, Component $component, string $place, Position $where, FeatureSet $features, int $rank): ?Item
+    /** @param  non-empty-list<FeatureSet>  $features  of each axle that the item stands for: what one has and what another has make no part between them */
+    private function item(Section $section, Component $component, string $place, Position $where, array $features, int $rank): ?Item
     {
         $rules = $this->checklist->rules;
-        $fitted = $component->isFittedWith($features);
-        if (! $fitted && ($rules->notFitted === NotFittedRule::ByVehicle || ! $component->canBeWaved($features))) {
+        $having = array_values(array_filter($features, $component->isFittedWith(...)));
+        if ($having === [] && ($rules->notFitted === NotFittedRule::ByVehicle || array_filter($features, $component->canBeWaved(...)) === [])) {
             return null;
         }
         // A part that is not there has all its points listed: nothing tells which of them would make sense.
-        $essential = $fitted ? $component->asked($component->essential, $features) : $component->essential;
+        [$essential, $further] = $having === [] ? [$component->essential, $component->further] : $this->points($component, $having);
         if ($essential->isEmpty()) {
             return null;
         }
-        $further = $fitted ? $component->asked($component->further, $features) : $component->further;
+        $parts = [];
+        foreach ($having as $one) {
+            foreach ($component->fittedParts($one) as $part) {
+                $parts[$part->id] = $part->name;
+            }
+        }
+        // Only an item that stands for all axles has no axle of its own and yet features of some.
+        $isForAll = $where->axle === null && count($features) > 1;
 
         return new Item(
             $where->key() === '' ? $component->id : $component->id.'@'.$where->key(),
             $component->id, $component->name, $where, $place, $section->id,
             $essential, $further, $essential->with($further), $component->weight,
-            $this->checklist->figuresFor($component, $where->group, $this->vehicle), $component->say, $component->drive?->drivenBy($features), $rank,
+            $isForAll ? $this->checklist->figuresForAll($component, $this->groupsWith($component), $this->vehicle) : $this->checklist->figuresFor($component, $where->group, $this->vehicle),
+            $component->say, $component->drive?->drivenBy($features[0]), $rank,
             $component->credit ?? $section->credit ?? $rules->credit, $component->bonus, $component->repeat === Repeat::TwoSided,
-            array_map(static fn (Component $part): string => $part->name, $component->fittedParts($features)),
-            $fitted, $this->defect($component, $where),
+            array_values($parts), $having !== [], $this->defect($component, $where),
         );
+    }
+
+    /**
+     * @param  non-empty-list<FeatureSet>  $having
+     * @return array{PointSet, PointSet} essential and further points that make sense at one of the axles at least
+     */
+    private function points(Component $component, array $having): array
+    {
+        $essential = $further = PointSet::none();
+        foreach ($having as $features) {
+            $essential = $essential->with($component->essentialWith($features));
+            $further = $further->with($component->furtherWith($features));
+        }
+
+        return [$essential, $further->without($essential)];
+    }
+
+    /** @return list<AxleGroup> the groups of axles at which the component is fitted */
+    private function groupsWith(Component $component): array
+    {
+        $groups = [];
+        foreach ($this->vehicle->axles() as $axle) {
+            if ($component->isFittedWith($this->vehicle->features->with($axle->features))) {
+                $groups[$axle->group->value] = $axle->group;
+            }
+        }
+
+        return array_values($groups);
     }
 
     private function defect(Component $component, Position $where): ?string

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Scoring;
 
+use Pasada\Core\Attempt\Hearing;
 use Pasada\Core\Attempt\Walk;
+use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Checklist\BrakeRules;
 use Pasada\Core\Checklist\BrakeSequence;
+use Pasada\Core\Checklist\BrakeWeight;
 use Pasada\Core\Checklist\TugSequence;
 use Pasada\Core\Checklist\Zone;
 use Pasada\Core\Inspection\Inspection;
@@ -14,35 +17,86 @@ use Pasada\Core\Inspection\Inspection;
 /** Whether the brake tests came when they should, in their order, and were begun again no more often than is allowed. */
 final readonly class BrakeReport
 {
-    private const TUGS = ['test.park_tractor', 'test.park_trailer', 'test.trailer_service'];
+    /**
+     * @param  list<string>  $breaches  in words; empty where all is well or there are no brake tests
+     * @param  list<string>  $final  those of them that beginning again would not mend
+     */
+    private function __construct(public array $breaches, public array $final) {}
 
-    private const LEAKS = ['test.leak_applied', 'test.leak_released'];
-
-    /** @param  list<string>  $breaches  in words; empty where all is well or there are no brake tests */
-    private function __construct(public array $breaches) {}
-
-    public static function of(Inspection $inspection, Walk $walk): self
+    public static function of(Inspection $inspection, Walk $walk, RestartableItems $restartable): self
     {
         $rules = $inspection->checklist->rules->brakes;
         if ($rules === null || ! isset($inspection->sections[$rules->section])) {
-            return new self([]);
+            return new self([], []);
         }
-        $tests = $outside = $tugs = $leaks = [];
-        foreach ($walk->hearings as $id => $hearing) {
+        $breaches = self::breaches($inspection, $rules, $walk->hearings);
+        $tooOften = self::restarts($rules, $walk->restarts);
+        if ($restartable->ids === [] || $breaches === []) {
+            return new self([...$breaches, ...$tooOften], [...$breaches, ...$tooOften]);
+        }
+        // Said outside already, nothing brings the tests before it any more.
+        $final = $rules->sequence === BrakeSequence::BeforeWalk && self::sequence($rules, [PHP_INT_MAX], self::outside($inspection, $walk->hearings)) !== []
+            ? $breaches : self::breaches($inspection, $rules, array_diff_key($walk->hearings, $restartable->ids));
+
+        return new self([...$breaches, ...$tooOften], [...$final, ...$tooOften]);
+    }
+
+    /**
+     * The outcomes once a fault of the tests has cost their section, where the checklist has it so.
+     *
+     * @param  array<string, ItemOutcome>  $outcomes
+     * @return array<string, ItemOutcome>
+     */
+    public function forfeiting(?BrakeRules $rules, array $outcomes): array
+    {
+        if ($rules?->weight !== BrakeWeight::Section) {
+            return $outcomes;
+        }
+        $tests = array_filter($outcomes, static fn (ItemOutcome $outcome): bool => $outcome->item->section === $rules->section);
+        $isLost = array_filter($tests, static fn (ItemOutcome $outcome): bool => $outcome->isLost()) !== [];
+        if (! $isLost && $this->breaches === []) {
+            return $outcomes;
+        }
+        $isFinal = $isLost || $this->final !== [];
+
+        return array_replace($outcomes, array_map(static fn (ItemOutcome $outcome): ItemOutcome => $outcome->forfeit($isFinal), $tests));
+    }
+
+    /**
+     * @param  array<string, Hearing>  $hearings
+     * @return list<string>
+     */
+    private static function breaches(Inspection $inspection, BrakeRules $rules, array $hearings): array
+    {
+        $tests = $tugs = $leaks = [];
+        foreach ($hearings as $id => $hearing) {
             $item = $inspection->items[$id];
+            if ($hearing->afterwards) {
+                continue;
+            }
             if ($item->section === $rules->section) {
                 $tests[] = $hearing->firstAtMs;
-            } elseif (self::isOutside($inspection->place($item->place)?->zone)) {
-                $outside[] = $hearing->firstAtMs;
             }
-            if (in_array($item->component, self::TUGS, true)) {
+            if (in_array($item->component, BrakeTest::tugs(), true)) {
                 $tugs[] = $hearing->firstAtMs;
-            } elseif (in_array($item->component, self::LEAKS, true)) {
+            } elseif (in_array($item->component, BrakeTest::leaks(), true)) {
                 $leaks[] = $hearing->firstAtMs;
             }
         }
 
-        return new self([...self::sequence($rules, $tests, $outside), ...self::tugs($rules, $tugs, $leaks), ...self::restarts($rules, $walk->restarts)]);
+        return [...self::sequence($rules, $tests, self::outside($inspection, $hearings)), ...self::tugs($rules, $tugs, $leaks)];
+    }
+
+    /**
+     * @param  array<string, Hearing>  $hearings
+     * @return list<int> times at which something outside was first spoken of
+     */
+    private static function outside(Inspection $inspection, array $hearings): array
+    {
+        $said = array_filter($hearings, static fn (Hearing $hearing, string $id): bool => ! $hearing->afterwards
+            && self::isOutside($inspection->place($inspection->items[$id]->place)?->zone), ARRAY_FILTER_USE_BOTH);
+
+        return array_values(array_map(static fn (Hearing $hearing): int => $hearing->firstAtMs, $said));
     }
 
     private static function isOutside(?Zone $zone): bool

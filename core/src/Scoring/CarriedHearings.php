@@ -10,142 +10,201 @@ use Pasada\Core\Attempt\Walk;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Checklist\CarryOver;
 use Pasada\Core\Checklist\CarryScope;
+use Pasada\Core\Checklist\SideRule;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Item;
 use Pasada\Core\Inspection\Side;
 
 /**
- * What was heard of each item once spoken references are followed: a reference gives what its source has at the end
- * of the walk, never more, and what was missed or said wrong at the source is missed or wrong here.
+ * What was heard of each item once spoken references are followed. A reference gives what its source has at the end of the walk and never
+ * takes anything away: what was missed or said wrong at the source is missed here. Several add up, so that none of them ever harms.
+ * Axles that name each other have only what was said in words of one of them.
  */
-final class CarriedHearings
+final readonly class CarriedHearings
 {
-    /** @var array<string, array{string, Reference}> source item and reference, by item id; free of circles */
-    private array $sources = [];
+    private CarryOver $rule;
 
-    /** @var array<string, ?Hearing> */
-    private array $followed = [];
+    /** @var list<CarriedReference> in the order in which they were made */
+    private array $references;
 
-    private readonly CarryOver $rule;
+    /** @var list<string> references that give nothing, and why, in words */
+    public array $remarks;
 
-    private function __construct(private readonly Inspection $inspection, private readonly Walk $walk)
+    public function __construct(private Inspection $inspection, private Walk $walk)
     {
         $this->rule = $inspection->checklist->rules->carryOver;
+        $references = $remarks = $leads = [];
         foreach ($walk->references as $reference) {
-            $this->take($reference);
+            $taken = $this->taken($reference);
+            $there = $this->inspection->place($reference->place)->name ?? $reference->place;
+            foreach ($taken as $one) {
+                if ($one->item !== $one->source && self::leads($leads, $one->source, $one->item)) {
+                    $remarks[] = sprintf('"%s" and what it was said to be like name each other; that gives nothing.', $there);
+                }
+                $leads[$one->item][$one->source] = true;
+            }
+            if ($taken === [] && $this->isAhead($reference)) {
+                $remarks[] = sprintf('At "%s" an axle was named that had not been walked yet; that gives nothing.', $there);
+            }
+            array_push($references, ...$taken);
         }
+        $this->references = $references;
+        $this->remarks = array_values(array_unique($remarks));
     }
 
     /** @return array<string, Hearing> by item id, for items that were named, waved or referred to */
-    public static function of(Inspection $inspection, Walk $walk): array
+    public function hearings(): array
     {
-        if ($walk->references === []) {
-            return $walk->hearings;
+        if ($this->references === []) {
+            return $this->walk->hearings;
         }
-        $carried = new self($inspection, $walk);
-        $hearings = $walk->hearings;
-        foreach (array_keys($carried->sources) as $id) {
-            $hearing = $carried->follow($id);
-            if ($hearing !== null) {
-                $hearings[$id] = $hearing;
+        $spoken = [];
+        foreach ($this->references as $one) {
+            $spoken[$one->item] ??= SpokenOf::of($this->walk->hearings[$one->item] ?? null);
+            $spoken[$one->source] ??= SpokenOf::of($this->walk->hearings[$one->source] ?? null);
+        }
+        $this->follow($spoken);
+        $hearings = $this->walk->hearings;
+        foreach ($spoken as $id => $of) {
+            if ($of->carriedFrom !== null) {
+                $hearings[$id] = $of->hearing($this->walk->hearings[$id] ?? null, count($hearings));
             }
         }
 
         return $hearings;
     }
 
-    private function take(Reference $reference): void
+    /**
+     * What could still be heard of items whose place is shut, if everything were said where it is open: a reference made in time goes on giving.
+     *
+     * @param  callable(Item): bool  $isOpen
+     * @return array<string, Hearing> by item id, for items that a reference was made of
+     */
+    public function reachable(callable $isOpen): array
     {
+        $spoken = [];
+        $start = function (string $id) use ($isOpen): SpokenOf {
+            $item = $this->inspection->items[$id];
+
+            return $isOpen($item) ? SpokenOf::all($item->points->with(PointSet::identified())->bits) : SpokenOf::of($this->walk->hearings[$id] ?? null);
+        };
+        foreach ($this->references as $one) {
+            $spoken[$one->item] ??= $start($one->item);
+            $spoken[$one->source] ??= $start($one->source);
+        }
+        $this->follow($spoken);
+
+        return array_map(static fn (SpokenOf $of): Hearing => $of->hearing(null, 0), $spoken);
+    }
+
+    /**
+     * Until nothing more comes of it.
+     *
+     * @param  array<string, SpokenOf>  $spoken  by item id
+     */
+    private function follow(array $spoken): void
+    {
+        do {
+            $more = false;
+            foreach ($this->references as $one) {
+                $to = $spoken[$one->item];
+                $gave = $one->item === $one->source
+                    ? $to->takeSide($one->reference->from === Side::Left->value, $one->reference->late)
+                    : $to->takeFrom($spoken[$one->source], $one->carriable, $one->reference->late);
+                if ($gave && ($to->carriedAtMs === null || $one->reference->atMs < $to->carriedAtMs)) {
+                    [$to->carriedFrom, $to->carriedAtMs] = [$one->source, $one->reference->atMs];
+                }
+                $more = $more || $gave;
+            }
+        } while ($more);
+    }
+
+    /** @return list<CarriedReference> what a reference gives, item by item */
+    private function taken(Reference $reference): array
+    {
+        $taken = [];
         foreach ($this->inspection->place($reference->place)->items ?? [] as $item) {
-            $source = $this->source($item, $reference->from);
-            if ($source === null || in_array($item->id, $reference->except, true)) {
+            if (in_array($item->id, $reference->except, true) || $this->isWaved($item)) {
                 continue;
             }
-            // Two axles that name each other say nothing: the second reference of a circle is passed over.
-            if (! $this->leadsTo($source->id, $item->id)) {
-                $this->sources[$item->id] = [$source->id, $reference];
+            $source = $this->source($item, $reference);
+            if ($source !== null && ! $this->isWaved($source)) {
+                $taken[] = new CarriedReference($item->id, $source->id, $reference, $this->carriable($item, $source));
             }
         }
+
+        return $taken;
+    }
+
+    private function isWaved(Item $item): bool
+    {
+        return ($this->walk->hearings[$item->id] ?? null)?->notFitted === true || ! $item->fitted;
     }
 
     /** The item that a reference means for this one; null where there is none or the rule does not credit it. */
-    private function source(Item $item, string $from): ?Item
+    private function source(Item $item, Reference $reference): ?Item
     {
         $at = $item->position;
-        $side = Side::tryFrom($from);
+        $side = Side::tryFrom($reference->from);
         if ($side !== null) {
-            $key = $at->side === null || $at->side === $side || ! $this->rule->allows(CarryScope::Side) ? null : $at->onSide($side)->key();
-        } else {
-            $key = $at->axle === null || $at->axle === $from ? null : implode('.', array_filter([$from, $at->side?->value], is_string(...)));
+            return $this->rule->allows(CarryScope::Side) ? $this->onSide($item, $side) : null;
         }
-        $source = $key === null ? null : $this->inspection->item($item->component.'@'.$key);
-        if ($source === null || $side !== null) {
-            return $source;
+        if ($at->axle === null || $at->axle === $reference->from) {
+            return null;
         }
+        $key = implode('.', array_filter([$reference->from, $at->side?->value], is_string(...)));
+        $source = $this->inspection->item($item->component.'@'.$key);
 
-        return $at->group !== null && $source->position->group !== null && $this->rule->allowsAxles($at->group, $source->position->group) ? $source : null;
+        return $source?->position->group !== null && $at->group !== null && isset($reference->walked[$reference->from])
+            && $this->rule->allowsAxles($at->group, $source->position->group) ? $source : null;
     }
 
-    private function leadsTo(string $from, string $goal): bool
+    /** The same item on the side that is named: one of its own, or the other half of an item that has both. */
+    private function onSide(Item $item, Side $side): ?Item
     {
-        for ($at = $from; $at !== $goal; $at = $this->sources[$at][0]) {
-            if (! isset($this->sources[$at])) {
-                return false;
-            }
+        if ($item->position->side !== null) {
+            return $item->position->side === $side ? null : $this->inspection->item($item->component.'@'.$item->position->onSide($side)->key());
         }
 
-        return true;
+        return $item->twoSided && $this->inspection->checklist->rules->sides === SideRule::Both ? $item : null;
     }
 
-    private function follow(string $id): ?Hearing
+    /** Points that mean the same at both: a figure that differs, as the tread or an axle's own pressure, has to be said itself. */
+    private function carriable(Item $item, Item $source): int
     {
-        if (array_key_exists($id, $this->followed)) {
-            return $this->followed[$id];
-        }
-        $direct = $this->walk->hearings[$id] ?? null;
-        if (! isset($this->sources[$id])) {
-            return $this->followed[$id] = $direct;
-        }
-        [$sourceId, $reference] = $this->sources[$id];
-        $source = $this->follow($sourceId);
-
-        return $this->followed[$id] = $source === null || $source->notFitted || $direct?->notFitted === true
-            ? $direct
-            : $this->join($direct, $source, $sourceId, $this->carriable($id, $sourceId), $reference);
-    }
-
-    /** Points that mean the same at both: a figure that differs, as the tread of another axle, has to be said itself. */
-    private function carriable(string $id, string $sourceId): PointSet
-    {
-        $item = $this->inspection->items[$id];
-        $source = $this->inspection->items[$sourceId];
         $bits = $item->points->bits | PointSet::identified()->bits;
         foreach ($item->points->points() as $point) {
             $figure = $item->figures[$point->value] ?? null;
             $there = $source->figures[$point->value] ?? null;
-            if ($figure !== null && ($there === null || $figure->id !== $there->id)) {
+            if ($figure !== null && ($there === null || ! $figure->isSameAs($there))) {
                 $bits &= ~PointSet::of($point)->bits;
             }
         }
 
-        return PointSet::fromBits($bits);
+        return $bits;
     }
 
-    private function join(?Hearing $direct, Hearing $source, string $sourceId, PointSet $carriable, Reference $reference): Hearing
+    /** Whether the axle that a reference names had not been walked when it was made. */
+    private function isAhead(Reference $reference): bool
     {
-        $wrong = $direct->wrong ?? PointSet::none();
-        $heard = $direct->inTime ?? PointSet::none();
-        $carried = $source->inTime->common($carriable)->without($wrong);
-        $late = $reference->late ? $carried : $source->late->common($carriable);
-        $inTime = $reference->late ? $heard : $heard->with($carried);
-        $left = ($direct->left ?? PointSet::none())->with($reference->late ? PointSet::none() : $source->left->common($carriable)->without($wrong));
-        $right = ($direct->right ?? PointSet::none())->with($reference->late ? PointSet::none() : $source->right->common($carriable)->without($wrong));
+        return Side::tryFrom($reference->from) === null && ! isset($reference->walked[$reference->from]) && $this->rule->scopes !== [];
+    }
 
-        return new Hearing(
-            $inTime, ($direct->late ?? PointSet::none())->with($late)->without($inTime), false,
-            $direct->firstAtMs ?? $reference->atMs, max($direct->lastAtMs ?? 0, $reference->atMs), $direct->turn ?? $source->turn,
-            $wrong->with($source->wrong->common($carriable)->without($inTime)), $left, $right,
-            $direct->figures ?? [], ($direct->wrongWords ?? []) + $source->wrongWords, $sourceId,
-        );
+    /**
+     * @param  array<string, array<string, true>>  $leads  sources by item
+     * @param  array<string, true>  $seen
+     */
+    private static function leads(array $leads, string $from, string $goal, array $seen = []): bool
+    {
+        if ($from === $goal) {
+            return true;
+        }
+        foreach (array_keys($leads[$from] ?? []) as $next) {
+            if (! isset($seen[$next]) && self::leads($leads, $next, $goal, $seen + [$from => true])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -35,20 +35,23 @@ final readonly class Credit
         return $item->weight * self::UNIT;
     }
 
-    /** What a hearing earns by what was said in time, and where asked also by what was said late. */
-    public static function earned(Item $item, Hearing $hearing, Rules $rules, bool $withLate = false): int
+    /**
+     * What a hearing earns of an item by what was said in time, and where asked also by what was said late: UNIT for all of it. The item's
+     * weight has no part in it, so that one that counts for nothing is judged like any other.
+     */
+    public static function share(Item $item, Hearing $hearing, Rules $rules, bool $withLate = false): int
     {
         if ($rules->wrong === WrongRule::Item && ! $hearing->wrong->isEmpty()) {
             return 0;
         }
         $both = $withLate ? $hearing->inTime->with($hearing->late) : $hearing->inTime;
+        $left = $withLate ? $hearing->left->with($hearing->lateLeft) : $hearing->left;
+        $right = $withLate ? $hearing->right->with($hearing->lateRight) : $hearing->right;
         if (! $item->twoSided || $rules->sides === SideRule::One) {
             return self::ofPoints($item, $both, $rules);
         }
-        $left = self::ofPoints($item, $both->with($hearing->left), $rules);
-        $right = self::ofPoints($item, $both->with($hearing->right), $rules);
 
-        return intdiv($left + $right, 2);
+        return intdiv(self::ofPoints($item, $both->with($left), $rules) + self::ofPoints($item, $both->with($right), $rules), 2);
     }
 
     private static function ofPoints(Item $item, PointSet $heard, Rules $rules): int
@@ -60,17 +63,17 @@ final readonly class Credit
         }
 
         return match ($item->credit) {
-            CreditRule::Named => self::possible($item),
-            CreditRule::Essential => self::allOrPart($item, $said->includes($item->essential), $rules),
-            CreditRule::Full => self::allOrPart($item, $said->includes($item->points), $rules),
-            CreditRule::Weighted => intdiv(self::possible($item), self::parts($item->essential, $item->further))
+            CreditRule::Named => self::UNIT,
+            CreditRule::Essential => self::allOrPart($said->includes($item->essential), $rules),
+            CreditRule::Full => self::allOrPart($said->includes($item->points), $rules),
+            CreditRule::Weighted => intdiv(self::UNIT, self::parts($item->essential, $item->further))
                 * self::parts($said->common($item->essential), $said->common($item->further)),
         };
     }
 
-    private static function allOrPart(Item $item, bool $all, Rules $rules): int
+    private static function allOrPart(bool $all, Rules $rules): int
     {
-        return $all ? self::possible($item) : ($rules->halfForPart ? intdiv(self::possible($item), 2) : 0);
+        return $all ? self::UNIT : ($rules->halfForPart ? intdiv(self::UNIT, 2) : 0);
     }
 
     private static function parts(PointSet $essential, PointSet $further): int

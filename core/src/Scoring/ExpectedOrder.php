@@ -4,19 +4,22 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Scoring;
 
-use Pasada\Core\Checklist\Direction;
 use Pasada\Core\Checklist\OrderRule;
+use Pasada\Core\Checklist\TandemOrder;
+use Pasada\Core\Checklist\WalkOrder;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Place;
 
 /**
- * The rank each item is expected at, given the direction in which the student worked the axles and, where sections
- * are free, the order in which he took them.
+ * The rank each item is expected at, in the order that is fairest to the student among those that the checklist allows: the way in
+ * which the axles were worked and, where sections are free, the order in which they were taken. The fewest items are out of place under it.
  */
 final readonly class ExpectedOrder
 {
     /** @var array<string, list<Place>> by section, in walking order */
     private array $places;
+
+    private WalkOrder $rule;
 
     public function __construct(private Inspection $inspection)
     {
@@ -25,129 +28,93 @@ final readonly class ExpectedOrder
             $places[$place->section][] = $place;
         }
         $this->places = $places;
+        $this->rule = $inspection->checklist->rules->order;
     }
 
     /**
-     * Ranks of the items in the order of naming, and the direction taken by section.
-     *
-     * Where the checklist leaves the direction open, the one is taken under which fewer items are out of place.
-     *
      * @param  list<string>  $ids  in the order of naming
-     * @return array{list<int>, array<string, string>}
+     * @return array{list<int>, array<string, string>, ?TandemOrder} ranks in that order; the direction taken by section; how tandems were worked, where there are any
      */
     public function ranks(array $ids): array
     {
-        $sections = $this->axleSections($ids);
-        $directions = match ($this->inspection->checklist->rules->order->direction) {
-            Direction::InsideOut => array_fill_keys($sections, Direction::InsideOut),
-            Direction::OutsideIn => array_fill_keys($sections, Direction::OutsideIn),
-            Direction::Kept => array_fill_keys($sections, $this->better($ids, $sections)),
-        };
+        [$atAxles, $atTandems] = $this->walkedAxles($ids);
+        $ways = $atAxles === [] || $this->rule->items === OrderRule::Free ? array_slice(AxleWay::allowedBy($this->rule), 0, 1) : AxleWay::allowedBy($this->rule);
+        $best = [];
+        $taken = $ways[0];
+        $most = -1;
+        foreach ($ways as $way) {
+            $ranks = $this->under($way, $ids);
+            $kept = count(LongestIncreasing::places($ranks));
+            if ($kept > $most) {
+                [$best, $taken, $most] = [$ranks, $way, $kept];
+            }
+        }
 
-        return [$this->ranksOf($ids, $directions), array_map(static fn (Direction $direction): string => $direction->value, $directions)];
+        return [$best, array_fill_keys($atAxles, $taken->direction->value), $atTandems ? $taken->tandem : null];
     }
 
     /**
      * @param  list<string>  $ids
-     * @return list<string> sections with several places at an axle, of which something was named
+     * @return array{list<string>, bool} sections with several places at axles, of which something was named; whether one of them has a tandem
      */
-    private function axleSections(array $ids): array
+    private function walkedAxles(array $ids): array
     {
-        $atAxles = [];
-        foreach ($this->inspection->places as $place) {
-            if ($place->group !== null) {
-                $atAxles[$place->section] = ($atAxles[$place->section] ?? 0) + 1;
-            }
-        }
-        $named = [];
+        $named = $atAxles = [];
         foreach ($ids as $id) {
-            $section = $this->inspection->items[$id]->section;
-            if (($atAxles[$section] ?? 0) > 1) {
-                $named[$section] = true;
+            $named[$this->inspection->items[$id]->section] = true;
+        }
+        $tandem = false;
+        foreach (array_keys($named) as $section) {
+            $places = array_filter($this->places[$section], static fn (Place $place): bool => $place->group !== null);
+            if (count($places) > 1) {
+                $atAxles[] = $section;
+                $tandem = $tandem || count(array_unique(array_map(static fn (Place $place): string => $place->group?->value.' '.implode(' ', $place->axles), $places)))
+                    > count(array_unique(array_map(static fn (Place $place): string => (string) $place->group?->value, $places)));
             }
         }
 
-        return array_keys($named);
+        return [$atAxles, $tandem];
     }
 
     /**
      * @param  list<string>  $ids
-     * @param  list<string>  $sections
-     */
-    private function better(array $ids, array $sections): Direction
-    {
-        $kept = fn (Direction $direction): int => count(LongestIncreasing::places($this->ranksOf($ids, array_fill_keys($sections, $direction))));
-
-        return $kept(Direction::OutsideIn) > $kept(Direction::InsideOut) ? Direction::OutsideIn : Direction::InsideOut;
-    }
-
-    /**
-     * @param  list<string>  $ids
-     * @param  array<string, Direction>  $directions
      * @return list<int>
      */
-    private function ranksOf(array $ids, array $directions): array
+    private function under(AxleWay $way, array $ids): array
     {
-        $rank = [];
-        $next = 0;
-        $turns = array_flip($ids);
-        $grouped = $this->inspection->checklist->rules->order->items === OrderRule::Grouped;
-        foreach ($this->sectionsInOrder($ids) as $section) {
-            $places = $this->places[$section];
-            foreach (($directions[$section] ?? null) === Direction::OutsideIn ? $this->outsideIn($places) : $places as $place) {
-                foreach ($place->items as $item) {
-                    // Grouped: within a section, and within a place at an axle, parts are in order as they are said.
-                    $rank[$item->id] = $grouped ? $next + ($turns[$item->id] ?? 0) : $next++;
-                }
-                $next += $grouped && isset($directions[$section]) ? count($ids) : 0;
-            }
-            $next += $grouped ? count($ids) : 0;
+        $inner = [];
+        foreach ($this->places as $section => $places) {
+            $inner += $this->within($way, $places, $ids);
         }
+        $sections = array_map(fn (string $id): string => $this->inspection->items[$id]->section, $ids);
+        $ranks = array_map(static fn (string $id): int => $inner[$id], $ids);
+        $order = array_flip($this->rule->sectionsFixed ? array_keys($this->places) : SectionOrder::best($sections, $ranks));
+        $span = count($inner) * (count($ids) + 1);
 
-        return array_map(static fn (string $id): int => $rank[$id], $ids);
+        return array_map(static fn (string $section, int $rank): int => $order[$section] * $span + $rank, $sections, $ranks);
     }
 
     /**
-     * The places of each axle turned round; what is not at an axle stays where it is listed.
+     * Ranks within a section. Where parts are grouped, those of a section, or of a place in a section with axles, are in order as they are
+     * said; where they are free, those of a section.
      *
      * @param  list<Place>  $places
-     * @return list<Place>
-     */
-    private function outsideIn(array $places): array
-    {
-        $turned = $axle = [];
-        foreach ($places as $place) {
-            if ($place->group === null || ($axle !== [] && $axle[0]->axles !== $place->axles)) {
-                $turned = [...$turned, ...array_reverse($axle)];
-                $axle = [];
-            }
-            if ($place->group === null) {
-                $turned[] = $place;
-            } else {
-                $axle[] = $place;
-            }
-        }
-
-        return [...$turned, ...array_reverse($axle)];
-    }
-
-    /**
-     * As listed where sections are fixed; else as the student took them.
-     *
      * @param  list<string>  $ids
-     * @return list<string>
+     * @return array<string, int> by item
      */
-    private function sectionsInOrder(array $ids): array
+    private function within(AxleWay $way, array $places, array $ids): array
     {
-        $listed = array_keys($this->inspection->sections);
-        if ($this->inspection->checklist->rules->order->sectionsFixed) {
-            return $listed;
-        }
-        $taken = [];
-        foreach ($ids as $id) {
-            $taken[$this->inspection->items[$id]->section] = true;
+        $turns = array_flip($ids);
+        $atAxles = count(array_filter($places, static fn (Place $place): bool => $place->group !== null)) > 1;
+        $ranks = [];
+        $next = 0;
+        foreach ($way->of($places) as $place) {
+            foreach ($place->items as $item) {
+                $ranks[$item->id] = $this->rule->items === OrderRule::Fixed ? $next++ : $next + ($turns[$item->id] ?? 0);
+            }
+            $next += $this->rule->items === OrderRule::Grouped && $atAxles ? count($ids) : 0;
         }
 
-        return array_values(array_unique([...array_keys($taken), ...$listed]));
+        return $ranks;
     }
 }

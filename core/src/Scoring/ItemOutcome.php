@@ -5,18 +5,13 @@ declare(strict_types=1);
 namespace Pasada\Core\Scoring;
 
 use Pasada\Core\Attempt\Hearing;
-use Pasada\Core\Attempt\Walk;
 use Pasada\Core\Catalogue\PointSet;
-use Pasada\Core\Checklist\NoticedDefect;
-use Pasada\Core\Checklist\RecitedOver;
-use Pasada\Core\Checklist\Rules;
-use Pasada\Core\Checklist\SideRule;
 use Pasada\Core\Inspection\Item;
 
 /** What became of one item. */
 final readonly class ItemOutcome
 {
-    private function __construct(
+    public function __construct(
         public Item $item,
         public ItemStatus $status,
         /** What was heard of it, references followed; null if nothing was. */
@@ -25,63 +20,21 @@ final readonly class ItemOutcome
         public PointSet $heard,
         /** Units of Credit, never above what is possible. */
         public int $earned,
-        /** Units of Credit; 0 for an item that is not fitted or is extra. */
+        /** Units of Credit; 0 for an item that is taken off the list or is extra. */
         public int $possible,
-        /** The most that can still be earned, in units: all while its place is open, else what it has. */
+        /** The most that can still be earned, in units; what it has once the walk is finished. */
         public int $reachable,
         /** Units earned beyond what is asked. */
         public int $bonus,
+        /** The most that can still be earned beyond what is asked. */
+        public int $reachableBonus,
         public bool $outOfPlace,
         /** The defect known of it, planted or the vehicle's own; null where there is none. */
         public ?string $defect,
         public bool $defectNoticed,
+        /** Earned and lost again, because a fault of the brake tests costs their section. */
+        public bool $forfeited = false,
     ) {}
-
-    /**
-     * @param  Hearing|null  $hearing  with references followed
-     * @param  Hearing|null  $direct  what was said of the item itself
-     */
-    public static function of(Item $item, ?Hearing $hearing, ?Hearing $direct, Walk $walk, Rules $rules, bool $outOfPlace): self
-    {
-        $shut = $walk->finished || isset($walk->shutPlaces[$item->place]);
-        $worth = Credit::possible($item);
-        $noticed = isset($walk->noticed[$item->id]);
-        $defect = $walk->planted[$item->id] ?? $item->defect;
-        $wholeByDefect = $noticed && $rules->noticedDefect === NoticedDefect::Whole;
-        if ($hearing === null && ! $wholeByDefect) {
-            $status = $shut || isset($walk->closedPlaces[$item->place]) ? ItemStatus::Missed : ItemStatus::NotReached;
-
-            return self::made($item, $status, null, PointSet::none(), 0, $shut ? 0 : $worth, false, $defect, $noticed, $rules);
-        }
-        if ($hearing?->notFitted === true) {
-            // Waving a part that is there takes it off the list, for the scorer saw it; one that is not there is thereby said.
-            return $item->fitted
-                ? new self($item, ItemStatus::NotFitted, $hearing, PointSet::none(), 0, 0, 0, 0, false, $defect, $noticed)
-                : self::made($item, ItemStatus::NotFitted, $hearing, PointSet::none(), $worth, $worth, false, $defect, $noticed, $rules);
-        }
-        $heard = $hearing === null ? PointSet::none() : self::heard($item, $hearing, $rules);
-        if (! $item->fitted) {
-            return self::made($item, ItemStatus::Wrong, $hearing, $heard, 0, $shut ? 0 : $worth, $outOfPlace, $defect, $noticed, $rules);
-        }
-        $earned = $wholeByDefect ? $worth : Credit::earned($item, $hearing, $rules);
-        $overDefect = $defect !== null && ! $noticed && $earned > 0;
-        if ($overDefect) {
-            $earned = match ($rules->recitedOver) {
-                RecitedOver::Nothing => 0,
-                RecitedOver::Half => intdiv($earned, 2),
-                RecitedOver::Full => $earned,
-            };
-        }
-        $status = match (true) {
-            $overDefect => ItemStatus::OverDefect,
-            $hearing === null || $earned === $worth => self::isCarried($item, $hearing, $direct, $rules) ? ItemStatus::Carried : ItemStatus::Whole,
-            ! $hearing->wrong->isEmpty() => ItemStatus::Wrong,
-            Credit::earned($item, $hearing, $rules, withLate: true) > $earned => ItemStatus::Late,
-            default => ItemStatus::Partial,
-        };
-
-        return self::made($item, $status, $hearing, $heard, $earned, $shut ? $earned : $worth, $outOfPlace, $defect, $noticed, $rules);
-    }
 
     public function isLesson(): bool
     {
@@ -91,12 +44,37 @@ final readonly class ItemOutcome
     /** Whether all that it is worth was earned, by whatever way. */
     public function isEarned(): bool
     {
+        if ($this->forfeited) {
+            return false;
+        }
+
         return match ($this->status) {
             ItemStatus::Whole, ItemStatus::Carried, ItemStatus::NotFitted => true,
             // Full credit over a defect, where the checklist gives it.
-            ItemStatus::OverDefect => $this->earned === $this->possible,
-            ItemStatus::NotReached, ItemStatus::Partial, ItemStatus::Late, ItemStatus::Wrong, ItemStatus::Missed => false,
+            ItemStatus::OverDefect => $this->earned + $this->bonus > 0 && $this->earned === $this->possible,
+            ItemStatus::NotReached, ItemStatus::Partial, ItemStatus::Late, ItemStatus::LaterAdded, ItemStatus::Wrong, ItemStatus::Missed => false,
         };
+    }
+
+    /** Whether it is asked and weighs something; what is extra or waved off the list is neither earned nor missed. */
+    public function counts(): bool
+    {
+        return $this->possible > 0;
+    }
+
+    /** Whether it can no longer be earned whole. */
+    public function isLost(): bool
+    {
+        return $this->reachable < $this->possible;
+    }
+
+    /** The same with nothing of it earned. */
+    public function forfeit(bool $isFinal): self
+    {
+        return new self(
+            $this->item, $this->status, $this->hearing, $this->heard, 0, $this->possible, $isFinal ? 0 : $this->reachable, 0, $isFinal ? 0 : $this->reachableBonus,
+            $this->outOfPlace, $this->defect, $this->defectNoticed, true,
+        );
     }
 
     /** Listed points that were not said in time. */
@@ -105,39 +83,15 @@ final readonly class ItemOutcome
         return $this->item->points->without($this->heard);
     }
 
-    /** Points said wrong and not put right in time. */
+    /** Points said wrong and not put right in time; a further point may be wrong of an item that is earned whole. */
     public function wrong(): PointSet
     {
         return $this->hearing->wrong ?? PointSet::none();
     }
 
+    /** Points said late, of one side at least, and not in time. */
     public function late(): PointSet
     {
-        return $this->hearing->late ?? PointSet::none();
-    }
-
-    private static function isCarried(Item $item, ?Hearing $hearing, ?Hearing $direct, Rules $rules): bool
-    {
-        return $hearing?->carriedFrom !== null && ($direct === null || Credit::earned($item, $direct, $rules) < Credit::possible($item));
-    }
-
-    /** Of a two-sided item the points said of both sides, where both are needed; of either, where one is enough. */
-    private static function heard(Item $item, Hearing $hearing, Rules $rules): PointSet
-    {
-        $sides = $item->twoSided && $rules->sides === SideRule::Both
-            ? $hearing->left->common($hearing->right)
-            : $hearing->left->with($hearing->right);
-
-        return $hearing->inTime->with($sides);
-    }
-
-    private static function made(Item $item, ItemStatus $status, ?Hearing $hearing, PointSet $heard, int $earned, int $reachable, bool $outOfPlace, ?string $defect, bool $noticed, Rules $rules): self
-    {
-        $worth = Credit::possible($item);
-        $bonus = $noticed && $rules->noticedDefect === NoticedDefect::Bonus ? $worth : 0;
-
-        return $item->bonus
-            ? new self($item, $status, $hearing, $heard, 0, 0, 0, $bonus + $earned, $outOfPlace, $defect, $noticed)
-            : new self($item, $status, $hearing, $heard, $earned, $worth, $reachable, $bonus, $outOfPlace, $defect, $noticed);
+        return $this->hearing === null ? PointSet::none() : $this->hearing->lateOnAnySide()->without($this->heard);
     }
 }

@@ -15,8 +15,10 @@ enum ItemStatus: string
     case Carried = 'carried';
     /** Named, but not all that the credit rule wants. */
     case Partial = 'partial';
-    /** What is lacking was said, but only after its place was shut. */
+    /** It was said, but only after its place was shut. */
     case Late = 'late';
+    /** Some of it was said in time, and some of what lacked was added after its place was shut. */
+    case LaterAdded = 'later_added';
     /** What is lacking was said, but wrong. */
     case Wrong = 'wrong';
     /** Recited as sound over a defect that is known and was not noticed. */
@@ -36,7 +38,7 @@ enum ItemStatus: string
     public function isLesson(): bool
     {
         return match ($this) {
-            self::Partial, self::Late, self::Wrong, self::OverDefect, self::Missed => true,
+            self::Partial, self::Late, self::LaterAdded, self::Wrong, self::OverDefect, self::Missed => true,
             self::Whole, self::Carried, self::NotFitted, self::NotReached => false,
         };
     }

@@ -5,58 +5,57 @@ declare(strict_types=1);
 namespace Pasada\Core\Scoring;
 
 use Pasada\Core\Attempt\Walk;
+use Pasada\Core\Checklist\BrakeWeight;
 use Pasada\Core\Checklist\Rules;
+use Pasada\Core\Inspection\Inspection;
 
 /** Holds every rule of a checklist's pass mark against what was scored. */
 final readonly class PassRules
 {
     private const MOST_NAMED = 3;
 
+    private Rules $rules;
+
     /**
      * @param  list<SectionScore>  $sections
      * @param  array<string, ItemOutcome>  $outcomes
      */
     public function __construct(
-        private Rules $rules,
+        private Inspection $inspection,
+        private Walk $walk,
         private Score $overall,
         private array $sections,
         private array $outcomes,
         private OrderReport $order,
         private BrakeReport $brakes,
         private TimeReport $time,
-        private Walk $walk,
-    ) {}
+        private RestartableItems $restartable,
+    ) {
+        $this->rules = $inspection->checklist->rules;
+    }
 
     /** @return non-empty-list<PassCheck> */
     public function checks(): array
     {
+        $checks = [...$this->shares(), ...$this->critical(), ...$this->places(), ...$this->breaches(), ...$this->missesBySection()];
+        if ($this->rules->pass->missesAllowed !== null || $checks === []) {
+            $checks[] = $this->misses('', $this->overall, $this->rules->pass->missesAllowed ?? 0);
+        }
+
+        return $checks;
+    }
+
+    /** @return list<PassCheck> */
+    private function shares(): array
+    {
         $mark = $this->rules->pass;
-        $checks = [];
-        if ($mark->overallPercent !== null) {
-            $checks[] = $this->share('the whole walk', $this->overall, $mark->overallPercent, $this->outcomes);
-        }
-        foreach ($mark->sectionPercent === null ? [] : $this->sections as $section) {
+        $checks = $mark->overallPercent === null ? [] : [$this->share('the whole walk', $this->overall, $mark->overallPercent, $this->outcomes)];
+        foreach ($this->sections as $section) {
+            $percent = $mark->percentOf($section->id);
             // A section in which everything was waved or counts for nothing has no share.
-            if ($section->score->possible > 0) {
-                $checks[] = $this->share('"'.$section->name.'"', $section->score, (int) $mark->sectionPercent, $this->in($section->id));
+            if ($percent !== null && $section->score->possible > 0) {
+                $checks[] = $this->share('"'.$section->name.'"', $section->score, $percent, $this->in($section->id));
             }
-        }
-        $checks = [...$checks, ...$this->critical()];
-        if ($mark->outOfPlaceAllowed !== null) {
-            $checks[] = $this->outOfPlace($mark->outOfPlaceAllowed);
-        }
-        if ($this->rules->brakes?->critical === true) {
-            foreach ($this->brakes->breaches as $breach) {
-                $checks[] = new PassCheck(false, false, $breach, 'The brake tests once, in their order, would have been enough.');
-            }
-        }
-        if ($this->rules->overTimeFails) {
-            foreach ($this->time->breaches as $breach) {
-                $checks[] = new PassCheck(false, false, $breach, 'Keeping to the time would have been enough.');
-            }
-        }
-        if ($mark->missesAllowed !== null || $checks === []) {
-            $checks[] = $this->misses($mark->missesAllowed ?? 0);
         }
 
         return $checks;
@@ -67,7 +66,7 @@ final readonly class PassRules
     {
         $checks = [];
         $critical = $this->rules->pass->criticalSections;
-        if ($this->rules->brakes?->critical === true) {
+        if ($this->rules->brakes?->weight === BrakeWeight::Critical) {
             $critical[] = $this->rules->brakes->section;
         }
         foreach ($this->sections as $section) {
@@ -85,14 +84,65 @@ final readonly class PassRules
         return $checks;
     }
 
+    /** @return list<PassCheck> */
+    private function places(): array
+    {
+        $mark = $this->rules->pass;
+        $checks = [];
+        if ($mark->outOfPlaceAllowed !== null) {
+            // What is said anew on beginning the brake tests again may then be in its place.
+            $least = $this->restartable->ids === [] ? count($this->order->outOfPlace) : OrderReport::outOfPlaceWithout($this->inspection, $this->walk, $this->restartable->ids);
+            $checks[] = $this->outOfPlace('items were said', count($this->order->outOfPlace), $least, $mark->outOfPlaceAllowed);
+        }
+        if ($mark->sectionsOutOfPlaceAllowed !== null) {
+            // Where a section stands may still move with what is said of it.
+            $checks[] = $this->outOfPlace('sections were walked', count($this->order->sectionsOutOfPlace), 0, $mark->sectionsOutOfPlaceAllowed);
+        }
+
+        return $checks;
+    }
+
+    /** @return list<PassCheck> */
+    private function breaches(): array
+    {
+        $checks = [];
+        foreach ($this->rules->brakes?->weight === BrakeWeight::Critical ? $this->brakes->breaches : [] as $breach) {
+            $checks[] = $this->check(false, ! in_array($breach, $this->brakes->final, true), $breach, 'The brake tests once, in their order, would have been enough.');
+        }
+        foreach ($this->rules->overTimeFails ? $this->time->breaches : [] as $breach) {
+            $checks[] = $this->check(false, false, $breach, 'Keeping to the time would have been enough.');
+        }
+
+        return $checks;
+    }
+
+    /** @return list<PassCheck> */
+    private function missesBySection(): array
+    {
+        $checks = [];
+        foreach ($this->sections as $section) {
+            $allowed = $this->rules->pass->missesAllowedIn($section->id);
+            if ($allowed !== null && $section->score->asked > 0) {
+                $checks[] = $this->misses(' of "'.$section->name.'"', $section->score, $allowed);
+            }
+        }
+
+        return $checks;
+    }
+
+    /** @param  bool  $canBeMet  while the walk goes on; once it is finished nothing can */
+    private function check(bool $isMet, bool $canBeMet, string $said, string $enough): PassCheck
+    {
+        return new PassCheck($isMet, $canBeMet && ! $this->walk->finished, $said, $isMet ? '' : $enough);
+    }
+
     /** @param  array<string, ItemOutcome>  $outcomes */
     private function share(string $what, Score $score, int $percent, array $outcomes): PassCheck
     {
         $permille = $score->permille();
 
-        return new PassCheck(
-            $score->reaches($percent),
-            $score->canReach($percent),
+        return $this->check(
+            $score->reaches($percent), $score->canReach($percent),
             sprintf('%d.%d %% of %s was earned; %d %% is asked.', intdiv($permille, 10), $permille % 10, $what, $percent),
             $this->enough($score->short($percent), $outcomes),
         );
@@ -105,9 +155,6 @@ final readonly class PassRules
      */
     private function enough(int $short, array $outcomes): string
     {
-        if ($short === 0) {
-            return '';
-        }
         $lost = array_map(static fn (ItemOutcome $outcome): int => $outcome->possible - $outcome->earned, $outcomes);
         rsort($lost);
         $count = 0;
@@ -125,43 +172,28 @@ final readonly class PassRules
     /** @param  array<string, ItemOutcome>  $outcomes */
     private function whole(string $what, Score $score, array $outcomes): PassCheck
     {
-        $lacking = array_filter($outcomes, static fn (ItemOutcome $outcome): bool => ! $outcome->item->bonus && $outcome->possible > 0 && ! $outcome->isEarned());
+        $lacking = array_filter($outcomes, static fn (ItemOutcome $outcome): bool => $outcome->counts() && ! $outcome->isEarned());
         $names = array_map(static fn (ItemOutcome $outcome): string => $outcome->item->fullName(), array_slice(array_values($lacking), 0, self::MOST_NAMED));
         $more = count($lacking) - count($names);
 
-        return new PassCheck(
-            $score->misses() === 0,
-            $score->reachable === $score->possible,
+        return $this->check(
+            $score->misses() === 0, $score->lost === 0,
             sprintf('All %d of %s must be earned; %d were not.', $score->asked, $what, $score->misses()),
             $names === [] ? '' : 'Needed: '.implode(', ', $names).($more > 0 ? sprintf(' and %d more', $more) : '').'.',
         );
     }
 
-    private function outOfPlace(int $allowed): PassCheck
+    private function outOfPlace(string $what, int $count, int $least, int $allowed): PassCheck
     {
-        $count = count($this->order->outOfPlace);
-
-        return new PassCheck(
-            $count <= $allowed,
-            $count <= $allowed,
-            sprintf('%d items were said out of place; %d are let pass.', $count, $allowed),
-            $count <= $allowed ? '' : sprintf('%d fewer would have been enough.', $count - $allowed),
-        );
+        return $this->check($count <= $allowed, $least <= $allowed, sprintf('%d %s out of place; %d are let pass.', $count, $what, $allowed), sprintf('%d fewer would have been enough.', $count - $allowed));
     }
 
-    private function misses(int $allowed): PassCheck
+    private function misses(string $where, Score $score, int $allowed): PassCheck
     {
-        $score = $this->overall;
-        $lost = $this->walk->finished ? $score->misses() : count(array_filter(
-            $this->outcomes,
-            static fn (ItemOutcome $outcome): bool => ! $outcome->item->bonus && $outcome->possible > 0 && $outcome->reachable < $outcome->possible,
-        ));
-
-        return new PassCheck(
-            $score->misses() <= $allowed,
-            $lost <= $allowed,
-            sprintf('%d of %d items were not earned; %d are let pass.', $score->misses(), $score->asked, $allowed),
-            $score->misses() <= $allowed ? '' : sprintf('%d more earned whole would %s enough.', $score->misses() - $allowed, $this->walk->finished ? 'have been' : 'be'),
+        return $this->check(
+            $score->misses() <= $allowed, $score->lost <= $allowed,
+            sprintf('%d of %d items%s were not earned; %d are let pass.', $score->misses(), $score->asked, $where, $allowed),
+            sprintf('%d more earned whole would %s enough.', $score->misses() - $allowed, $this->walk->finished ? 'have been' : 'be'),
         );
     }
 

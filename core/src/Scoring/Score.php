@@ -12,6 +12,7 @@ final readonly class Score
         /** Extra credit included, but never above what is possible. */
         public int $earned,
         public int $possible,
+        /** The most that can still be earned, extra credit included, but never above what is possible. */
         public int $reachable,
         /** Extra credit that was earned, counted or not. */
         public int $bonus,
@@ -20,12 +21,16 @@ final readonly class Score
         public int $asked,
         /** Of those, how many earned all they are worth. */
         public int $whole,
+        /** Of those, how many can no longer do so. */
+        public int $lost,
+        /** What items weigh that were waved off the list and would be asked again if they were spoken of. */
+        private int $waved,
     ) {}
 
     /** @param  iterable<ItemOutcome>  $outcomes */
     public static function of(iterable $outcomes): self
     {
-        $earned = $possible = $reachable = $bonus = $asked = $whole = 0;
+        $earned = $possible = $reachable = $bonus = $more = $asked = $whole = $lost = $waved = 0;
         $counts = [];
         foreach (ItemStatus::cases() as $status) {
             $counts[$status->value] = 0;
@@ -35,14 +40,19 @@ final readonly class Score
             $possible += $outcome->possible;
             $reachable += $outcome->reachable;
             $bonus += $outcome->bonus;
-            $counts[$outcome->status->value]++;
-            if (! $outcome->item->bonus && ($outcome->status !== ItemStatus::NotFitted || ! $outcome->item->fitted)) {
+            $more += $outcome->reachableBonus;
+            // What weighs nothing counts for nothing.
+            $counts[$outcome->status->value] += $outcome->item->weight > 0 ? 1 : 0;
+            if ($outcome->counts()) {
                 $asked++;
                 $whole += $outcome->isEarned() ? 1 : 0;
+                $lost += $outcome->isLost() ? 1 : 0;
+            } elseif ($outcome->status === ItemStatus::NotFitted) {
+                $waved += Credit::possible($outcome->item);
             }
         }
 
-        return new self(min($possible, $earned + $bonus), $possible, min($possible, $reachable + $bonus), $bonus, $counts, $asked, $whole);
+        return new self(min($possible, $earned + $bonus), $possible, min($possible, $reachable + $more), $bonus, $counts, $asked, $whole, $lost, $waved);
     }
 
     public function reaches(int $percent): bool
@@ -52,7 +62,7 @@ final readonly class Score
 
     public function canReach(int $percent): bool
     {
-        return $this->reachable * 100 >= $percent * $this->possible;
+        return ($this->reachable + $this->waved) * 100 >= $percent * ($this->possible + $this->waved);
     }
 
     /** Units that lack for a share; 0 where it is reached. */

@@ -6,9 +6,11 @@ namespace Pasada\Core\Scoring;
 
 use Pasada\Core\Attempt\MarkList;
 use Pasada\Core\Attempt\Walk;
+use Pasada\Core\Checklist\BrakeWeight;
 use Pasada\Core\Checklist\Checklist;
 use Pasada\Core\Checklist\Form;
 use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Inspection\Item;
 use Pasada\Core\Inspection\NothingToInspect;
 use Pasada\Core\Vehicle\Vehicle;
 
@@ -16,9 +18,15 @@ use Pasada\Core\Vehicle\Vehicle;
 final readonly class ScoreSheet
 {
     /**
+     * Raised whenever the same marks may be scored otherwise than before. 1: until November 2026. 2: order axle by axle and by the fairest
+     * order of sections, references that only give, the return rule for what is waved and noticed, sides apart.
+     */
+    public const ENGINE = 2;
+
+    /**
      * @param  array<string, ItemOutcome>  $outcomes  by item id, in walking order
      * @param  list<SectionScore>  $sections  in walking order
-     * @param  list<string>  $remarks  breaches of rules that by this checklist cost nothing, in words
+     * @param  list<string>  $remarks  breaches of rules that by this checklist cost nothing, and what came too late to count, in words
      */
     private function __construct(
         public Inspection $inspection,
@@ -43,23 +51,27 @@ final readonly class ScoreSheet
         $rules = $inspection->checklist->rules;
         $walk = Walk::replay($inspection, $marks);
         $order = OrderReport::of($inspection, $walk);
-        $hearings = CarriedHearings::of($inspection, $walk);
-        $outcomes = [];
+        $carried = new CarriedHearings($inspection, $walk);
+        $restartable = RestartableItems::of($inspection, $walk);
+        $brakes = BrakeReport::of($inspection, $walk, $restartable);
+        $judge = new ItemJudge($inspection, $walk, $carried, $restartable);
+        $outcomes = array_map(static fn (Item $item): ItemOutcome => $judge->outcome($item, isset($order->outOfPlace[$item->id])), $inspection->items);
+        $outcomes = $brakes->forfeiting($rules->brakes, $outcomes);
         $bySection = array_fill_keys(array_keys($inspection->sections), []);
-        foreach ($inspection->items as $id => $item) {
-            $outcome = ItemOutcome::of($item, $hearings[$id] ?? null, $walk->hearings[$id] ?? null, $walk, $rules, isset($order->outOfPlace[$id]));
-            $outcomes[$id] = $outcome;
-            $bySection[$item->section][] = $outcome;
+        foreach ($outcomes as $outcome) {
+            $bySection[$outcome->item->section][] = $outcome;
         }
         $time = TimeReport::of($inspection, $walk);
-        $brakes = BrakeReport::of($inspection, $walk);
         $sections = [];
         foreach ($inspection->sections as $id => $section) {
             $sections[] = new SectionScore($id, $section->name, Score::of($bySection[$id]), $time->sectionsMs[$id] ?? 0, $section->timeAllowedSeconds);
         }
         $overall = Score::of($outcomes);
-        $checks = (new PassRules($rules, $overall, $sections, $outcomes, $order, $brakes, $time, $walk))->checks();
-        $remarks = [...($rules->overTimeFails ? [] : $time->breaches), ...($rules->brakes?->critical === true ? [] : $brakes->breaches)];
+        $checks = (new PassRules($inspection, $walk, $overall, $sections, $outcomes, $order, $brakes, $time, $restartable))->checks();
+        $remarks = [
+            ...($rules->overTimeFails ? [] : $time->breaches), ...($rules->brakes?->weight === BrakeWeight::Critical ? [] : $brakes->breaches),
+            ...$carried->remarks, ...$walk->tooLate,
+        ];
 
         return new self($inspection, $walk, $outcomes, $sections, $overall, $order, Verdict::of($checks, $walk->finished), $remarks);
     }

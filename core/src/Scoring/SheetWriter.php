@@ -21,6 +21,7 @@ final readonly class SheetWriter
 
         return [
             'format' => self::FORMAT,
+            'engine' => ScoreSheet::ENGINE,
             'checklist' => ['id' => $checklist->id, 'version' => $checklist->version],
             'vehicle' => ['id' => $sheet->inspection->vehicle->id],
             'form' => $sheet->inspection->form?->id,
@@ -30,7 +31,7 @@ final readonly class SheetWriter
             'overall' => self::score($sheet->overall),
             'sections' => array_map(static fn (SectionScore $section): array => ['id' => $section->id, 'name' => $section->name, 'time_ms' => $section->timeMs, 'time_allowed_seconds' => $section->timeAllowedSeconds, ...self::score($section->score)], $sheet->sections),
             'items' => array_map(self::item(...), array_values($sheet->outcomes)),
-            'order' => ['named' => $sheet->order->named, 'out_of_place' => array_map(strval(...), array_keys($sheet->order->outOfPlace)), 'sections_out_of_place' => $sheet->order->sectionsOutOfPlace, 'directions' => (object) $sheet->order->directions, 'returns' => $sheet->order->returns],
+            'order' => ['named' => $sheet->order->named, 'out_of_place' => array_map(strval(...), array_keys($sheet->order->outOfPlace)), 'sections_out_of_place' => $sheet->order->sectionsOutOfPlace, 'directions' => (object) $sheet->order->directions, 'tandem' => $sheet->order->tandem?->value, 'returns' => $sheet->order->returns],
             'visits' => array_map(static fn (Visit $visit): array => ['place' => $visit->place, 'from_ms' => $visit->fromMs, 'to_ms' => $visit->toMs], $sheet->walk->visits),
             'notes' => array_map(static fn (Remark $remark): array => ['at_ms' => $remark->atMs, 'item' => $remark->item, 'text' => $remark->text], $sheet->walk->remarks),
             'look_again' => array_map(static fn (Remark $flag): array => ['at_ms' => $flag->atMs, 'item' => $flag->item, 'text' => $flag->text], $sheet->walk->flags),
@@ -64,6 +65,7 @@ final readonly class SheetWriter
             'earned' => $outcome->earned,
             'possible' => $outcome->possible,
             'bonus' => $outcome->bonus,
+            'forfeited' => $outcome->forfeited,
             'carried_from' => $outcome->hearing?->carriedFrom,
             'defect' => $outcome->defect,
             'defect_noticed' => $outcome->defectNoticed,

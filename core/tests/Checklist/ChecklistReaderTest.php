@@ -46,7 +46,7 @@ it('names the place of a fault and what to do', function (array $path, mixed $va
     'a misspelt rule' => [['rules', 'retuns'], 'end', 'rules.retuns: is not known here; did you mean "returns"?'],
     'an unknown rule value' => [['rules', 'credit'], 'half', 'rules.credit: "half" is not known; it may be named, essential, weighted, full'],
     'a rule value nearly right' => [['rules', 'credit'], 'ful', 'rules.credit: "ful" is not known; did you mean "full"?'],
-    'no pass mark' => [['rules', 'pass'], ['note' => 'x'], 'rules.pass: asks for at least one of overall_percent, section_percent, misses_allowed'],
+    'no pass mark' => [['rules', 'pass'], ['note' => 'x'], 'rules.pass: asks for at least one of overall_percent, section_percent, misses_allowed, section_misses_allowed, sections'],
     'a critical section that is not there' => [['rules', 'pass', 'critical_sections'], ['roof'], 'rules.pass.critical_sections[0]: "roof" is not among the sections'],
     'a critical component that is not there' => [['rules', 'pass', 'critical_components'], ['cab.roof'], 'rules.pass.critical_components[0]: "cab.roof" is not among the components'],
     'a pass mark above 100' => [['rules', 'pass', 'overall_percent'], 101, 'rules.pass.overall_percent: asks for a whole number from 1 to 100'],

@@ -73,7 +73,7 @@ it('names the place of a fault and what to do', function (array $document, strin
     'carry-over between unknown axles' => [Sample::ruled(['carry_over' => ['scopes' => [], 'from' => ['pusher' => []]]]), 'rules.carry_over.from.pusher: is no group of axles; it may be steer, drive or trailer'],
     'brake tests in an unknown section' => [Sample::ruled(['brake_tests' => ['section' => 'yard']]), 'rules.brake_tests.section: "yard" is not among the sections'],
     'too many restarts' => [Sample::ruled(['brake_tests' => ['section' => 'cab', 'restarts' => 3]]), 'rules.brake_tests.restarts: asks for a whole number from 0 to 2'],
-    'an unknown weight of the brake tests' => [Sample::ruled(['brake_tests' => ['section' => 'cab', 'weight' => 'heavy']]), 'rules.brake_tests.weight: "heavy" is not known; it may be critical, counted'],
+    'an unknown weight of the brake tests' => [Sample::ruled(['brake_tests' => ['section' => 'cab', 'weight' => 'heavy']]), 'rules.brake_tests.weight: "heavy" is not known; it may be critical, section, counted'],
     'an unknown order' => [Sample::ruled(['order' => ['items' => 'random']]), 'rules.order.items: "random" is not known; it may be fixed, grouped, free'],
     'an unknown aid' => [Sample::ruled(['aid' => 'phone']), 'rules.aid: "phone" is not known; it may be none, unmarked-list'],
     'a reason for no rule' => [Sample::ruled(['reasons' => ['weather' => 'rain']]), 'rules.reasons.weather: names no rule'],

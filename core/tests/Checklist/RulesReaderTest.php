@@ -6,6 +6,7 @@ use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\Spoken;
 use Pasada\Core\Brakes\StateNeed;
 use Pasada\Core\Checklist\BrakeSequence;
+use Pasada\Core\Checklist\BrakeWeight;
 use Pasada\Core\Checklist\CarryScope;
 use Pasada\Core\Checklist\ChecklistReader;
 use Pasada\Core\Checklist\Direction;
@@ -48,8 +49,8 @@ it('reads every rule that the file gives', function (): void {
         ->toBe([true, SideRule::Both, [CarryScope::Tandem, CarryScope::Side], false, OrderRule::Grouped, Direction::OutsideIn])
         ->and([$rules->wrong, $rules->notFitted, $rules->recitedOver, $rules->noticedDefect, $rules->aidAllowed, $rules->timeAllowedSeconds, $rules->overTimeFails, $rules->reasons])
         ->toBe([WrongRule::Item, NotFittedRule::Spoken, RecitedOver::Half, NoticedDefect::Bonus, true, 60, true, ['credit' => 'because']])
-        ->and([$rules->brakes?->section, $rules->brakes?->sequence, $rules->brakes?->tug, $rules->brakes?->restarts, $rules->brakes?->critical])
-        ->toBe(['cab', BrakeSequence::AfterWalk, TugSequence::BeforeLeak, 2, true])
+        ->and([$rules->brakes?->section, $rules->brakes?->sequence, $rules->brakes?->tug, $rules->brakes?->restarts, $rules->brakes?->weight])
+        ->toBe(['cab', BrakeSequence::AfterWalk, TugSequence::BeforeLeak, 2, BrakeWeight::Critical])
         ->and([$rules->pass->missesAllowed, $rules->pass->outOfPlaceAllowed, $rules->pass->overallPercent, $rules->pass->sectionPercent])->toBe([0, 0, null, null]);
 });
 

@@ -14,7 +14,7 @@ function brakeSheet(array $brakes, Mark ...$marks): ScoreSheet
     $document = Sample::ruled(['returns' => 'place', 'pass' => ['overall_percent' => 1, 'note' => 'x'], 'brake_tests' => ['section' => 'tests', ...$brakes]]);
     $document['components'][] = ['id' => 'test.leak_applied', 'name' => 'Leak test', 'essential' => ['works']];
     $document['components'][] = ['id' => 'test.park_tractor', 'name' => 'Tractor tug', 'essential' => ['works']];
-    array_splice($document['sections'], 1, 0, [['id' => 'tests', 'name' => 'Brake tests', 'stops' => [['id' => 'bench', 'name' => 'Brake tests', 'zone' => 'brakes', 'asks' => ['test.leak_applied', 'test.park_tractor']]]]]);
+    array_splice($document['sections'], 1, 0, [['id' => 'tests', 'name' => 'Brake tests', 'stops' => [['id' => 'bench', 'name' => 'Brake tests', 'zone' => 'brakes', 'asks' => ($brakes['tug'] ?? '') === 'before-leak' ? ['test.park_tractor', 'test.leak_applied'] : ['test.leak_applied', 'test.park_tractor']]]]]);
 
     return Sample::sheetOf($document, null, ...$marks);
 }

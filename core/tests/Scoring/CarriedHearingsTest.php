@@ -31,7 +31,7 @@ it('credits a reference within its scope only', function (array $scopes, array $
     'tandem: the partner' => [['tandem'], $tandem, 'brake.hose@drive-2', ItemStatus::Carried],
     'tandem: another axle' => [['tandem'], $axle, 'brake.hose@drive-1', ItemStatus::NotReached],
     'axle: another axle' => [['axle'], $axle, 'brake.hose@drive-1', ItemStatus::Carried],
-    'axle: the tandem partner' => [['axle'], $tandem, 'brake.hose@drive-2', ItemStatus::NotReached],
+    'axle: the tandem partner' => [['axle'], $tandem, 'brake.hose@drive-2', ItemStatus::Carried],
     'side: the other side' => [['side'], $side, 'side.mirror@right', ItemStatus::Carried],
     'side: the same side names itself' => [['side'], [Sample::whole(1, 'side.mirror@left'), Sample::carry(2, 'cab', 'left')], 'side.mirror@left', ItemStatus::Whole],
     'all scopes at once' => [['tandem', 'axle', 'side'], $tandem, 'brake.hose@drive-2', ItemStatus::Carried],
@@ -65,7 +65,7 @@ it('misses at the target what was missed at the source', function (array $marks,
 })->with([
     'nothing said there' => [[], ItemStatus::Missed],
     'said in part there' => [[Sample::points(1, 'brake.hose@drive-1', Point::Sealed)], ItemStatus::Partial],
-    'said wrong there' => [[Sample::whole(1, 'brake.hose@drive-1'), Sample::wrong(2, 'brake.hose@drive-1', Point::Sealed)], ItemStatus::Wrong],
+    'said wrong there' => [[Sample::whole(1, 'brake.hose@drive-1'), Sample::wrong(2, 'brake.hose@drive-1', Point::Sealed)], ItemStatus::Partial],
     'waved there' => [[Sample::wave(1, 'brake.hose@drive-1')], ItemStatus::Missed],
 ]);
 
@@ -79,7 +79,7 @@ it('adds what is said at the target itself, and lets a wrong statement there win
 
 it('does not carry a figure that differs at the target', function (): void {
     $sheet = Sample::sheetOf(carrying(['scopes' => ['axle', 'tandem']]), null,
-        Sample::whole(1, 'wheel.tyre@steer'), Sample::carry(2, 'drive-wheel-1', 'steer'), Sample::carry(3, 'drive-wheel-2', 'drive-1'));
+        Sample::whole(1, 'wheel.tyre@steer'), Sample::enter(2, 'drive-wheel-1'), Sample::carry(3, 'drive-wheel-1', 'steer'), Sample::carry(4, 'drive-wheel-2', 'drive-1'));
 
     // The tread of the steer axle is no statement about the drive axle: even and matched are carried, the depth is not.
     expect($sheet->outcomes['wheel.tyre@drive-1']->status)->toBe(ItemStatus::Partial)
@@ -87,21 +87,66 @@ it('does not carry a figure that differs at the target', function (): void {
         ->and($sheet->outcomes['wheel.tyre@drive-2']->status)->toBe(ItemStatus::Partial);
 });
 
-it('follows a chain of references to its end', function (): void {
+it('follows a chain of references to its end, and gives what the source has at the end of the walk', function (): void {
     $sheet = Sample::sheetOf(carrying(['scopes' => ['axle', 'tandem']]), null,
-        Sample::carry(1, 'drive-wheel-2', 'drive-1'), Sample::carry(2, 'drive-wheel-1', 'steer'), Sample::whole(3, 'brake.hose@steer'));
+        Sample::enter(1, 'steer-wheel'), Sample::enter(2, 'drive-wheel-1'), Sample::carry(3, 'drive-wheel-2', 'drive-1'), Sample::carry(4, 'drive-wheel-1', 'steer'), Sample::whole(5, 'brake.hose@steer'));
 
     expect($sheet->outcomes['brake.hose@drive-2']->status)->toBe(ItemStatus::Carried)
         ->and($sheet->outcomes['brake.hose@drive-2']->hearing?->carriedFrom)->toBe('brake.hose@drive-1');
 });
 
-it('passes over a reference that closes a circle', function (): void {
-    $sheet = Sample::sheetOf(carrying(['scopes' => ['axle', 'tandem']]), null,
-        Sample::carry(1, 'drive-wheel-2', 'drive-1'), Sample::carry(2, 'drive-wheel-1', 'drive-2'), Sample::whole(3, 'brake.hose@drive-1'));
+it('gives nothing for a circle but what was said in words, and names it', function (): void {
+    $circle = [Sample::enter(1, 'drive-wheel-1'), Sample::enter(2, 'drive-wheel-2'), Sample::carry(3, 'drive-wheel-2', 'drive-1'), Sample::carry(4, 'drive-wheel-1', 'drive-2')];
+    $silent = Sample::sheetOf(carrying(['scopes' => ['tandem']]), null, ...$circle);
+    $spoken = Sample::sheetOf(carrying(['scopes' => ['tandem']]), null, ...[...$circle, Sample::whole(5, 'brake.hose@drive-1')]);
 
-    expect($sheet->outcomes['brake.hose@drive-2']->status)->toBe(ItemStatus::Carried)
-        ->and($sheet->outcomes['brake.hose@drive-1']->hearing?->carriedFrom)->toBeNull();
+    expect($silent->overall->earned)->toBe(0)->and($silent->remarks)->toBe(['"Drive wheel 1" and what it was said to be like name each other; that gives nothing.'])
+        ->and($spoken->outcomes['brake.hose@drive-2']->status)->toBe(ItemStatus::Carried)
+        ->and($spoken->outcomes['brake.hose@drive-1']->hearing?->carriedFrom)->toBeNull();
 });
+
+it('credits only what names an axle that was walked before', function (array $marks, ItemStatus $status, int $remarks): void {
+    $sheet = Sample::sheetOf(carrying(['scopes' => ['axle']]), null, ...$marks);
+
+    expect($sheet->outcomes['brake.hose@drive-1']->status)->toBe($status)->and($sheet->remarks)->toHaveCount($remarks);
+})->with([
+    'said before' => [[Sample::whole(1, 'brake.hose@steer'), Sample::carry(2, 'drive-wheel-1', 'steer')], ItemStatus::Carried, 0],
+    'stood at before, said later' => [[Sample::enter(1, 'steer-wheel'), Sample::carry(2, 'drive-wheel-1', 'steer'), Sample::whole(3, 'brake.hose@steer')], ItemStatus::Carried, 0],
+    'neither' => [[Sample::carry(2, 'drive-wheel-1', 'steer'), Sample::whole(3, 'brake.hose@steer')], ItemStatus::NotReached, 1],
+]);
+
+it('never lowers what an item has, whatever is referred to', function (array $rules): void {
+    $words = [Sample::whole(1, 'brake.hose@drive-1'), Sample::wrong(2, 'brake.hose@drive-1', Point::Mounted), Sample::whole(3, 'brake.hose@drive-2')];
+    $without = Sample::sheetOf(carrying(['scopes' => ['tandem']], $rules), null, ...$words)->outcomes['brake.hose@drive-2'];
+    $with = Sample::sheetOf(carrying(['scopes' => ['tandem']], $rules), null, ...[...$words, Sample::carry(4, 'drive-wheel-2', 'drive-1')])->outcomes['brake.hose@drive-2'];
+
+    expect([$with->earned, $with->status, $with->wrong()->points(), $with->hearing?->carriedFrom])->toBe([$without->earned, ItemStatus::Whole, [], null]);
+})->with(['the point' => [['wrong' => 'point']], 'the item' => [['wrong' => 'item']]]);
+
+it('adds up several references, the earliest first', function (): void {
+    $sheet = Sample::sheetOf(carrying(['scopes' => ['axle', 'tandem']]), null,
+        Sample::points(1, 'brake.hose@steer', Point::Sealed), Sample::points(2, 'brake.hose@drive-1', Point::RubberOk), Sample::carry(3, 'drive-wheel-2', 'steer'), Sample::carry(4, 'drive-wheel-2', 'drive-1'), Sample::whole(5, 'wheel.tyre@steer'));
+    $outcome = $sheet->outcomes['brake.hose@drive-2'];
+
+    expect([$outcome->status, $outcome->hearing?->carriedFrom, $outcome->hearing?->firstAtMs])->toBe([ItemStatus::Carried, 'brake.hose@steer', 3000]);
+});
+
+it('does not carry the figure of a vehicle to an axle that has another', function (?float $drive, ItemStatus $status): void {
+    $document = carrying(['scopes' => ['axle']]);
+    $document['figures'][] = ['id' => 'hose-length', 'point' => 'sealed', 'low' => 10, 'accepted_low' => 1, 'accepted_high' => 50, 'unit' => 'in', 'source' => 'school'];
+    $vehicle = [...Sample::vehicleDocument(), 'figures' => $drive === null ? [] : [['component' => 'brake.hose', 'point' => 'sealed', 'axles' => 'drive', 'low' => $drive]]];
+    $sheet = Sample::sheetOf($document, $vehicle, Sample::whole(1, 'brake.hose@steer'), Sample::carry(2, 'drive-wheel-1', 'steer'));
+
+    expect($sheet->outcomes['brake.hose@drive-1']->status)->toBe($status);
+})->with(['the same at both' => [null, ItemStatus::Carried], 'its own at the drive axles' => [20.0, ItemStatus::Partial], 'its own, which is the usual one, but accepts less' => [10.0, ItemStatus::Partial]]);
+
+it('completes a two-sided item by a reference to its other side', function (array $scopes, string $from, ItemStatus $status): void {
+    $document = carrying(['scopes' => $scopes], ['sides' => 'both']);
+    $document['components'][6]['repeat'] = 'two-sided';
+    $left = Mark::heardWhole(Sample::id(1), 1000, 'brake.hose@steer', Pasada\Core\Inspection\Side::Left);
+
+    expect(Sample::sheetOf($document, null, $left, Sample::carry(2, 'steer-wheel', $from))->outcomes['brake.hose@steer']->status)->toBe($status);
+})->with(['as on the left' => [['side'], 'left', ItemStatus::Carried], 'as on the right, of which nothing was said' => [['side'], 'right', ItemStatus::Partial], 'not by this checklist' => [['axle'], 'left', ItemStatus::Partial]]);
 
 it('is late where the place was shut before the reference', function (): void {
     $sheet = Sample::sheetOf(carrying(['scopes' => ['tandem']], ['returns' => 'place']), null,
@@ -131,13 +176,6 @@ describe('what is carried', function (): void {
         $hearing = Sample::sheetOf(carrying(['scopes' => ['tandem']]), null, Sample::whole(1, 'brake.hose@drive-1'), Sample::carry(2, 'drive-wheel-2', 'drive-1'))->outcomes['brake.hose@drive-2']->hearing;
 
         expect($hearing?->firstAtMs)->toBe(2000)->and($hearing?->lastAtMs)->toBe(2000)->and($hearing?->late->isEmpty())->toBeTrue()->and($hearing?->notFitted)->toBeFalse();
-    });
-
-    it('keeps what was said wrong at the source, with its words', function (): void {
-        $sheet = Sample::sheetOf(carrying(['scopes' => ['tandem']]), null,
-            Mark::saidWrong(Sample::id(1), 1000, 'brake.hose@drive-1', Pasada\Core\Catalogue\PointSet::of(Point::Sealed), 'dripping'), Sample::carry(2, 'drive-wheel-2', 'drive-1'));
-
-        expect($sheet->outcomes['brake.hose@drive-2']->wrong()->points())->toBe([Point::Sealed])->and($sheet->outcomes['brake.hose@drive-2']->hearing?->wrongWords)->toBe(['sealed' => 'dripping']);
     });
 
     it('keeps each side of a two-sided item', function (): void {

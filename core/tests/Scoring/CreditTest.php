@@ -13,7 +13,7 @@ it('credits what was said by the rule of the checklist', function (string $rule,
     $inspection = Sample::inspection(['credit' => $rule, 'half_for_part' => $half]);
     $hearing = new Hearing(PointSet::of(...$heard), PointSet::none(), false, 0, 0, 0);
 
-    expect(Credit::earned($inspection->items['engine.alternator'], $hearing, $inspection->checklist->rules))->toBe(intdiv(Credit::UNIT * $tenths, 10));
+    expect(Credit::share($inspection->items['engine.alternator'], $hearing, $inspection->checklist->rules))->toBe(intdiv(Credit::UNIT * $tenths, 10));
 })->with([
     'named: nothing said' => ['named', false, [], 0],
     'named: only pointed at' => ['named', false, [Point::Identified], 0],

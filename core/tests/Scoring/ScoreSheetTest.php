@@ -65,7 +65,7 @@ describe('the return rule', function (): void {
         $sheet = Sample::sheet(['returns' => 'place', 'credit' => 'weighted'],
             Sample::enter(1, 'engine'), Sample::points(2, 'engine.alternator', Point::Mounted), Sample::enter(3, 'steer-wheel'), Sample::points(4, 'engine.alternator', Point::Drive));
 
-        expect($sheet->outcomes['engine.alternator']->status)->toBe(ItemStatus::Late)
+        expect($sheet->outcomes['engine.alternator']->status)->toBe(ItemStatus::LaterAdded)
             ->and($sheet->outcomes['engine.alternator']->earned)->toBe(intdiv(Credit::UNIT * 2, 5));
     });
 });
