@@ -71,3 +71,42 @@ it('fails for any wrong step where it is critical, and remarks on it where it is
 it('fails for a test that was not made where it is critical', function (string $weight, Standing $standing) use ($leak): void {
     expect(brakeSheet(['weight' => $weight], $leak(1), Sample::finish(9))->verdict->standing)->toBe($standing);
 })->with(['critical' => ['critical', Standing::Failed], 'counted' => ['counted', Standing::Passed]]);
+
+it('costs the section for a fault, where the checklist has it so', function (string $weight, array $marks, array $earned, Standing $standing): void {
+    $sheet = brakeSheet(['tug' => 'after-leak', 'weight' => $weight], ...$marks);
+
+    expect(array_map(static fn (string $id): bool => $sheet->outcomes[$id]->earned > 0, ['test.leak_applied', 'test.park_tractor', 'engine.oil_level']))->toBe($earned)
+        ->and($sheet->verdict->standing)->toBe($standing);
+})->with([
+    'no fault' => ['section', [$leak(1), $tug(2), $oil(3), Sample::finish(9)], [true, true, true], Standing::Passed],
+    'a test missed' => ['section', [$leak(1), $oil(3), Sample::finish(9)], [false, false, true], Standing::Passed],
+    'not yet made' => ['section', [$leak(1), $oil(3)], [true, false, true], Standing::Passed],
+    'out of their order' => ['section', [$tug(1), $leak(2), $oil(3), Sample::finish(9)], [false, false, true], Standing::Passed],
+    'said wrong' => ['section', [Sample::wrong(1, 'test.leak_applied', Pasada\Core\Catalogue\Point::Works), $tug(2), $oil(3), Sample::finish(9)], [false, false, true], Standing::Passed],
+    'a test missed, counted as an item' => ['counted', [$leak(1), $oil(3), Sample::finish(9)], [true, false, true], Standing::Passed],
+    'a test missed, counted as the inspection' => ['critical', [$leak(1), $oil(3), Sample::finish(9)], [true, false, true], Standing::Failed],
+]);
+
+it('still earns the section while it can be begun again', function () use ($leak, $tug, $oil, $again): void {
+    $turned = [$tug(1), $leak(2), $oil(3)];
+    $rules = ['tug' => 'after-leak', 'weight' => 'section', 'restarts' => 1];
+
+    expect(brakeSheet($rules, ...$turned)->outcomes['test.leak_applied']->reachable)->toBeGreaterThan(0)
+        ->and(brakeSheet($rules, ...[...$turned, $again(4), $leak(5), $tug(6)])->outcomes['test.leak_applied']->earned)->toBeGreaterThan(0);
+});
+
+it('takes no place in the order for what was told afterwards', function () use ($leak, $tug): void {
+    $told = $leak(1)->afterwards(9000);
+
+    expect(brakeSheet(['tug' => 'after-leak', 'weight' => 'critical'], $tug(2), $told)->outcomes['test.leak_applied']->status)->toBe(ItemStatus::Whole)
+        ->and(brakeSheet(['tug' => 'after-leak', 'weight' => 'counted'], $tug(2), $told)->remarks)->toBe([]);
+});
+
+it('begins again from the test that is named', function (?string $from, ItemStatus $leakIs, ItemStatus $tugIs) use ($leak, $tug, $again): void {
+    $sheet = brakeSheet(['restarts' => 1, 'steps' => [['test' => 'leak-applied'], ['test' => 'tug-tractor']], ...($from === null ? [] : ['restart_from' => $from])], $leak(1), $tug(2), $again(3));
+
+    expect([$sheet->outcomes['test.leak_applied']->status, $sheet->outcomes['test.park_tractor']->status])->toBe([$leakIs, $tugIs]);
+})->with([
+    'the beginning' => [null, ItemStatus::NotReached, ItemStatus::NotReached],
+    'the tugs' => ['tug-tractor', ItemStatus::Whole, ItemStatus::NotReached],
+]);

@@ -91,3 +91,34 @@ it('takes the first of a critical component\'s names', function (): void {
 
     expect($checks[1]->said)->toBe('All 2 of "Mirror" must be earned; 1 were not.')->and($checks[1]->enough)->toBe('Needed: Mirror, right side.')->and($checks[1]->reachable)->toBeFalse();
 });
+
+/** Two sections: the cab said but for the horn, the outside whole. @param  array<string, mixed>  $pass */
+function marked(array $pass): array
+{
+    $marks = array_values(array_filter(Sample::all(), static fn (Pasada\Core\Attempt\Mark $mark): bool => $mark->item !== 'cab.horn_air'));
+    $sheet = Sample::sheet(['pass' => ['note' => 'x', ...$pass]], ...[...$marks, Sample::finish(99)]);
+
+    return array_map(static fn (PassCheck $check): string => ($check->met ? 'met' : 'not met').': '.$check->said, $sheet->verdict->checks);
+}
+
+it('holds sections to marks of their own', function (array $pass, array $checks): void {
+    expect(marked($pass))->toBe($checks);
+})->with([
+    'a share of one section' => [['sections' => ['cab' => ['percent' => 76]]], ['not met: 75.0 % of "In the cab" was earned; 76 % is asked.']],
+    'exactly that share' => [['sections' => ['cab' => ['percent' => 75]]], ['met: 75.0 % of "In the cab" was earned; 75 % is asked.']],
+    'one section beside the others' => [['section_percent' => 100, 'sections' => ['cab' => ['percent' => 50]]],
+        ['met: 75.0 % of "In the cab" was earned; 50 % is asked.', 'met: 100.0 % of "Outside" was earned; 100 % is asked.']],
+    'misses of each section' => [['section_misses_allowed' => 0],
+        ['not met: 1 of 4 items of "In the cab" were not earned; 0 are let pass.', 'met: 0 of 4 items of "Outside" were not earned; 0 are let pass.']],
+    'misses of one section' => [['sections' => ['cab' => ['misses_allowed' => 1]]], ['met: 1 of 4 items of "In the cab" were not earned; 1 are let pass.']],
+    'sections out of place' => [['misses_allowed' => 1, 'sections_out_of_place_allowed' => 0], ['met: 0 sections were walked out of place; 0 are let pass.', 'met: 1 of 8 items were not earned; 1 are let pass.']],
+]);
+
+it('fails for a section out of place where that is a rule', function (int $allowed, Standing $standing): void {
+    $items = array_keys(Sample::inspection()->items);
+    $turned = [...array_slice($items, 4), ...array_slice($items, 0, 4)];
+    $marks = array_map(static fn (int $n) => Sample::whole($n + 1, $turned[$n]), array_keys($turned));
+    $sheet = Sample::sheet(['pass' => ['misses_allowed' => 0, 'sections_out_of_place_allowed' => $allowed, 'note' => 'x']], ...[...$marks, Sample::finish(99)]);
+
+    expect($sheet->verdict->standing)->toBe($standing);
+})->with(['none allowed' => [0, Standing::Failed], 'one allowed' => [1, Standing::Passed]]);
