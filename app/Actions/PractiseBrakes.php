@@ -61,7 +61,7 @@ final readonly class PractiseBrakes
     public function judge(User $by, AirCab $cab, StoredChecklist $checklist, CabHelp $help, array $controls, bool $keep, Carbon $now, ?string $id = null): PractisedResource
     {
         $practice = $cab->practice();
-        $sequence = (new ChecklistReader)->read($checklist->document, $checklist->slug)->rules->brakeSequence();
+        $sequence = (new ChecklistReader)->read($checklist->document, $checklist->slug)->brakeSequence();
         $judgement = (new Judge($sequence, $cab->braked))->judge($practice->observed($controls));
         if ($keep && ($id === null || ! BrakePractice::query()->where('user_id', $by->id)->where('uuid', $id)->exists())) {
             (new BrakePractice)->forceFill([

@@ -29,7 +29,7 @@ final readonly class ReadAirChoices
             return new AirVehicleResource($row->id, $row->name, $vehicle->combination, $vehicle->hasHandValve, $vehicle->isManual);
         });
         $sequences = StoredChecklist::inForceOn($user->school_id, $now)->toBase()->map(static function (StoredChecklist $row): AirSequenceResource {
-            $sequence = (new ChecklistReader)->read($row->document, $row->slug)->rules->brakeSequence();
+            $sequence = (new ChecklistReader)->read($row->document, $row->slug)->brakeSequence();
 
             return new AirSequenceResource($row->id, $row->name, array_map(static fn (StepChoice $step): string => $step->test->label(), $sequence->steps), $sequence->restarts);
         });

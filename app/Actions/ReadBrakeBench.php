@@ -29,11 +29,11 @@ final readonly class ReadBrakeBench
         $inspection = $this->inspections->forAttempt($attempt);
         $rules = $inspection->checklist->rules;
         $vehicle = BrakedVehicle::of($inspection->vehicle);
-        $judgement = (new Judge($rules->brakeSequence(), $vehicle))->judge($log->events(), $this->restartsElsewhere($attempt, $log));
+        $judgement = (new Judge($inspection->checklist->brakeSequence(), $vehicle))->judge($log->events(), $this->restartsElsewhere($attempt, $log));
         $written = static fn (BenchEntry $entry): object => (object) $entry->write();
 
         return new BrakeBenchResource(
-            BrakeStepResource::all($judgement, $rules->brakeSequence(), $vehicle, $inspection, $log), $judgement->standing, $judgement->causeTold(),
+            BrakeStepResource::all($judgement, $inspection->checklist->brakeSequence(), $vehicle, $inspection, $log), $judgement->standing, $judgement->causeTold(),
             $judgement->restarts, $judgement->restartsAllowed, $rules->brakes?->weight === BrakeWeight::Critical, $vehicle->combination, $vehicle->hasHandValve,
             array_map($written, $log->inForce()), array_map($written, $log->takenBack()),
         );

@@ -25,7 +25,7 @@ final class JudgeBrakes extends Command
     public function handle(Documents $documents): int
     {
         return $this->formatIs(['json', 'text']) ? $this->reportingFaults(function () use ($documents): int {
-            $sequence = $documents->checklist($this->named('checklist'))->rules->brakeSequence();
+            $sequence = $documents->checklist($this->named('checklist'))->brakeSequence();
             if ($sequence->steps === []) {
                 throw DocumentHasFaults::in('--checklist', [Fault::at('rules.brake_tests.steps', 'names no test; list them in their order')]);
             }

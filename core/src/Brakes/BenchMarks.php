@@ -22,7 +22,7 @@ final readonly class BenchMarks
             return match ($step->outcome) {
                 Outcome::Met => [['kind' => MarkKind::HeardWhole->value, 'item' => $item->id]],
                 Outcome::Broken => [['kind' => MarkKind::SaidWrong->value, 'item' => $item->id, 'points' => array_map(static fn ($point): string => $point->value, $item->essential->points()), 'text' => $step->what]],
-                Outcome::NotYet, Outcome::NotDone => [],
+                Outcome::NotYet, Outcome::NotDone, Outcome::NotJudged => [],
             };
         }
 

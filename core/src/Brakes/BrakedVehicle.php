@@ -26,8 +26,9 @@ final readonly class BrakedVehicle
     {
         $own = [];
         foreach (BrakeTest::cases() as $test) {
-            // A vehicle's governor figure is where it cuts out; cut-in follows from that.
-            $figure = $test === BrakeTest::CutIn || $test->component() === null ? null : $vehicle->ownFigure($test->component(), Point::Reading, null);
+            $component = $test->component();
+            // A vehicle's governor figure is where it cuts out; where it cuts in follows from that, or is a figure for that test alone.
+            $figure = $component === null ? null : ($vehicle->ownFigureOfTest($component, $test->value) ?? ($test === BrakeTest::CutIn ? null : $vehicle->ownFigure($component, Point::Reading, null)));
             if ($figure !== null) {
                 $own[$test->value] = [self::whole($figure->low), self::whole($figure->high)];
             }
@@ -46,7 +47,8 @@ final readonly class BrakedVehicle
     {
         [$low, $high] = $this->own[$step->test->value] ?? [null, null];
 
-        return StepRule::usual($step->test, $this->combination)->as($step)->within($low, $high);
+        // A vehicle tells at which pressure its governor cuts in; a checklist, how far below cut-out.
+        return StepRule::usual($step->test, $this->combination)->as($step, $this->combination)->within($low, $high, $step->test === BrakeTest::CutIn);
     }
 
     /** A governor of the vehicle's own that cuts out lower cuts in lower too. */
@@ -62,10 +64,23 @@ final readonly class BrakedVehicle
     {
         [$low, $high] = $this->own[BrakeTest::CutOut->value] ?? [null, null];
         if ($low === null || $high === null) {
-            return AirMakeup::usual($this->combination);
+            $usual = AirMakeup::usual($this->combination);
+            $cutIn = $this->middle(BrakeTest::CutIn);
+
+            return $cutIn === null ? $usual : AirMakeup::usual($this->combination, $usual->cutOutPsi, $cutIn);
         }
 
-        return AirMakeup::usual($this->combination, ($low + $high) / 2, ($low + $high) / 2 - self::CUT_IN_BELOW_PSI);
+        $cutIn = $this->middle(BrakeTest::CutIn) ?? ($low + $high) / 2 - self::CUT_IN_BELOW_PSI;
+
+        return AirMakeup::usual($this->combination, ($low + $high) / 2, $cutIn);
+    }
+
+    /** The middle of the vehicle's own limits; null where it has none, or only one. */
+    private function middle(BrakeTest $test): ?float
+    {
+        [$low, $high] = $this->own[$test->value] ?? [null, null];
+
+        return $low === null || $high === null ? null : ($low + $high) / 2;
     }
 
     private static function whole(?int $thousandths): ?float

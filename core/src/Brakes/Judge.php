@@ -16,57 +16,72 @@ final readonly class Judge
     public function judge(array $events, int $restartsElsewhere = 0): Judgement
     {
         $run = Run::of($events, $this->vehicle->combination);
-        $steps = [];
-        $afterMs = 0;
-        foreach ($this->sequence->rules($this->vehicle) as $rule) {
-            $step = $this->withStatedLimit($run, $rule, $this->step($run, $rule, $afterMs));
-            $afterMs = max($afterMs, $step->atMs ?? 0);
-            $steps[] = $step;
-        }
-        $steps = $this->inOrder($steps);
-        $broken = array_values(array_filter($steps, static fn (StepVerdict $step): bool => $step->outcome === Outcome::Broken));
-        usort($broken, static fn (StepVerdict $a, StepVerdict $b): int => $a->atMs <=> $b->atMs);
+        $steps = $this->inOrder($this->steps($run, $events));
+        $lost = array_values(array_filter($steps, static fn (StepVerdict $step): bool => $step->isLost()));
         $restarts = $run->restarts + $restartsElsewhere;
         $tooOften = $restarts > $this->sequence->restarts;
         $open = $steps === [] || array_filter($steps, static fn (StepVerdict $step): bool => $step->outcome !== Outcome::Met) !== [];
 
-        return new Judgement($steps, $broken !== [] || $tooOften ? 'failed' : ($open ? 'open' : 'passed'), $broken[0] ?? null, $restarts, $this->sequence->restarts);
+        return new Judgement(
+            $steps, $lost !== [] || $tooOften ? 'failed' : ($open ? 'open' : 'passed'), $this->first($lost, $steps), $restarts, $this->sequence->restarts,
+            $tooOften ? $this->restartedAt($events) : null,
+        );
     }
 
-    private function step(Run $run, StepRule $rule, int $afterMs): StepVerdict
+    /**
+     * @param  list<BrakeEvent>  $events
+     * @return list<StepVerdict>
+     */
+    private function steps(Run $run, array $events): array
+    {
+        $steps = [];
+        $afterMs = null;
+        // What comes before the step from which it is begun again stands as it was.
+        $isKept = $this->sequence->restartFrom !== null && $run->restarts > 0;
+        $whole = $isKept ? Run::of(array_values(array_filter($events, static fn (BrakeEvent $event): bool => $event->kind !== EventKind::Restarted)), $this->vehicle->combination) : $run;
+        foreach ($this->sequence->rules($this->vehicle) as $n => $rule) {
+            $isKept = $isKept && $rule->test !== $this->sequence->restartFrom;
+            $of = $isKept ? $whole : $run;
+            $step = $this->withStatedLimit($of, $rule, $this->step($of, $rule, $n === 0 ? 0 : $afterMs));
+            $afterMs = $step->atMs === null ? $afterMs : max($afterMs ?? 0, $step->atMs);
+            $steps[] = $step;
+        }
+
+        return $steps;
+    }
+
+    /** @param  int|null  $afterMs  when the latest of the steps before it began: what the system does by itself is its test only from then on; null where none did */
+    private function step(Run $run, StepRule $rule, ?int $afterMs): StepVerdict
     {
         return match ($rule->test) {
-            BrakeTest::CutOut => (new SupplyJudge($this->vehicle))->cutOut($run, $rule),
-            BrakeTest::CutIn => (new SupplyJudge($this->vehicle))->cutIn($run, $rule),
+            BrakeTest::CutOut => (new SupplyJudge($this->vehicle))->cutOut($run, $rule, $afterMs),
+            BrakeTest::CutIn => (new SupplyJudge($this->vehicle))->cutIn($run, $rule, $afterMs),
             BrakeTest::BuildUp => (new SupplyJudge($this->vehicle))->buildUp($run, $rule, $afterMs),
             BrakeTest::LeakApplied, BrakeTest::LeakReleased => (new LeakJudge($this->vehicle->combination))->judge($run, $rule),
-            BrakeTest::LowAir => (new FanJudge($this->vehicle->combination))->warning($run, $rule),
-            BrakeTest::SpringPop => (new FanJudge($this->vehicle->combination))->pop($run, $rule),
+            BrakeTest::LowAir => (new WarningJudge)->judge($run, $rule),
+            BrakeTest::SpringPop => (new SpringJudge($this->vehicle->combination))->judge($run, $rule, $afterMs ?? 0),
             BrakeTest::TugTractor, BrakeTest::TugTrailer, BrakeTest::TugHand => (new MoveJudge($this->vehicle->combination))->tug($run, $rule),
             BrakeTest::Service => (new MoveJudge($this->vehicle->combination))->service($run, $rule),
         };
     }
 
-    /** A right test with a wrong limit stated is a wrong step, and so is one without, where the limit has to be said. */
+    /** A right test with a wrong limit stated is a wrong step; one without, where the limit has to be said, waits for it. */
     private function withStatedLimit(Run $run, StepRule $rule, StepVerdict $verdict): StepVerdict
     {
-        $limits = array_filter([$rule->low, $rule->high], static fn (?float $limit): bool => $limit !== null);
-        $stated = $run->statedLimits($rule->test);
-        if ($verdict->outcome !== Outcome::Met || $limits === []) {
+        if (! $rule->hasLimits() || ($verdict->outcome !== Outcome::Met && ! ($verdict->outcome === Outcome::Broken && $verdict->isOfVehicle))) {
             return $verdict;
         }
-        if ($stated === [] && in_array(Spoken::Limit, $rule->say, true)) {
-            return $verdict->brokenBy('did not say '.Spoken::Limit->label());
-        }
-        $wrong = array_diff($stated, $limits);
-        if ($wrong === []) {
-            return $verdict;
+        $wrong = array_values(array_filter($run->statedLimits($rule->test), static fn (float $stated): bool => ! $rule->acceptsStated($stated)));
+        if ($wrong !== []) {
+            return $verdict->brokenBy(sprintf('said %s as the limit, it is %s', Plain::of($wrong[0]), $rule->asked()));
         }
 
-        return $verdict->brokenBy(sprintf('said %s as the limit, it is %s', Plain::of(reset($wrong)), implode(' to ', array_map(Plain::of(...), $limits))));
+        return $verdict->outcome === Outcome::Met && $rule->mustSay(Spoken::Limit) && ! $run->statesLimit($rule->test) ? $verdict->stillToSay(Spoken::Limit) : $verdict;
     }
 
     /**
+     * A step that comes before one it has to follow is broken; one that another has overtaken can no longer be done in order.
+     *
      * @param  list<StepVerdict>  $steps
      * @return list<StepVerdict>
      */
@@ -74,15 +89,61 @@ final readonly class Judge
     {
         $latest = null;
         foreach ($steps as $n => $step) {
-            if ($step->atMs === null) {
-                continue;
+            if ($step->atMs !== null) {
+                if ($latest !== null && $step->atMs < (int) $latest->atMs && $step->outcome !== Outcome::Broken) {
+                    $steps[$n] = $step->brokenBy(sprintf('out of order: %s came before %s', $step->test->label(), $latest->test->label()));
+                }
+                $latest = $latest === null || $step->atMs > (int) $latest->atMs ? $step : $latest;
             }
-            if ($latest !== null && $step->atMs < (int) $latest->atMs && $step->outcome !== Outcome::Broken) {
-                $steps[$n] = $step->brokenBy(sprintf('out of order: %s came before %s', $step->test->label(), $latest->test->label()));
-            }
-            $latest = $latest === null || $step->atMs > (int) $latest->atMs ? $step : $latest;
+        }
+        foreach ($steps as $n => $step) {
+            $next = array_values(array_filter(array_slice($steps, $n + 1), static fn (StepVerdict $later): bool => $later->atMs !== null && $later->atMs > ($step->atMs ?? -1)));
+            $steps[$n] = $next === [] ? $step : $step->leftFor($next[0]->test);
         }
 
         return $steps;
+    }
+
+    /**
+     * What broke first; a skipped step was lost when the step after it began.
+     *
+     * @param  list<StepVerdict>  $lost
+     * @param  list<StepVerdict>  $steps
+     */
+    private function first(array $lost, array $steps): ?StepVerdict
+    {
+        $at = static function (StepVerdict $step) use ($steps): int {
+            if ($step->atMs !== null) {
+                return $step->atMs;
+            }
+            $later = array_slice($steps, (int) array_search($step, $steps, true) + 1);
+
+            return min([PHP_INT_MAX, ...array_filter(array_map(static fn (StepVerdict $one): ?int => $one->atMs, $later), is_int(...))]);
+        };
+        usort($lost, static fn (StepVerdict $a, StepVerdict $b): int => $at($a) <=> $at($b));
+
+        return $lost[0] ?? null;
+    }
+
+    /**
+     * The step that was at hand when it was begun again once too often.
+     *
+     * @param  list<BrakeEvent>  $events
+     */
+    private function restartedAt(array $events): ?BrakeTest
+    {
+        $restarts = array_keys(array_filter($events, static fn (BrakeEvent $event): bool => $event->kind === EventKind::Restarted));
+        $last = $restarts[$this->sequence->restarts] ?? null;
+        if ($last === null) {
+            return null;
+        }
+        $before = array_slice($events, 0, $last);
+        foreach ($this->steps(Run::of($before, $this->vehicle->combination), $before) as $step) {
+            if ($step->outcome !== Outcome::Met) {
+                return $step->test;
+            }
+        }
+
+        return null;
     }
 }

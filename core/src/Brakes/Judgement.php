@@ -10,12 +10,14 @@ final readonly class Judgement
     /** @param  list<StepVerdict>  $steps  in the order of the sequence */
     public function __construct(
         public array $steps,
-        /** "passed", "failed", or "open" while steps are to come. */
+        /** "passed", "failed", or "open" while steps are to come, something is to be said or a reading to be told. */
         public string $standing,
         /** What broke first; null where nothing did. */
         public ?StepVerdict $cause,
         public int $restarts,
         public int $restartsAllowed,
+        /** The step at which it was begun again once too often; null where it was not. */
+        public ?BrakeTest $restartedAt = null,
     ) {}
 
     /** What broke first, with the name of its test, or that it was begun again too often; null where nothing did. */
@@ -23,7 +25,7 @@ final readonly class Judgement
     {
         return match (true) {
             $this->cause !== null => $this->cause->test->label().': '.$this->cause->what,
-            $this->restarts > $this->restartsAllowed => sprintf('begun again %d times, %d allowed', $this->restarts, $this->restartsAllowed),
+            $this->restarts > $this->restartsAllowed => ($this->restartedAt === null ? '' : $this->restartedAt->label().': ').$this->tooOften(),
             default => null,
         };
     }
@@ -32,5 +34,23 @@ final readonly class Judgement
     public function mayRestart(): bool
     {
         return $this->restarts < $this->restartsAllowed;
+    }
+
+    /** Whether the student did every step right, whatever the vehicle showed. */
+    public function isProcedureRight(): bool
+    {
+        return $this->restarts <= $this->restartsAllowed && $this->steps !== []
+            && array_filter($this->steps, static fn (StepVerdict $step): bool => $step->outcome !== Outcome::Met && ! ($step->outcome === Outcome::Broken && $step->isOfVehicle)) === [];
+    }
+
+    /** @return list<StepVerdict> steps that show that something is wrong with the vehicle */
+    public function findings(): array
+    {
+        return array_values(array_filter($this->steps, static fn (StepVerdict $step): bool => $step->outcome === Outcome::Broken && $step->isOfVehicle));
+    }
+
+    public function tooOften(): string
+    {
+        return sprintf('begun again %d times, %d allowed', $this->restarts, $this->restartsAllowed);
     }
 }

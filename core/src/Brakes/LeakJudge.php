@@ -17,80 +17,95 @@ final readonly class LeakJudge
     public function judge(Run $run, StepRule $rule): StepVerdict
     {
         $applied = $rule->test === BrakeTest::LeakApplied;
-        foreach (array_keys($run->all(EventKind::MinuteStarted)) as $start) {
+        $starts = array_keys($run->all(EventKind::MinuteStarted));
+        foreach ($starts as $start) {
             if ($run->situationAt($start)->pedalDown === $applied) {
                 return $this->minute($run, $rule, $start, $applied);
             }
         }
+        $why = $applied ? 'the minute ran without the pedal' : 'the minute ran with the pedal down';
 
-        return StepVerdict::notDone($rule->test);
+        return $starts === [] ? StepVerdict::notDone($rule->test) : StepVerdict::notDone($rule->test, 'not done: '.$why, $why);
     }
 
     private function minute(Run $run, StepRule $rule, int $start, bool $applied): StepVerdict
     {
         $from = $run->events[$start]->atMs;
-        $state = $run->wrongAt($start, $rule) ?? $this->tooLow($run, $rule, $from);
+        $pressed = $applied ? $run->lastBefore($start, EventKind::Pedal) ?? $start : $start;
+        $state = $run->wrongAt($start, $rule);
         if ($state !== null) {
             return StepVerdict::broken($rule->test, $from, $state);
         }
+        $low = $this->tooLow($run, $rule, $pressed, $from);
+        if ($low !== null) {
+            return $low;
+        }
         $end = $run->firstAfter($start, EventKind::MinuteEnded);
-        $until = $end === null ? PHP_INT_MAX : $run->events[$end]->atMs;
-        $disturbed = $this->disturbed($run, $start, $end ?? count($run->events), $applied);
+        $disturbed = $this->disturbed($run, $rule, $start, $end ?? count($run->events), $applied);
         if ($disturbed !== null) {
             return StepVerdict::broken($rule->test, $from, $disturbed);
         }
         if ($end === null) {
-            return StepVerdict::notYet($rule->test, $from, 'the minute is running');
+            return StepVerdict::notYet($rule->test, $from, 'the minute is running', 'the minute was not finished');
         }
+        if ($run->events[$end]->atMs - $from < self::MINUTE_MS - $rule->slackSeconds * 1000) {
+            $seconds = ($run->events[$end]->atMs - $from) / 1000;
 
-        return $this->measured($run, $rule, $start, $until);
-    }
-
-    private function measured(Run $run, StepRule $rule, int $start, int $until): StepVerdict
-    {
-        $from = $run->events[$start]->atMs;
-        $seconds = ($until - $from) / 1000;
-        $before = ($rule->countsFirstDrop ? $this->unpressed($run, $start) : null) ?? $run->pressureAt($from);
-        $after = $run->pressureAt($until);
-        if ($before === null || $after === null) {
-            return StepVerdict::broken($rule->test, $from, sprintf('no reading was taken at the %s of the minute', $before === null ? 'start' : 'end'));
-        }
-        if ($until - $from < self::MINUTE_MS - $rule->slackSeconds * 1000) {
             return StepVerdict::broken($rule->test, $from, sprintf('the minute was cut to %s s', Plain::of($seconds)), ['seconds' => $seconds]);
         }
-        $lost = max(0.0, $before->lostTo($after));
-        $figures = ['lost_psi' => round($lost, 2), 'seconds' => $seconds, 'allowed_psi' => (float) $rule->high];
-        $what = sprintf('lost %s psi in %s s, %s allowed for a %s', Plain::of($lost), Plain::of($seconds), Plain::of((float) $rule->high), $this->combination ? 'combination' : 'single vehicle');
-        // Over the time really waited; a hundredth of a psi is beyond any gauge.
-        if ($lost * 60 > (float) $rule->high * $seconds + 0.01) {
-            return StepVerdict::broken($rule->test, $from, $what, $figures);
+
+        return $this->withReadings($run, $rule, $from, $run->events[$end]->atMs, $this->measured($run, $rule, $start, $end, $pressed));
+    }
+
+    private function measured(Run $run, StepRule $rule, int $start, int $end, int $pressed): StepVerdict
+    {
+        [$from, $until] = [$run->events[$start]->atMs, $run->events[$end]->atMs];
+        // What the gauges showed before the pedal is no reading of the minute, and what they show once something is touched again none of its end.
+        $before = ($rule->countsFirstDrop ? $run->pressureBefore($pressed) : null) ?? $run->pressureAt($from, $rule->test === BrakeTest::LeakApplied ? $pressed : 0) ?? $run->spokenPressure(Spoken::StartReading, $from);
+        $after = $run->pressureAt($until, $pressed, $run->nextTouch($end)) ?? $run->spokenPressure(Spoken::EndReading, $until);
+        if ($before === null || $after === null) {
+            return StepVerdict::notJudged($rule->test, $from, sprintf('what did the gauges show at the %s of the minute?', $before === null ? 'start' : 'end'));
+        }
+        $seconds = ($until - $from) / 1000;
+        // In thousandths of a psi, so that exactly the limit is met. A minute within its tolerance is a minute.
+        $lost = max(0, (int) round(1000 * $before->lostTo($after)));
+        $isRight = $lost * self::MINUTE_MS <= (int) round(1000 * (float) $rule->high) * max(self::MINUTE_MS, $until - $from);
+        $what = sprintf('lost %s psi in %s s, %s allowed for a %s', Plain::of($lost / 1000), Plain::of($seconds), Plain::of((float) $rule->high), $this->combination ? 'combination' : 'single vehicle');
+
+        return StepVerdict::measured($isRight, $rule->test, $from, $what, ['lost_psi' => round($lost / 1000, 2), 'seconds' => $seconds, 'allowed_psi' => (float) $rule->high]);
+    }
+
+    /** The readings have to be spoken where the gauges show them; for a while after the end they still can be. */
+    private function withReadings(Run $run, StepRule $rule, int $from, int $until, StepVerdict $verdict): StepVerdict
+    {
+        if ($verdict->outcome === Outcome::NotJudged) {
+            return $verdict;
         }
         foreach ([[Spoken::StartReading, $from], [Spoken::EndReading, $until]] as [$spoken, $at]) {
-            if (in_array($spoken, $rule->say, true) && ! $run->said($spoken, $at - self::SPOKEN_WITHIN_MS, $at + self::SPOKEN_WITHIN_MS)) {
-                return StepVerdict::broken($rule->test, $from, 'did not say '.$spoken->label(), $figures);
+            if ($rule->mustSay($spoken) && ! $run->said($spoken, $at - self::SPOKEN_WITHIN_MS, $at + self::SPOKEN_WITHIN_MS)) {
+                $isOpen = $run->lastMs() <= $at + self::SPOKEN_WITHIN_MS;
+
+                return $isOpen && $verdict->outcome === Outcome::Met ? $verdict->stillToSay($spoken) : $verdict->brokenBy('did not say '.$spoken->label());
             }
         }
 
-        return StepVerdict::met($rule->test, $from, $what, $figures);
+        return $verdict;
     }
 
-    private function tooLow(Run $run, StepRule $rule, int $from): ?string
+    /** By what was read before the pedal took its share; where nothing was, what is left can only prove that it was enough. */
+    private function tooLow(Run $run, StepRule $rule, int $pressed, int $from): ?StepVerdict
     {
-        $at = $run->pressureAt($from);
+        $at = $run->pressureBefore($pressed);
+        if ($rule->fromPsi === null || ($at ?? $run->pressureAt($from))?->lower() >= $rule->fromPsi) {
+            return null;
+        }
 
-        return $rule->fromPsi === null || $at === null || $at->lower() >= $rule->fromPsi ? null
-            : sprintf('begun at %s psi, at least %s asked', Plain::of($at->lower()), Plain::of($rule->fromPsi));
+        return $at === null
+            ? StepVerdict::notJudged($rule->test, $from, 'what did the gauges show before the minute was begun?')
+            : StepVerdict::broken($rule->test, $from, sprintf('begun at %s psi, at least %s asked', Plain::of($at->lower()), Plain::of($rule->fromPsi)));
     }
 
-    /** What the gauges showed last before the pedal went down for this minute. */
-    private function unpressed(Run $run, int $start): ?Pressure
-    {
-        $pressed = array_filter($run->all(EventKind::Pedal), static fn (BrakeEvent $event, int $n): bool => $n < $start && $event->to === 'down', ARRAY_FILTER_USE_BOTH);
-
-        return $pressed === [] ? null : $run->pressureBefore(array_key_last($pressed));
-    }
-
-    private function disturbed(Run $run, int $start, int $end, bool $applied): ?string
+    private function disturbed(Run $run, StepRule $rule, int $start, int $end, bool $applied): ?string
     {
         for ($n = $start + 1; $n < $end; $n++) {
             $event = $run->events[$n];
@@ -99,7 +114,9 @@ final readonly class LeakJudge
                 $event->kind === EventKind::Pedal && ! $applied && $event->to === 'down' => 'the pedal was pressed within the minute',
                 $event->kind === EventKind::Engine && $event->to === 'on' => 'the engine was started within the minute',
                 in_array($event->kind, [EventKind::TractorValve, EventKind::TrailerValve], true) && $event->to === 'out' => 'a valve was pulled within the minute',
-                default => null,
+                $event->kind === EventKind::Chocks && $event->to === 'out' => 'the chocks were taken out within the minute',
+                $event->kind === EventKind::Key && $event->to === 'off' => 'the key was turned off within the minute',
+                default => $run->wrongAt($n + 1, $rule),
             };
             if ($why !== null) {
                 return $why;

@@ -25,7 +25,7 @@ final readonly class MoveJudge
 
             return match (true) {
                 $wrong !== null => StepVerdict::broken($rule->test, $event->atMs, $wrong),
-                $event->to === 'moved' => StepVerdict::broken($rule->test, $event->atMs, 'the vehicle moved: this brake does not hold'),
+                $event->to === 'moved' => StepVerdict::failed($rule->test, $event->atMs, 'the vehicle moved: this brake does not hold'),
                 default => StepVerdict::met($rule->test, $event->atMs, 'it did not move'),
             };
         }
@@ -45,7 +45,7 @@ final readonly class MoveJudge
                 return StepVerdict::broken($rule->test, $event->atMs, $wrong);
             }
             if ($stop === null) {
-                return StepVerdict::notYet($rule->test, $event->atMs, 'still rolling');
+                return StepVerdict::notYet($rule->test, $event->atMs, 'still rolling', 'never stopped');
             }
             $pressed = false;
             for ($i = $n; $i <= $stop; $i++) {
@@ -54,7 +54,7 @@ final readonly class MoveJudge
 
             return match (true) {
                 ! $pressed => StepVerdict::broken($rule->test, $event->atMs, 'stopped without the pedal'),
-                $run->events[$stop]->to === 'pulled' => StepVerdict::broken($rule->test, $event->atMs, 'pulled to a side: brakes, suspension, tyre, ground or load'),
+                $run->events[$stop]->to === 'pulled' => StepVerdict::failed($rule->test, $event->atMs, 'pulled to a side: brakes, suspension, tire, ground or load'),
                 default => StepVerdict::met($rule->test, $event->atMs, 'stopped straight'),
             };
         }
@@ -89,7 +89,7 @@ final readonly class MoveJudge
 
     private function unsafe(Run $run, StepRule $rule, int $n): ?string
     {
-        $silent = in_array(Spoken::AreaClear, $rule->say, true) && ! $run->said(Spoken::AreaClear, 0, $run->events[$n]->atMs);
+        $silent = $rule->mustSay(Spoken::AreaClear) && ! $run->said(Spoken::AreaClear, 0, $run->events[$n]->atMs);
 
         return $run->wrongAt($n, $rule) ?? ($silent ? 'did not say '.Spoken::AreaClear->label() : null);
     }

@@ -10,11 +10,11 @@ final readonly class Needs
     /** @return list<string> */
     public static function of(StepRule $rule, bool $combination): array
     {
-        $states = array_map(static fn (StateNeed $need): string => $need->label($combination), $rule->needs);
+        $states = array_map(static fn (StateNeed $need): string => $need->label($combination, $rule->leastRpm), $rule->needs);
         $from = $rule->fromPsi === null ? [] : [sprintf('at least %s psi to begin with', Plain::of($rule->fromPsi))];
         $say = array_map(static fn (Spoken $spoken): string => 'says '.$spoken->label(), $rule->say);
 
-        return [...self::cautions($rule->test), ...$states, ...$from, ...self::doing($rule->test, $combination), ...$say];
+        return [...self::cautions($rule->test), ...$states, ...$from, ...self::doing($rule, $combination), ...$say];
     }
 
     /** @return list<string> what can hurt somebody, and is no state of the cab */
@@ -28,12 +28,12 @@ final readonly class Needs
     }
 
     /** @return list<string> */
-    private static function doing(BrakeTest $test, bool $combination): array
+    private static function doing(StepRule $rule, bool $combination): array
     {
-        return match ($test) {
+        return match ($rule->test) {
             BrakeTest::CutOut => ['until the dryer purges'],
             BrakeTest::CutIn => ['fan down until the needles rise again'],
-            BrakeTest::BuildUp => ['85 to 100 psi by the clock'],
+            BrakeTest::BuildUp => [sprintf('%s to %s psi by the clock', Plain::of($rule->buildPsi[0]), Plain::of($rule->buildPsi[1]))],
             BrakeTest::LeakApplied => ['full pedal, gauges still', 'a whole minute'],
             BrakeTest::LeakReleased => ['no pedal', 'a whole minute'],
             BrakeTest::LowAir => ['engine off', 'fan the pedal down'],

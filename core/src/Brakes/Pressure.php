@@ -14,6 +14,11 @@ final readonly class Pressure
         return min($this->primary, $this->secondary);
     }
 
+    public function higher(): float
+    {
+        return max($this->primary, $this->secondary);
+    }
+
     /** What was lost since, on the gauge that lost more. */
     public function lostTo(self $later): float
     {

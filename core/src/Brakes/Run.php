@@ -14,7 +14,7 @@ final readonly class Run
      * @param  list<BrakeEvent>  $events
      * @param  list<Situation>  $situations  before each event; one more after the last
      * @param  array<string, array<int, BrakeEvent>>  $byKind  by kind and index, as a judge asks for kinds
-     * @param  list<BrakeEvent>  $gauged  those that tell what the gauges showed
+     * @param  array<int, BrakeEvent>  $gauged  those that tell what the gauges showed, by index
      */
     private function __construct(public array $events, public array $situations, public int $restarts, private array $byKind, private array $gauged, private bool $combination) {}
 
@@ -45,7 +45,7 @@ final readonly class Run
         foreach ($since as $n => $event) {
             $byKind[$event->kind->value][$n] = $event;
             if ($event->kind === EventKind::Reading || ($event->primary !== null && ! in_array($event->kind, [EventKind::Rpm, EventKind::Rolling, EventKind::Said], true))) {
-                $gauged[] = $event;
+                $gauged[$n] = $event;
             }
         }
 
@@ -80,11 +80,79 @@ final readonly class Run
         return null;
     }
 
-    /** The pressures at a moment, from the readings around it; null where none was taken near. */
-    public function pressureAt(int $atMs): ?Pressure
+    public function lastBefore(int $index, EventKind $kind): ?int
+    {
+        $found = null;
+        foreach (array_keys($this->all($kind)) as $n) {
+            $found = $n < $index ? $n : $found;
+        }
+
+        return $found;
+    }
+
+    /** Time of the last thing that was observed, in ms. */
+    public function lastMs(): int
+    {
+        return $this->events === [] ? 0 : $this->events[count($this->events) - 1]->atMs;
+    }
+
+    public function wasRunningBefore(int $index): bool
+    {
+        foreach (array_slice($this->situations, 0, $index + 1) as $situation) {
+            if ($situation->engine) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function isInMinute(int $index): bool
+    {
+        $start = $this->lastBefore($index, EventKind::MinuteStarted);
+        $end = $start === null ? null : $this->firstAfter($start, EventKind::MinuteEnded);
+
+        return $start !== null && ($end === null || $end > $index);
+    }
+
+    /** The first event after another that changes the pressures by itself: a pedal pressed, an engine started, a valve moved. */
+    public function nextTouch(int $index): int
+    {
+        for ($n = $index + 1; $n < count($this->events); $n++) {
+            $event = $this->events[$n];
+            if (($event->kind === EventKind::Pedal && $event->to === 'down') || ($event->kind === EventKind::Engine && $event->to === 'on') || in_array($event->kind, [EventKind::TractorValve, EventKind::TrailerValve], true)) {
+                return $n;
+            }
+        }
+
+        return PHP_INT_MAX;
+    }
+
+    /** What the student read aloud near a moment, where nobody noted the gauges; null where nothing was. */
+    public function spokenPressure(Spoken $what, int $atMs): ?Pressure
+    {
+        foreach ($this->all(EventKind::Said) as $event) {
+            if ($event->to === $what->value && $event->primary !== null && abs($event->atMs - $atMs) <= self::NEAR_MS) {
+                return new Pressure($event->primary, $event->primary);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The pressures at a moment, from the readings around it; null where none was taken near.
+     *
+     * @param  int  $fromIndex  readings before this event are left out
+     * @param  int  $toIndex  likewise those behind this one
+     */
+    public function pressureAt(int $atMs, int $fromIndex = 0, int $toIndex = PHP_INT_MAX): ?Pressure
     {
         $before = $after = null;
-        foreach ($this->gauged as $event) {
+        foreach ($this->gauged as $n => $event) {
+            if ($n < $fromIndex || $n > $toIndex) {
+                continue;
+            }
             $before = $event->atMs <= $atMs ? $event : $before;
             $after ??= $event->atMs >= $atMs ? $event : null;
         }
@@ -127,16 +195,21 @@ final readonly class Run
         return false;
     }
 
-    /** @return list<float> the limits that the student stated of a test */
+    /** @return list<float> the limits that the student stated of a test, as far as their figures are known */
     public function statedLimits(BrakeTest $test): array
     {
-        $limits = [];
-        foreach ($this->all(EventKind::Said) as $event) {
-            if ($event->to === Spoken::Limit->value && $event->test === $test && $event->primary !== null) {
-                $limits[] = $event->primary;
-            }
-        }
+        return array_values(array_filter(array_map(static fn (BrakeEvent $event): ?float => $event->primary, $this->limits($test)), is_float(...)));
+    }
 
-        return $limits;
+    /** Whether the student stated the limit of a test, by its figure or by a touch of the scorer. */
+    public function statesLimit(BrakeTest $test): bool
+    {
+        return $this->limits($test) !== [];
+    }
+
+    /** @return array<int, BrakeEvent> */
+    private function limits(BrakeTest $test): array
+    {
+        return array_filter($this->all(EventKind::Said), static fn (BrakeEvent $event): bool => $event->to === Spoken::Limit->value && $event->test === $test);
     }
 }

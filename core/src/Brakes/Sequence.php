@@ -9,9 +9,10 @@ final readonly class Sequence
 {
     /**
      * @param  list<StepChoice>  $steps
-     * @param  int  $restarts  how often the student may begin again from the beginning
+     * @param  int  $restarts  how often the student may begin again
+     * @param  BrakeTest|null  $restartFrom  the test from which they are begun again; null for the beginning
      */
-    public function __construct(public array $steps, public int $restarts) {}
+    public function __construct(public array $steps, public int $restarts, public ?BrakeTest $restartFrom = null) {}
 
     /** @return list<StepRule> the steps that this vehicle can be asked, with their limits on it */
     public function rules(BrakedVehicle $vehicle): array

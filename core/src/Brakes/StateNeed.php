@@ -14,11 +14,23 @@ enum StateNeed: string
     case EngineOff = 'engine-off';
     case KeyOn = 'key-on';
     case ValvesIn = 'valves-in';
+    case ValvesOut = 'valves-out';
     case LowGear = 'low-gear';
+    case Neutral = 'neutral';
+    case ClutchDown = 'clutch-down';
+    case PedalDown = 'pedal-down';
+    case HandValveOn = 'hand-valve-on';
+    /** The engine at least as fast as the step says. */
+    case Rpm = 'rpm';
+
+    /** What an engine turns at where nobody noted it. */
+    private const IDLE_RPM = 600.0;
 
     /** What is wrong where the need is not met; null where it is. */
-    public function wrongIn(Situation $situation, bool $combination): ?string
+    public function wrongIn(Situation $situation, bool $combination, float $leastRpm): ?string
     {
+        $rpm = $situation->rpm > 0 ? $situation->rpm : self::IDLE_RPM;
+
         return match ($this) {
             self::Chocked => $situation->chocked ? null : 'the wheels were not chocked while the brakes were released',
             self::Unchocked => $situation->chocked ? 'the chocks were still in' : null,
@@ -31,11 +43,25 @@ enum StateNeed: string
                 $combination && ! $situation->trailerIn => 'the trailer valve was never released',
                 default => null,
             },
+            self::ValvesOut => match (true) {
+                $situation->tractorIn => 'the tractor valve was still in',
+                $combination && $situation->trailerIn => 'the trailer valve was still in',
+                default => null,
+            },
             self::LowGear => $situation->gear === 'low' ? null : 'not in low gear',
+            self::Neutral => $situation->gear === 'neutral' ? null : 'not in neutral',
+            self::ClutchDown => $situation->clutchDown ? null : 'the clutch was not down',
+            self::PedalDown => $situation->pedalDown ? null : 'the pedal was not down',
+            self::HandValveOn => $situation->handOn ? null : 'the hand valve was not on',
+            self::Rpm => match (true) {
+                ! $situation->engine => 'the engine was off',
+                $rpm < $leastRpm => sprintf('the engine turned at %s rpm, at least %s asked', Plain::of($rpm), Plain::of($leastRpm)),
+                default => null,
+            },
         };
     }
 
-    public function label(bool $combination): string
+    public function label(bool $combination, float $leastRpm): string
     {
         return match ($this) {
             self::Chocked => 'wheels chocked',
@@ -45,7 +71,13 @@ enum StateNeed: string
             self::EngineOff => 'engine off',
             self::KeyOn => 'key on',
             self::ValvesIn => $combination ? 'both valves in' : 'valve in',
+            self::ValvesOut => $combination ? 'both valves out' : 'valve out',
             self::LowGear => 'low gear',
+            self::Neutral => 'neutral',
+            self::ClutchDown => 'clutch down',
+            self::PedalDown => 'pedal down',
+            self::HandValveOn => 'hand valve on',
+            self::Rpm => sprintf('at least %s rpm', Plain::of($leastRpm)),
         };
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Brakes;
 
-/** A step as the checklist names it; what it leaves open is as usual. */
+/** A step as the checklist names it; what it leaves open is as usual. Pressures in psi, times in seconds. */
 final readonly class StepChoice
 {
     /**
@@ -17,11 +17,31 @@ final readonly class StepChoice
         public ?float $high = null,
         public ?array $say = null,
         public ?array $needs = null,
-        /** Pressure in psi at which it may begin at the lowest. */
+        /** Pressure at which it may begin at the lowest, read before the pedal. */
         public ?float $fromPsi = null,
-        /** How much shorter than a minute a minute may be, in seconds. */
+        /** How much shorter than a minute a minute may be. */
         public ?float $slackSeconds = null,
         /** Whether what is lost on pressing the pedal counts as leaked. */
         public bool $countsFirstDrop = false,
+        /** Limits for a single vehicle, where they differ from those of a combination. */
+        public ?float $singleLow = null,
+        public ?float $singleHigh = null,
+        /** Engine speed that the need "rpm" asks for. */
+        public ?float $leastRpm = null,
+        /** Pressures between which the build-up is timed. */
+        public ?float $buildFromPsi = null,
+        public ?float $buildToPsi = null,
+        /** What is accepted where a student states the limits: the band of the checklist's figure. */
+        public ?float $acceptedLow = null,
+        public ?float $acceptedHigh = null,
     ) {}
+
+    /** The same with what the checklist's figure accepts. */
+    public function accepting(float $low, float $high): self
+    {
+        return new self(
+            $this->test, $this->low, $this->high, $this->say, $this->needs, $this->fromPsi, $this->slackSeconds, $this->countsFirstDrop, $this->singleLow, $this->singleHigh,
+            $this->leastRpm, $this->buildFromPsi, $this->buildToPsi, $low, $high,
+        );
+    }
 }

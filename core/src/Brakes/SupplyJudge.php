@@ -7,76 +7,90 @@ namespace Pasada\Core\Brakes;
 /** Governor and compressor: where they cut out and in, and how fast pressure builds. */
 final readonly class SupplyJudge
 {
-    /** Pressures between which the build-up is timed: commercial driver manual, dual air system. */
-    private const BUILD_FROM_PSI = 85;
-
-    private const BUILD_TO_PSI = 100;
-
     public function __construct(private BrakedVehicle $vehicle) {}
 
-    public function cutOut(Run $run, StepRule $rule): StepVerdict
+    /** @param  int|null  $afterMs  when the step before it began; null where none did, and what the system does by itself is no test yet */
+    public function cutOut(Run $run, StepRule $rule, ?int $afterMs): StepVerdict
     {
-        foreach ($run->all(EventKind::CutOut) as $n => $event) {
-            $at = $run->pressureAt($event->atMs);
-            $wrong = $run->wrongAt($n, $rule);
-            if ($wrong !== null) {
-                return StepVerdict::broken($rule->test, $event->atMs, $wrong);
-            }
-            if ($at === null) {
-                return StepVerdict::broken($rule->test, $event->atMs, 'no reading was taken when the dryer purged');
-            }
-
-            return $this->within($rule, $event->atMs, $at->lower(), 'cut out at %s psi, between %s and %s asked');
+        [$n, $event] = $this->firstAfter($run, EventKind::CutOut, $afterMs);
+        if ($event === null) {
+            return StepVerdict::notDone($rule->test);
+        }
+        $at = $run->pressureAt($event->atMs);
+        $wrong = $run->wrongAt($n, $rule);
+        if ($wrong !== null) {
+            return StepVerdict::broken($rule->test, $event->atMs, $wrong);
         }
 
-        return StepVerdict::notDone($rule->test);
+        return $at === null
+            ? StepVerdict::notJudged($rule->test, $event->atMs, 'what did the gauges show when the dryer purged?')
+            : $this->within($rule, $event->atMs, $at->lower(), 'cut out at %s psi, %s asked');
     }
 
-    public function cutIn(Run $run, StepRule $rule): StepVerdict
+    /** @param  int|null  $afterMs  likewise */
+    public function cutIn(Run $run, StepRule $rule, ?int $afterMs): StepVerdict
     {
-        $outs = array_values($run->all(EventKind::CutOut));
-        $out = $outs === [] ? null : $run->pressureAt($outs[0]->atMs);
-        foreach ($run->all(EventKind::CutIn) as $n => $event) {
-            $wrong = $run->wrongAt($n, $rule);
-            if ($wrong !== null) {
-                return StepVerdict::broken($rule->test, $event->atMs, $wrong);
-            }
-            $at = $run->pressureAt($event->atMs);
-            if ($out === null || $at === null) {
-                return StepVerdict::broken($rule->test, $event->atMs, 'cut-in is judged by the cut-out before it, and a reading of one of them is missing');
-            }
-            $least = $this->vehicle->leastCutInPsi();
-            if ($at->lower() < $least) {
-                return StepVerdict::broken($rule->test, $event->atMs, sprintf('cut in at %s psi, not under %s asked', Plain::of($at->lower()), Plain::of($least)), ['psi' => $at->lower()]);
-            }
-
-            return $this->within($rule, $event->atMs, $out->lower() - $at->lower(), 'cut in %s psi below cut-out, between %s and %s asked');
+        [$n, $event] = $this->firstAfter($run, EventKind::CutIn, $afterMs);
+        if ($event === null) {
+            return StepVerdict::notDone($rule->test);
+        }
+        $wrong = $run->wrongAt($n, $rule);
+        if ($wrong !== null) {
+            return StepVerdict::broken($rule->test, $event->atMs, $wrong);
+        }
+        $at = $run->pressureAt($event->atMs);
+        if ($at === null) {
+            return StepVerdict::notJudged($rule->test, $event->atMs, 'what did the gauges show when the needles rose again?');
+        }
+        if ($rule->isAbsolute) {
+            return $this->within($rule, $event->atMs, $at->lower(), 'cut in at %s psi, %s asked');
+        }
+        $outs = array_values(array_filter($run->all(EventKind::CutOut), static fn (BrakeEvent $out): bool => $out->atMs <= $event->atMs));
+        $out = $outs === [] ? null : $run->pressureAt($outs[count($outs) - 1]->atMs);
+        if ($out === null) {
+            return StepVerdict::notJudged($rule->test, $event->atMs, 'at what pressure did the governor cut out before?');
+        }
+        $least = $this->vehicle->leastCutInPsi();
+        if ($at->lower() < $least) {
+            return StepVerdict::failed($rule->test, $event->atMs, sprintf('cut in at %s psi, not under %s asked', Plain::of($at->lower()), Plain::of($least)), ['psi' => $at->lower()]);
         }
 
-        return StepVerdict::notDone($rule->test);
+        return $this->within($rule, $event->atMs, $out->lower() - $at->lower(), 'cut in %s psi below cut-out, %s asked');
     }
 
-    /** @param  int  $afterMs  when the step before it began: pressure builds more than once, and the one that follows is meant */
-    public function buildUp(Run $run, StepRule $rule, int $afterMs): StepVerdict
+    /** @param  int|null  $afterMs  likewise: pressure builds more than once, and the one that follows is meant */
+    public function buildUp(Run $run, StepRule $rule, ?int $afterMs): StepVerdict
     {
-        $from = $this->crossing($run, self::BUILD_FROM_PSI, $afterMs) ?? $this->crossing($run, self::BUILD_FROM_PSI, 0);
-        $to = $from === null ? null : $this->crossing($run, self::BUILD_TO_PSI, $from[1]);
+        [$low, $high] = $rule->buildPsi;
+        $from = $afterMs === null ? null : $this->crossing($run, $low, $afterMs);
         if ($from === null) {
             return StepVerdict::notDone($rule->test);
         }
+        $to = $this->crossing($run, $high, $from[1]);
         [$n, $fromMs] = $from;
         $wrong = $run->wrongAt($n, $rule);
         if ($wrong !== null) {
             return StepVerdict::broken($rule->test, $fromMs, $wrong);
         }
         if ($to === null) {
-            return StepVerdict::notYet($rule->test, $fromMs, sprintf('%d psi was not reached yet', self::BUILD_TO_PSI));
+            return StepVerdict::notYet($rule->test, $fromMs, sprintf('%s psi was not reached yet', Plain::of($high)), sprintf('%s psi was not reached', Plain::of($high)));
         }
         $seconds = ($to[1] - $fromMs) / 1000;
-        $what = sprintf('%d to %d psi in %s s, within %s asked', self::BUILD_FROM_PSI, self::BUILD_TO_PSI, Plain::of($seconds), Plain::of((float) $rule->high));
-        $figures = ['seconds' => round($seconds, 1), 'allowed_seconds' => (float) $rule->high];
+        $what = sprintf('%s to %s psi in %s s, within %s asked', Plain::of($low), Plain::of($high), Plain::of($seconds), Plain::of((float) $rule->high));
 
-        return $seconds <= (float) $rule->high ? StepVerdict::met($rule->test, $fromMs, $what, $figures) : StepVerdict::broken($rule->test, $fromMs, $what, $figures);
+        return StepVerdict::measured($rule->isRight($seconds), $rule->test, $fromMs, $what, ['seconds' => round($seconds, 1), 'allowed_seconds' => (float) $rule->high]);
+    }
+
+    /** @return array{int, BrakeEvent|null} index and event */
+    private function firstAfter(Run $run, EventKind $kind, ?int $afterMs): array
+    {
+        foreach ($afterMs === null ? [] : $run->all($kind) as $n => $event) {
+            if ($event->atMs >= $afterMs) {
+                return [$n, $event];
+            }
+        }
+
+        return [0, null];
     }
 
     /**
@@ -100,9 +114,6 @@ final readonly class SupplyJudge
 
     private function within(StepRule $rule, int $atMs, float $value, string $what): StepVerdict
     {
-        $figures = ['psi' => round($value, 1)];
-        $said = sprintf($what, Plain::of($value), Plain::of((float) $rule->low), Plain::of((float) $rule->high));
-
-        return $value >= (float) $rule->low && $value <= (float) $rule->high ? StepVerdict::met($rule->test, $atMs, $said, $figures) : StepVerdict::broken($rule->test, $atMs, $said, $figures);
+        return StepVerdict::measured($rule->isRight($value), $rule->test, $atMs, sprintf($what, Plain::of($value), $rule->asked()), ['psi' => round($value, 1)]);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Pasada\Core\Checklist;
 
 use Pasada\Core\Brakes\BrakeTest;
-use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Inspection\Item;
 
@@ -48,10 +47,5 @@ final readonly class BrakeRules
         }
 
         return $ids;
-    }
-
-    public function sequence(): Sequence
-    {
-        return new Sequence($this->steps, $this->restarts);
     }
 }

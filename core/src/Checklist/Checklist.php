@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Checklist;
 
+use Pasada\Core\Brakes\BrakeTest;
+use Pasada\Core\Brakes\Sequence;
+use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Vehicle\AxleGroup;
@@ -39,6 +42,31 @@ final readonly class Checklist
         }
         $this->figuresByPoint = $byPoint;
         $this->figurePoints = PointSet::of(...array_map(static fn (Figure $figure): Point => $figure->point, $figures));
+    }
+
+    /** The brake tests in their order, with what is accepted of their figures; none where the checklist holds none. */
+    public function brakeSequence(): Sequence
+    {
+        $brakes = $this->rules->brakes;
+
+        return $brakes === null ? new Sequence([], 0) : new Sequence(array_map($this->accepting(...), $brakes->steps), $brakes->restarts, $brakes->restartFrom);
+    }
+
+    private function accepting(StepChoice $step): StepChoice
+    {
+        $component = $step->test->component();
+        // The governor's figure is where it cuts out.
+        if ($component === null || $step->test === BrakeTest::CutIn) {
+            return $step;
+        }
+        $found = null;
+        foreach ($this->figuresByPoint[Point::Reading->value] ?? [] as $figure) {
+            if ($figure->holdsFor($component, null) && ($found === null || $figure->components !== [])) {
+                $found = $figure;
+            }
+        }
+
+        return $found === null ? $step : $step->accepting($found->acceptedLow / 1000, $found->acceptedHigh / 1000);
     }
 
     /** The same without what is asked where: an inspection has it laid out in its items, and is kept a third smaller. */

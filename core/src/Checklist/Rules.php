@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Checklist;
 
-use Pasada\Core\Brakes\Sequence;
-
 /** Every question that schools and states answer differently, answered. */
 final readonly class Rules
 {
@@ -34,10 +32,4 @@ final readonly class Rules
         public bool $overTimeFails,
         public array $reasons,
     ) {}
-
-    /** The brake tests in their order; none where the checklist holds none. */
-    public function brakeSequence(): Sequence
-    {
-        return $this->brakes === null ? new Sequence([], 0) : $this->brakes->sequence();
-    }
 }

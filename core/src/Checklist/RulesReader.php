@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace Pasada\Core\Checklist;
 
 use Pasada\Core\Brakes\BrakeTest;
-use Pasada\Core\Brakes\Spoken;
-use Pasada\Core\Brakes\StateNeed;
-use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Document\Node;
 use Pasada\Core\Vehicle\AxleGroup;
 
@@ -120,24 +117,8 @@ final readonly class RulesReader
             $node->enumOr('tug', TugSequence::Any),
             $node->intOr('restarts', 0, BrakeRules::MOST_RESTARTS, 0),
             $node->enumOr('weight', BrakeWeight::Counted),
-            array_map($this->brakeStep(...), $node->nodesOr('steps')),
+            array_map((new BrakeStepReader)->read(...), $node->nodesOr('steps')),
             $node->has('restart_from') ? $node->enum('restart_from', BrakeTest::class) : null,
-        );
-    }
-
-    private function brakeStep(Node $node): StepChoice
-    {
-        $node->only('test', 'low', 'high', 'say', 'needs', 'from_psi', 'slack_seconds', 'first_drop');
-        $limit = static function (string $key) use ($node): ?float {
-            $thousandths = $node->thousandths($key);
-
-            return $thousandths === null ? null : $thousandths / 1000;
-        };
-
-        return new StepChoice(
-            $node->enum('test', BrakeTest::class), $limit('low'), $limit('high'),
-            $node->has('say') ? $node->enums('say', Spoken::class) : null, $node->has('needs') ? $node->enums('needs', StateNeed::class) : null,
-            $limit('from_psi'), $limit('slack_seconds'), $node->choiceOr('first_drop', ['left-out', 'counted'], 'left-out') === 'counted',
         );
     }
 

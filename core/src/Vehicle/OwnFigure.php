@@ -18,5 +18,7 @@ final readonly class OwnFigure
         public ?int $low,
         public ?int $high,
         public string $note,
+        /** Id of the brake test it is for, where the component is scored by several; null for the usual one. */
+        public ?string $test = null,
     ) {}
 }

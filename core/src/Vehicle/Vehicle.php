@@ -43,7 +43,19 @@ final readonly class Vehicle
     public function ownFigure(string $component, Point $point, ?AxleGroup $axle): ?OwnFigure
     {
         foreach ($this->figures as $figure) {
-            if ($figure->component === $component && $figure->point === $point && ($figure->axles === null || $figure->axles === $axle)) {
+            if ($figure->test === null && $figure->component === $component && $figure->point === $point && ($figure->axles === null || $figure->axles === $axle)) {
+                return $figure;
+            }
+        }
+
+        return null;
+    }
+
+    /** The vehicle's own figure for one of several brake tests that are scored as a component. */
+    public function ownFigureOfTest(string $component, string $test): ?OwnFigure
+    {
+        foreach ($this->figures as $figure) {
+            if ($figure->component === $component && $figure->test === $test) {
                 return $figure;
             }
         }

@@ -140,7 +140,7 @@ final readonly class VehicleReader
     {
         $figures = [];
         foreach ($root->nodesOr('figures') as $node) {
-            $node->only('component', 'point', 'axles', 'low', 'high', 'note');
+            $node->only('component', 'point', 'axles', 'low', 'high', 'note', 'test');
             [$low, $high] = FigureReader::range($node, 'low', 'high');
             if ($low === null && $high === null) {
                 $node->fault('asks for a low or a high value');
@@ -149,7 +149,7 @@ final readonly class VehicleReader
             if ($group !== null && array_filter($axles, static fn (Axle $axle): bool => $axle->group === $group) === []) {
                 $node->child('axles')->fault('this vehicle has no '.$group->label());
             }
-            $figures[] = new OwnFigure($node->string('component'), $node->enum('point', Point::class), $group, $low, $high, $node->stringOr('note', ''));
+            $figures[] = new OwnFigure($node->string('component'), $node->enum('point', Point::class), $group, $low, $high, $node->stringOr('note', ''), $node->has('test') ? $node->choiceOr('test', ['cut-in'], 'cut-in') : null);
         }
 
         return $figures;

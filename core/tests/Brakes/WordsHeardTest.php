@@ -24,9 +24,9 @@ it('hears what words mean for the tests', function (string $text, array $meant):
     ['okay all clear', ['area-clear']],
     ['nobody behind me, nobody in front', ['area-clear']],
     ['it is not clear yet', []],
-    'a reading before the minute' => ['My reading is 118.', ['start-reading']],
-    'in words' => ['starting at one hundred eighteen psi', ['start-reading']],
-    'the end said so' => ['and it ended at 116', ['end-reading']],
+    'a reading before the minute' => ['My reading is 118.', ['start-reading 118']],
+    'in words' => ['starting at one hundred eighteen psi', ['start-reading 118']],
+    'the end said so' => ['and it ended at 116', ['end-reading 116']],
     'lost' => ['we lost two pounds', ['end-reading']],
     'a limit in words' => ['it should not lose more than four psi in one minute', ['limit 4 leak-applied']],
     'a limit behind its figure' => ['no more than 3 psi of leakage with the brakes released', ['limit 3 leak-released']],
@@ -41,7 +41,7 @@ it('hears what words mean for the tests', function (string $text, array $meant):
 ]);
 
 it('takes a bare reading for the one at the end once the minute runs', function (int $minuteMs, string $which): void {
-    expect(meant('one hundred sixteen', $minuteMs))->toBe([$which]);
+    expect(meant('one hundred sixteen', $minuteMs))->toBe([$which.' 116']);
 })->with([[5_000, 'start-reading'], [29_000, 'start-reading'], [31_000, 'end-reading'], [61_000, 'end-reading']]);
 
 it('judges a wrong limit that was said in the student\'s own words', function (string $words, string $told): void {
@@ -51,5 +51,5 @@ it('judges a wrong limit that was said in the student\'s own words', function (s
     expect($scene->leakTest()->told(BrakeTest::LeakApplied))->toBe($told);
 })->with([
     ['I may not lose more than 4 psi', 'met: lost 2 psi in 60 s, 4 allowed for a combination'],
-    ['I may not lose more than 5 psi', 'broken: said 5 as the limit, it is 4'],
+    ['I may not lose more than 5 psi', 'broken: said 5 as the limit, it is no more than 4'],
 ]);

@@ -450,19 +450,26 @@ final class SecondScorer
         $pass = $this->rules['pass'];
         $outcomes = $this->outcomes();
         $sections = array_values(array_unique(array_column($this->items, 'section')));
+        $isHeld = isset($pass['overall_percent']) || isset($pass['misses_allowed']) || isset($pass['out_of_place_allowed']);
         $ok = ! isset($pass['overall_percent']) || $this->reaches($this->items, $outcomes, $pass['overall_percent']);
         foreach ($sections as $section) {
             $in = array_filter($this->items, static fn (array $item): bool => $item['section'] === $section);
             $percent = $pass['sections'][$section]['percent'] ?? $pass['section_percent'] ?? null;
             $misses = $pass['sections'][$section]['misses_allowed'] ?? $pass['section_misses_allowed'] ?? null;
             $isCritical = in_array($section, $pass['critical_sections'] ?? [], true) || (($this->rules['brake_tests']['weight'] ?? '') === 'critical' && $this->rules['brake_tests']['section'] === $section);
+            $weight = array_sum(array_map(static fn (array $item): int => $outcomes[$item['id']]['possible'], $in));
+            $isHeld = $isHeld || $isCritical || ($weight > 0 && ($percent !== null || $misses !== null));
             $ok = $ok && ($percent === null || $this->reaches($in, $outcomes, $percent)) && ($misses === null || $this->misses($in, $outcomes) <= $misses) && (! $isCritical || $this->misses($in, $outcomes) === 0);
         }
         foreach ($pass['critical_components'] ?? [] as $component) {
+            $isHeld = $isHeld || array_filter($this->items, static fn (array $item): bool => $item['component'] === $component) !== [];
             $ok = $ok && $this->misses(array_filter($this->items, static fn (array $item): bool => $item['component'] === $component), $outcomes) === 0;
         }
         $ok = $ok && (! isset($pass['misses_allowed']) || $this->misses($this->items, $outcomes) <= $pass['misses_allowed']);
         $ok = $ok && (! isset($pass['out_of_place_allowed']) || $this->outOfPlace() <= $pass['out_of_place_allowed']);
+
+        // A mark that holds nothing of this list lets nothing be missed.
+        $ok = $ok && ($isHeld || $this->misses($this->items, $outcomes) === 0);
 
         return $ok && (($this->rules['brake_tests']['weight'] ?? '') !== 'critical' || $this->breaches() === 0);
     }
