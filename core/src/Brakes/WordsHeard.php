@@ -39,7 +39,7 @@ final readonly class WordsHeard
     ];
 
     /** Before a figure: that it bounds something. */
-    private const BINDS_BEFORE = '/\b(should|must|has to|have to|needs? to|supposed|allow\w*|limits?|may|can|cannot|maximum|minimum|max|min|most|least|within|between|range|under|below|above|over|exceed\w*|up to|tops?)\b[^.]*$/';
+    private const BINDS_BEFORE = '/\b(should|must|has to|have to|needs? to|supposed|allow\w*|limits?|may|can|cannot|maximum|minimum|max|min|most|least|within|between|range|under|below|above|over|exceed\w*|up to|tops?|ceiling|floor|(less|more|lower|higher|later|longer) than|equal to)\b[^.]*$/';
 
     /** Behind it, likewise. */
     private const BINDS_AFTER = '/^((is|are|was|would be) )?((the|a|my|our|its) )?((absolute|upper|lower|legal) )?(limit|max\w*|min\w*|most|least|allow\w*|tops?|ceiling|floor|at (the )?(most|least|worst|latest)|or (less|under|below|fewer|more|above|better|higher|over|sooner|earlier)|and (up|above|under|below|no more))\b/';

@@ -19,7 +19,7 @@ enum Bound
         if (preg_match('/(no|not|never) (\w+ )?(more|over|greater|exceed)|at most|maximum|less than$|up to|max|within|can not|can only/', $before) === 1 && preg_match('/(no|not) (\w+ )?less/', $before) !== 1) {
             return self::AtMost;
         }
-        if (preg_match('/at least|minimum|(no|not) (\w+ )?less|more than|over|above|at or before/', $before) === 1) {
+        if (preg_match('/at least|minimum|(no|not) (\w+ )?less|more than|\b(over|above)\b|at or before/', $before) === 1) {
             return self::AtLeast;
         }
 

@@ -10,11 +10,11 @@ use Pasada\Core\Brakes\BrakeEvent;
 use Pasada\Core\Brakes\EventKind;
 
 /** @param  list<array{int, EventKind, 2?: string, 3?: float}>  $controls */
-function course(array $controls, int $untilMs, float $from = 120, string $faults = '', ?AirMakeup $makeup = null, int $step = AirSystem::STEP_MS): AirTrace
+function course(array $controls, int $untilMs, float $from = 120, string $faults = '', ?AirMakeup $makeup = null, float $gridMs = 1.0): AirTrace
 {
     $events = array_map(static fn (array $one): BrakeEvent => new BrakeEvent($one[0], $one[1], $one[2] ?? '', $one[3] ?? null), $controls);
 
-    return (new AirSystem($makeup ?? new AirMakeup, AirFaults::read($faults), $from, $step))->run($events, $untilMs);
+    return (new AirSystem($makeup ?? new AirMakeup, AirFaults::read($faults), $from, $gridMs))->run($events, $untilMs);
 }
 
 /** @return list<array{int, EventKind, 2?: string}> */
@@ -148,14 +148,49 @@ it('makes and loses no air but by compressor, leak and letting up the pedal', fu
     expect($ledger['start'] + $ledger['delivered'] - $ledger['leaked'] - $ledger['vented'])->toEqualWithDelta($ledger['end'], 1e-6);
 })->with(['', 'leak:primary:8,leak:trailer:3', 'leak:applied:20,compressor-weak'])->group('properties');
 
-it('gives the same course for the same controls, and within 0.2 psi for half the step', function () use ($released): void {
-    $controls = [...fanning(12), ...$released, [60_000, EventKind::Engine, 'on'], [60_000, EventKind::Rpm, '', 900]];
-    $one = course($controls, 180_000);
-    $half = course($controls, 180_000, step: 25);
-    expect(course($controls, 180_000)->samples)->toEqual($one->samples);
+/** Controls as nobody would touch them, drawn from a seed: strokes of hundredths of a second, valves, hand valve, engine. @return list<array{int, EventKind, 2?: string, 3?: float}> */
+function chanceControls(Random\Randomizer $random, int $untilMs): array
+{
+    $one = static fn (array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
+    $controls = [[0, EventKind::Key, 'on'], [0, EventKind::Engine, 'on'], [0, EventKind::TractorValve, 'in'], [0, EventKind::TrailerValve, 'in']];
+    for ($at = 0; $at < $untilMs; $at += $one([30, 200, 700, 1500, 9000])) {
+        $controls[] = $one([
+            [$at, EventKind::Pedal, 'down'], [$at, EventKind::Pedal, 'down'], [$at, EventKind::Pedal, 'up'], [$at, EventKind::Pedal, 'up'], [$at, EventKind::HandValve, $one(['on', 'off'])],
+            [$at, EventKind::TrailerValve, $one(['in', 'out'])], [$at, EventKind::TractorValve, $one(['in', 'out'])], [$at, EventKind::Engine, $one(['on', 'on', 'off'])],
+            [$at, EventKind::Key, $one(['on', 'on', 'off'])], [$at, EventKind::Rpm, '', (float) $random->getInt(600, 1800)],
+        ]);
+    }
+
+    return $controls;
+}
+
+it('gives the same course for the same controls, and within 0.2 psi on a grid of time twice as fine', function (int $seed): void {
+    $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
+    $controls = chanceControls($random, 180_000);
+    $fault = ['', 'leak:primary:9', 'leak:trailer:20', 'leak:applied:14', 'leak:supply:30', 'governor-low', 'valve-early'][$random->getInt(0, 6)];
+    $from = (float) $random->getInt(0, 130);
+    $makeup = AirMakeup::usual($random->getInt(0, 1) === 1);
+    $one = course($controls, 180_000, $from, $fault, $makeup);
+    $finer = course($controls, 180_000, $from, $fault, $makeup, 0.5);
+    expect(course($controls, 180_000, $from, $fault, $makeup)->samples)->toEqual($one->samples);
+    $worst = 0.0;
     foreach ($one->samples as $n => $sample) {
         foreach (['supply', 'primary', 'secondary', 'trailer'] as $gauge) {
-            expect(abs($sample->$gauge - $half->samples[$n]->$gauge))->toBeLessThan(0.2);
+            $worst = max($worst, abs($sample->$gauge - $finer->samples[$n]->$gauge));
         }
     }
-})->group('properties');
+    expect($worst)->toBeLessThan(0.2);
+})->with(range(1, 25))->group('properties');
+
+it('keeps the lamp on only while pressure is low', function () use ($released): void {
+    $course = course([[0, EventKind::Key, 'on'], ...$released, [0, EventKind::Engine, 'on'], [0, EventKind::Rpm, '', 1200]], 200_000, 50);
+
+    expect($course->at(1000)->warning)->toBeTrue()->and($course->at(200_000)->warning)->toBeFalse()
+        ->and(array_filter($course->events, static fn (BrakeEvent $event): bool => $event->kind === EventKind::Warning))->toHaveCount(1);
+});
+
+it('leaks no more than there is', function (): void {
+    $course = course([], 120_000, 5, 'leak:trailer:30', AirMakeup::usual(true));
+
+    expect($course->at(120_000)->trailer)->toBe(0.0)->and($course->ledger['leaked'])->toEqualWithDelta(5 * 40.0, 0.5);
+});

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Checklist\ChecklistReader;
-use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Tests\Sample;
+
+require_once __DIR__.'/readFaults.php';
 
 /**
  * The sample with brake tests of its own.
@@ -22,19 +22,6 @@ function contradictions(array $asks, array $brakes): array
     $document['sections'][] = ['id' => 'tests', 'name' => 'Brake tests', 'stops' => [['id' => 'bench', 'name' => 'Bench', 'zone' => 'brakes', 'asks' => $asks]]];
 
     return readFaults($document);
-}
-
-/** @param  array<mixed>  $document
- * @return list<string> */
-function readFaults(array $document): array
-{
-    try {
-        (new ChecklistReader)->read((string) json_encode($document));
-    } catch (DocumentHasFaults $caught) {
-        return array_values(array_map(strval(...), $caught->faults));
-    }
-
-    return [];
 }
 
 it('refuses brake tests that contradict themselves', function (array $asks, array $brakes, array $faults): void {
