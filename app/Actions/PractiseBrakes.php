@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Http\Resources\AirCourseResource;
 use App\Http\Resources\BrakeStepResource;
+use App\Http\Resources\DiagnosisResource;
 use App\Http\Resources\PractisedResource;
 use App\Http\Resources\RefusedControlResource;
 use App\Library\AirCab;
@@ -17,8 +18,10 @@ use App\Models\User;
 use Illuminate\Support\Carbon;
 use Pasada\Core\Brakes\AirSample;
 use Pasada\Core\Brakes\BrakeEvent;
+use Pasada\Core\Brakes\CabFault;
 use Pasada\Core\Brakes\EventWriter;
 use Pasada\Core\Brakes\Judge;
+use Pasada\Core\Brakes\StepVerdict;
 use Pasada\Core\Brakes\TraceWriter;
 use Pasada\Core\Checklist\ChecklistReader;
 
@@ -57,16 +60,20 @@ final readonly class PractiseBrakes
      * @param  list<BrakeEvent>  $controls
      * @param  bool  $keep  whether the practice is over and kept, or only looked at for guidance
      * @param  string|null  $id  UUID made by the page: kept once, however often it is sent
+     * @param  CabFault|null  $suspected  what the student says is wrong with a truck of which it was hidden
      */
-    public function judge(User $by, AirCab $cab, StoredChecklist $checklist, CabHelp $help, array $controls, bool $keep, Carbon $now, ?string $id = null): PractisedResource
+    public function judge(User $by, AirCab $cab, StoredChecklist $checklist, CabHelp $help, array $controls, bool $keep, Carbon $now, ?string $id = null, ?CabFault $suspected = null, bool $wasHidden = false): PractisedResource
     {
         $practice = $cab->practice();
+        $fault = HiddenFaults::fault($cab->sealed);
+        $found = $fault === null || ! $wasHidden ? null : $suspected === $fault;
         $sequence = (new ChecklistReader)->read($checklist->document, $checklist->slug)->brakeSequence();
         $judgement = (new Judge($sequence, $cab->braked))->judge($practice->observed($controls));
         if ($keep && ($id === null || ! BrakePractice::query()->where('user_id', $by->id)->where('uuid', $id)->exists())) {
             (new BrakePractice)->forceFill([
                 'user_id' => $by->id, 'uuid' => $id, 'vehicle_id' => $cab->vehicle->id, 'checklist_id' => $checklist->id, 'help' => $help,
-                'standing' => $judgement->standing, 'cause' => $judgement->causeTold(), 'controls' => array_map(EventWriter::write(...), $controls), 'created_at' => $now,
+                'standing' => $judgement->procedure(), 'cause' => $judgement->procedureCause(), 'fault' => $fault?->label(), 'suspected' => $suspected?->label(), 'found' => $found,
+                'controls' => array_map(EventWriter::write(...), $controls), 'created_at' => $now,
             ])->save();
             $this->dropOldest($by);
         }
@@ -74,8 +81,9 @@ final readonly class PractiseBrakes
         $kept = BrakePractice::query()->where('user_id', $by->id);
 
         return new PractisedResource(
-            BrakeStepResource::all($judgement, $sequence, $cab->braked), $judgement->standing, $judgement->causeTold(),
+            BrakeStepResource::all($judgement, $sequence, $cab->braked), $judgement->procedure(), $judgement->procedureCause(),
             $judgement->restarts, $judgement->restartsAllowed, $keep ? HiddenFaults::told($cab->sealed) : '',
+            $keep && $fault !== null ? new DiagnosisResource($fault->label(), $suspected?->label(), $found, array_map(static fn (StepVerdict $step): string => $step->test->label().': '.$step->what, $judgement->findings())) : null,
             array_map(static fn (array $row): array => [$row[0], $row[2], $row[3]], TraceWriter::rows($practice->course($controls, $last + self::TAIL_MS, self::TRACE_MS))),
             $kept->count(), $kept->where('standing', 'passed')->count(),
         );

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Library\KeptSheets;
 use App\Models\Attempt;
 use App\Models\AttemptResult;
 use App\Models\ItemOutcomeRow;
 use Pasada\Core\Scoring\ItemOutcome;
 use Pasada\Core\Scoring\ScoreSheet;
 
-/** Writes what class and student views ask of a finished attempt into its projection tables. */
+/** Keeps the sheet of a finished attempt as it is, and what class and student views ask of it in projection tables. */
 final readonly class ProjectAttempt
 {
+    public function __construct(private KeptSheets $kept) {}
+
     public function handle(Attempt $attempt, ScoreSheet $sheet): void
     {
         AttemptResult::query()->updateOrCreate(['attempt_id' => $attempt->id], [
@@ -22,7 +25,9 @@ final readonly class ProjectAttempt
             'permille' => $sheet->overall->permille(),
             'duration_ms' => $sheet->walk->durationMs,
             'out_of_place' => count($sheet->order->outOfPlace),
+            'engine' => ScoreSheet::ENGINE,
         ]);
+        $this->kept->keep($attempt->id, $sheet);
         ItemOutcomeRow::query()->where('attempt_id', $attempt->id)->delete();
         ItemOutcomeRow::query()->insert(array_map(static fn (ItemOutcome $outcome): array => [
             'attempt_id' => $attempt->id,

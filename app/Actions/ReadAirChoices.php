@@ -6,15 +6,18 @@ namespace App\Actions;
 
 use App\Http\Resources\AirChoicesResource;
 use App\Http\Resources\AirFaultResource;
+use App\Http\Resources\AirLimitResource;
 use App\Http\Resources\AirSequenceResource;
 use App\Http\Resources\AirVehicleResource;
-use App\Library\HiddenFaults;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Pasada\Core\Brakes\BrakedVehicle;
+use Pasada\Core\Brakes\CabFault;
+use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
+use Pasada\Core\Brakes\StepRule;
 use Pasada\Core\Checklist\ChecklistReader;
 use Pasada\Core\Vehicle\VehicleReader;
 
@@ -23,21 +26,35 @@ final readonly class ReadAirChoices
 {
     public function handle(User $user, Carbon $now): AirChoicesResource
     {
-        $vehicles = StoredVehicle::inForceOn($user->school_id, $now)->toBase()->map(static function (StoredVehicle $row): AirVehicleResource {
-            $vehicle = BrakedVehicle::of((new VehicleReader)->read($row->document, $row->slug));
-
-            return new AirVehicleResource($row->id, $row->name, $vehicle->combination, $vehicle->hasHandValve, $vehicle->isManual);
-        });
-        $sequences = StoredChecklist::inForceOn($user->school_id, $now)->toBase()->map(static function (StoredChecklist $row): AirSequenceResource {
+        $braked = [];
+        $vehicles = [];
+        foreach (StoredVehicle::inForceOn($user->school_id, $now) as $row) {
+            $vehicle = $braked[$row->id] = BrakedVehicle::of((new VehicleReader)->read($row->document, $row->slug));
+            $vehicles[] = new AirVehicleResource($row->id, $row->name, $vehicle->combination, $vehicle->hasHandValve, $vehicle->isManual);
+        }
+        $sequences = [];
+        foreach (StoredChecklist::inForceOn($user->school_id, $now) as $row) {
             $sequence = (new ChecklistReader)->read($row->document, $row->slug)->brakeSequence();
-
-            return new AirSequenceResource($row->id, $row->name, array_map(static fn (StepChoice $step): string => $step->test->label(), $sequence->steps), $sequence->restarts);
-        });
+            if ($sequence->steps !== []) {
+                $sequences[] = $this->sequence($row, $sequence, $braked);
+            }
+        }
 
         return new AirChoicesResource(
-            array_values($vehicles->all()),
-            array_values($sequences->filter(static fn (AirSequenceResource $sequence): bool => $sequence->steps !== [])->all()),
-            array_map(static fn (string $id, string $name): AirFaultResource => new AirFaultResource($id, $name), array_keys(HiddenFaults::CHOICES), HiddenFaults::CHOICES),
+            $vehicles, $sequences,
+            array_map(static fn (CabFault $fault): AirFaultResource => new AirFaultResource($fault->value, $fault->label()), CabFault::cases()),
+        );
+    }
+
+    /** @param  array<int, BrakedVehicle>  $vehicles  by id */
+    private function sequence(StoredChecklist $row, Sequence $sequence, array $vehicles): AirSequenceResource
+    {
+        $limits = array_filter($sequence->rules(new BrakedVehicle), static fn (StepRule $rule): bool => $rule->hasLimits());
+        $shows = array_map(static fn (BrakedVehicle $vehicle): array => array_column(CabFault::shownBy($sequence, $vehicle), 'value'), $vehicles);
+
+        return new AirSequenceResource(
+            $row->id, $row->name, array_map(static fn (StepChoice $step): string => $step->test->label(), $sequence->steps), $sequence->restarts,
+            array_values(array_map(static fn (StepRule $rule): AirLimitResource => new AirLimitResource($rule->test->value, $rule->test->label()), $limits)), (object) $shows,
         );
     }
 }

@@ -26,7 +26,7 @@ use Pasada\Core\Scoring\ScoreSheet;
 /** An attempt explained: what was missed, what to say next time, and how it compares with the earlier ones. */
 final readonly class ReadResult
 {
-    public function __construct(private ReadSheet $sheets, private ReadAmendments $amendments, private ReadSignatures $signatures, private Coach $coach) {}
+    public function __construct(private ReadSheet $sheets, private ReadAmendments $amendments, private ReadSignatures $signatures, private ReadEarlierScoring $earlierScoring, private Coach $coach) {}
 
     public function handle(Attempt $attempt, User $reader): ResultResource
     {
@@ -40,7 +40,7 @@ final readonly class ReadResult
         return new ResultResource(
             AttemptCardResource::of($attempt),
             InspectionResource::of($sheet->inspection, $this->coach),
-            SheetResource::of($sheet),
+            $this->earlierScoring->sheet($attempt, $sheet),
             $this->lessons($sheet),
             array_map(static fn (Visit $visit): VisitResource => VisitResource::of($visit), $sheet->walk->visits),
             array_values($earlier->map(AttemptCardResource::of(...))->all()),
@@ -49,6 +49,7 @@ final readonly class ReadResult
             $amendments === [] ? null : SheetResource::of($this->sheets->handle($attempt, amended: false)),
             $reader->can('mark', $attempt), $attempt->status === AttemptStatus::Finished && $reader->can('amend', $attempt),
             ImportedResource::of($attempt),
+            $this->earlierScoring->handle($attempt, $sheet),
         );
     }
 
@@ -58,7 +59,8 @@ final readonly class ReadResult
         $lessons = [];
         $correction = new Correction($this->coach, $sheet->inspection->checklist);
         foreach ($sheet->outcomes as $outcome) {
-            if ($outcome->isLesson()) {
+            // A further point may be wrong of an item that is earned whole: it still is something to learn.
+            if ($outcome->isLesson() || ! $outcome->wrong()->isEmpty()) {
                 $lessons[] = $this->lesson($outcome, $sheet, $correction);
             }
         }

@@ -11,7 +11,6 @@ use Pasada\Core\Attempt\Mark;
 use Pasada\Core\Attempt\MarkWriter;
 use Pasada\Core\Brakes\BenchEntry;
 use Pasada\Core\Scoring\ScoreSheet;
-use Pasada\Core\Scoring\SheetWriter;
 
 /**
  * What a signature is over: everything that a record says, as one SHA-256 in hexadecimal. The same record has the same digest,
@@ -19,7 +18,7 @@ use Pasada\Core\Scoring\SheetWriter;
  */
 final readonly class RecordDigest
 {
-    public function __construct(private ConnectionInterface $database, private InspectionLibrary $inspections, private MarkStore $marks, private BenchLogStore $bench) {}
+    public function __construct(private ConnectionInterface $database, private InspectionLibrary $inspections, private MarkStore $marks, private BenchLogStore $bench, private KeptSheets $sheets) {}
 
     public function of(Attempt $attempt): string
     {
@@ -36,7 +35,8 @@ final readonly class RecordDigest
             'brakes' => array_map(static fn (BenchEntry $entry): array => $entry->write(), array_values($this->bench->read($attempt->id)->entries)),
             'captions' => array_values($captions->map(static fn (Recording $one): array => [$one->id, $one->name, hash('sha256', $one->content)])->all()),
             'amendments' => $this->database->table('amendments')->where('attempt_id', $attempt->id)->orderBy('position')->pluck('digest')->all(),
-            'sheet' => SheetWriter::write(ScoreSheet::ofInspection($this->inspections->forAttempt($attempt), $marks)),
+            // As it was kept: a later scoring changes nothing of what was signed.
+            'sheet' => $this->sheets->of($attempt->id) ?? KeptSheets::written(ScoreSheet::ofInspection($this->inspections->forAttempt($attempt), $marks)),
         ], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
     }
 }

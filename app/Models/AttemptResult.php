@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Scoring\Standing;
 
 /**
- * Projection of a finished attempt, rebuilt from its marks by `pasada:project`.
+ * Projection of a finished attempt, rebuilt from its marks by `pasada:project` where today's scoring made it.
  *
  * @property string $attempt_id
  * @property Standing $standing
@@ -17,6 +18,7 @@ use Pasada\Core\Scoring\Standing;
  * @property int $permille
  * @property int $duration_ms
  * @property int $out_of_place
+ * @property int $engine which version of the scoring said so
  */
 final class AttemptResult extends Model
 {
@@ -28,7 +30,13 @@ final class AttemptResult extends Model
 
     protected $keyType = 'string';
 
-    protected $fillable = ['attempt_id', 'standing', 'earned', 'possible', 'permille', 'duration_ms', 'out_of_place'];
+    protected $fillable = ['attempt_id', 'standing', 'earned', 'possible', 'permille', 'duration_ms', 'out_of_place', 'engine'];
+
+    /** Whether it was scored by an earlier version of the scoring than today's; it keeps what that said. */
+    public function isOfEarlierEngine(): bool
+    {
+        return $this->engine < ScoreSheet::ENGINE;
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

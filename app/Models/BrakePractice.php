@@ -17,6 +17,9 @@ use Illuminate\Support\Carbon;
  * @property CabHelp $help how much the cab told
  * @property string $standing passed, failed or open
  * @property string|null $cause what broke first
+ * @property string|null $fault what was wrong with the truck, in words; null where it was sound
+ * @property string|null $suspected what the student said was wrong
+ * @property bool|null $found whether that was it; null where nothing was to be found
  * @property list<array<string, mixed>> $controls in the open format
  * @property Carbon $created_at
  * @property-read StoredVehicle $vehicle
@@ -24,7 +27,7 @@ use Illuminate\Support\Carbon;
  */
 final class BrakePractice extends Model
 {
-    protected $fillable = ['user_id', 'uuid', 'vehicle_id', 'checklist_id', 'help', 'standing', 'cause', 'controls'];
+    protected $fillable = ['user_id', 'uuid', 'vehicle_id', 'checklist_id', 'help', 'standing', 'cause', 'fault', 'suspected', 'found', 'controls'];
 
     /** @return BelongsTo<StoredVehicle, $this> */
     public function vehicle(): BelongsTo
@@ -41,6 +44,6 @@ final class BrakePractice extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['help' => CabHelp::class, 'controls' => 'array'];
+        return ['help' => CabHelp::class, 'controls' => 'array', 'found' => 'boolean'];
     }
 }

@@ -18,6 +18,7 @@ beforeEach(function (): void {
     $this->yard->checklist->update(['document' => (string) file_get_contents(base_path('checklists/whole-walk-round.json'))]);
     $this->yard->vehicle->update(['document' => (string) file_get_contents(base_path('vehicles/dock-tractor-chassis.json'))]);
     $this->student = $this->yard->person(Role::Student, 'Mira Tallgrass');
+    $this->of = ['vehicle_id' => $this->yard->vehicle->id, 'checklist_id' => $this->yard->checklist->id];
     $this->body = fn (array $controls = [], array $more = []): array => [
         'vehicle_id' => $this->yard->vehicle->id, 'checklist_id' => $this->yard->checklist->id, 'start_psi' => 100, 'from_ms' => 0, 'until_ms' => 10_000,
         'controls' => array_map(static fn (array $one): array => EventWriter::write(new BrakeEvent($one[0], $one[1], $one[2] ?? '', $one[3] ?? null)), $controls), ...$more,
@@ -34,11 +35,11 @@ it('gives the course ahead, from now on', function (): void {
 it('tells what the system does by itself', function (): void {
     $course = $this->actingAs($this->student)->postJson('/api/v1/air/course', ($this->body)([[0, EventKind::Key, 'on'], [0, EventKind::TractorValve, 'in']], ['start_psi' => 25]))->assertOk()->json();
 
-    expect(array_column($course['events'], 'kind'))->toBe(['popped', 'warning']);
+    expect(array_column($course['events'], 'kind'))->toBe(['warning', 'popped']);
 });
 
 it('keeps a fault to be found from the student until the practice is over', function (): void {
-    $sealed = $this->actingAs($this->student)->postJson('/api/v1/air/fault')->assertOk()->json('faults');
+    $sealed = $this->actingAs($this->student)->postJson('/api/v1/air/fault', $this->of)->assertOk()->json('faults');
     foreach (['leak', 'governor', 'valve', 'warning', 'compressor', 'brake', 'service'] as $word) {
         expect($sealed)->not->toContain($word);
     }
@@ -96,14 +97,19 @@ it('offers a student what the school has in force, and what may be wrong', funct
     $choices = $this->actingAs($this->student)->getJson('/api/v1/air/choices')->assertOk()->json();
 
     expect($choices['vehicles'][0])->toMatchArray(['id' => $this->yard->vehicle->id, 'combination' => true, 'has_hand_valve' => true, 'is_manual' => true])
-        ->and($choices['sequences'][0]['steps'])->toBe(['governor cut-out', 'leak test, brakes applied', 'low-air warning', 'spring brakes'])
-        ->and(array_column($choices['faults'], 'id'))->toContain('governor-low', 'valve-stuck');
+        ->and($choices['sequences'][0]['steps'])->toBe(['governor cut-out', 'leak test, brakes applied', 'low-air warning', 'spring brakes', 'build-up', 'tractor parking-brake tug', 'trailer parking-brake tug', 'trailer hand-valve tug', 'service brake'])
+        ->and(array_column($choices['faults'], 'id'))->toContain('governor-low', 'valve-stuck')
+        // Of this list the limits are so wide that a low governor passes.
+        ->and($choices['sequences'][0]['shows'][$this->yard->vehicle->id])->toContain('valve-stuck', 'leak:primary:9')->not->toContain('governor-low')
+        ->and(array_column($choices['sequences'][0]['limits'], 'test'))->toBe(['cut-out', 'leak-applied', 'low-air', 'spring-pop', 'build-up']);
 });
 
 it('seals the fault that was chosen, and no other than it knows', function (): void {
-    $sealed = $this->actingAs($this->student)->postJson('/api/v1/air/fault', ['fault' => 'governor-high'])->assertOk()->json('faults');
+    $sealed = $this->actingAs($this->student)->postJson('/api/v1/air/fault', [...$this->of, 'fault' => 'governor-high'])->assertOk()->json('faults');
     expect($this->postJson('/api/v1/air/practices', ($this->body)([], ['faults' => $sealed, 'keep' => true]))->json('faults'))->toBe('the governor cuts out too high');
-    $this->postJson('/api/v1/air/fault', ['fault' => 'square wheels'])->assertStatus(422)->assertSee('governor-low');
+    $this->postJson('/api/v1/air/fault', [...$this->of, 'fault' => 'square wheels'])->assertStatus(422)->assertSee('governor-low');
+    $this->postJson('/api/v1/air/fault', [...$this->of, 'fault' => 'governor-low'])->assertStatus(422)->assertSee('cannot be found by this sequence');
+    $this->postJson('/api/v1/air/fault', ['fault' => 'valve-late'])->assertStatus(422)->assertSee('vehicle_id');
 });
 
 it('understands words typed in the cab', function (): void {
@@ -113,7 +119,7 @@ it('understands words typed in the cab', function (): void {
     $with = fn (string $text): array => $this->postJson('/api/v1/air/practices', [...$said, 'controls' => [$words($text), ...$said['controls']]])->assertOk()->json('steps.0');
 
     expect($with('the governor cuts out between 100 and 140')['outcome'])->toBe('met')
-        ->and($with('the governor should cut out between 90 and 140')['what'])->toBe('said 90 as the limit, it is 100 to 140');
+        ->and($with('the governor should cut out between 90 and 140')['what'])->toBe('said 90 as the limit, it is between 100 and 140');
 });
 
 it('shows practices in the record of the student, apart from the walks', function (): void {
@@ -123,4 +129,21 @@ it('shows practices in the record of the student, apart from the walks', functio
 
     expect($record['attempts'])->toBe([])->and($record['brake_practices'])->toHaveCount(1)
         ->and($record['brake_practices'][0])->toMatchArray(['help' => 'exam', 'standing' => 'open', 'checklist' => $this->yard->checklist->name]);
+});
+
+it('judges a hidden fault as a diagnosis beside the procedure', function (?string $suspected, ?bool $found): void {
+    $sealed = $this->actingAs($this->student)->postJson('/api/v1/air/fault', [...$this->of, 'fault' => 'governor-high'])->json('faults');
+    $judged = $this->postJson('/api/v1/air/practices', ($this->body)([...START, [120_000, EventKind::Engine, 'off']], ['faults' => $sealed, 'keep' => true, 'hidden' => true, 'suspected' => $suspected]))->assertCreated()->json();
+
+    // What the truck does wrong is nothing that the student broke.
+    expect($judged['standing'])->toBe('open')->and($judged['cause'])->toBeNull()->and($judged['steps'][0])->toMatchArray(['outcome' => 'broken', 'of_vehicle' => true])
+        ->and($judged['diagnosis']['found'])->toBe($found)->and($judged['diagnosis']['fault'])->toBe('the governor cuts out too high')->and($judged['diagnosis']['shown_by'][0])->toStartWith('governor cut-out: cut out at')
+        ->and(BrakePractice::query()->sole()->only(['fault', 'found', 'standing']))->toBe(['fault' => 'the governor cuts out too high', 'found' => $found, 'standing' => 'open']);
+})->with(['named' => ['governor-high', true], 'another named' => ['valve-late', false], 'nothing said' => [null, false]]);
+
+it('tells of no diagnosis while the practice goes on, nor on a sound truck', function (): void {
+    $sealed = $this->actingAs($this->student)->postJson('/api/v1/air/fault', $this->of)->json('faults');
+
+    expect($this->postJson('/api/v1/air/practices', ($this->body)(START, ['faults' => $sealed]))->json('diagnosis'))->toBeNull()
+        ->and($this->postJson('/api/v1/air/practices', ($this->body)(START, ['keep' => true]))->json('diagnosis'))->toBeNull();
 });

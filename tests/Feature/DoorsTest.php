@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Pasada\Core\Brakes\CabFault;
 use Tests\Support\Fuzz;
 use Tests\Support\Yard;
 
@@ -145,7 +146,7 @@ describe('what is hidden', function (): void {
     ]);
 
     it('seals what it opens', function (): void {
-        expect(HiddenFaults::told(HiddenFaults::seal('governor-low', 0)))->toBe('the governor cuts out too low');
+        expect(HiddenFaults::told(HiddenFaults::seal(CabFault::GovernorLow)))->toBe('the governor cuts out too low');
     });
 });
 

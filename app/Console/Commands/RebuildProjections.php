@@ -13,16 +13,21 @@ final class RebuildProjections extends Command
 {
     protected $signature = 'pasada:project';
 
-    protected $description = 'Rebuild every projection of finished attempts from their marks';
+    protected $description = 'Rebuild every projection of finished attempts from their marks; what an earlier scoring closed stays as it is';
 
     public function handle(ReadSheet $sheets, ProjectAttempt $project): int
     {
-        $count = 0;
-        foreach (Attempt::finished()->lazyById(50) as $attempt) {
+        $count = $kept = 0;
+        foreach (Attempt::finished()->with('result')->lazyById(50) as $attempt) {
+            if ($attempt->result?->isOfEarlierEngine() === true) {
+                $kept++;
+
+                continue;
+            }
             $project->handle($attempt, $sheets->handle($attempt));
             $count++;
         }
-        $this->line(sprintf('%d attempts projected.', $count));
+        $this->line(sprintf('%d attempts projected.%s', $count, $kept === 0 ? '' : sprintf(' %d keep what an earlier scoring said.', $kept)));
 
         return self::SUCCESS;
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\PractiseBrakes;
 use App\Actions\ReadAirChoices;
 use App\Http\Requests\AirCourseRequest;
+use App\Http\Requests\HideFaultRequest;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\AirChoicesResource;
 use App\Http\Resources\AirCourseResource;
@@ -14,7 +15,6 @@ use App\Http\Resources\PractisedResource;
 use App\Library\HiddenFaults;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
-use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
 /** The simulated cab in which brake tests are practised; nothing of it counts on a score sheet. */
@@ -28,17 +28,13 @@ final readonly class AirCabController
         return $read->handle($request->signedIn(), Carbon::now());
     }
 
-    #[OA\Post(path: '/air/fault', operationId: 'hideFault', summary: 'A fault to be found, sealed', requestBody: new OA\RequestBody(required: false, content: new OA\JsonContent(properties: [
-        new OA\Property(property: 'fault', type: 'string', description: 'one of the choices; drawn where it is left out'),
-    ])), responses: [
+    #[OA\Post(path: '/air/fault', operationId: 'hideFault', summary: 'A fault to be found, sealed', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: HideFaultRequest::class)), responses: [
         new OA\Response(response: 200, description: 'Sealed', content: new OA\JsonContent(required: ['faults'], properties: [new OA\Property(property: 'faults', type: 'string')])),
         new OA\Response(response: 422, description: 'No such fault: which there are', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
     ])]
-    public function fault(SignedInRequest $request): JsonResponse
+    public function fault(HideFaultRequest $request): JsonResponse
     {
-        $request->validate(['fault' => ['nullable', 'string', Rule::in(array_keys(HiddenFaults::CHOICES))]], ['fault.in' => 'is not known; it may be '.implode(', ', array_keys(HiddenFaults::CHOICES))]);
-
-        return new JsonResponse(['faults' => HiddenFaults::seal($request->string('fault')->toString(), random_int(0, PHP_INT_MAX))]);
+        return new JsonResponse(['faults' => HiddenFaults::draw($request->faults())]);
     }
 
     #[OA\Post(path: '/air/course', operationId: 'airCourse', summary: 'The course of the pressures ahead under these controls', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AirCourseRequest::class)), responses: [
@@ -56,6 +52,6 @@ final readonly class AirCabController
     ])]
     public function judge(AirCourseRequest $request, PractiseBrakes $practise): JsonResponse
     {
-        return new JsonResponse($practise->judge($request->signedIn(), $request->cab(), $request->checklist(), $request->help(), $request->controls(), $request->boolean('keep'), Carbon::now(), $request->practiceId()), $request->boolean('keep') ? 201 : 200);
+        return new JsonResponse($practise->judge($request->signedIn(), $request->cab(), $request->checklist(), $request->help(), $request->controls(), $request->boolean('keep'), Carbon::now(), $request->practiceId(), $request->suspected(), $request->boolean('hidden')), $request->boolean('keep') ? 201 : 200);
     }
 }

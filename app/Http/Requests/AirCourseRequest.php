@@ -13,6 +13,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Brakes\BrakeEvent;
+use Pasada\Core\Brakes\CabFault;
 use Pasada\Core\Brakes\EventReader;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
@@ -26,6 +27,8 @@ use Pasada\Core\Document\Fault;
     new OA\Property(property: 'until_ms', type: 'integer', maximum: self::LONGEST_MS),
     new OA\Property(property: 'help', type: 'string', enum: CabHelp::class, description: 'how much the cab tells; guided where it is left out'),
     new OA\Property(property: 'id', type: 'string', format: 'uuid', description: 'of a practice that is kept, made by the page; sending it twice keeps it once'),
+    new OA\Property(property: 'suspected', type: 'string', nullable: true, description: 'the fault that the student says it is'),
+    new OA\Property(property: 'hidden', type: 'boolean', description: 'whether the fault was to be found'),
     new OA\Property(property: 'keep', type: 'boolean', description: 'whether a judged practice is kept'),
     new OA\Property(property: 'controls', type: 'array', items: new OA\Items(ref: '#/components/schemas/BrakeEvent')),
 ])]
@@ -41,13 +44,18 @@ final class AirCourseRequest extends FormRequest
     {
         return [
             'id' => ['nullable', 'uuid'], 'vehicle_id' => ['required', 'integer'], 'checklist_id' => ['required', 'integer'], 'start_psi' => ['required', 'numeric', 'min:0', 'max:140'],
-            'faults' => ['nullable', 'string', 'max:2000'], 'keep' => ['boolean'], 'help' => [Rule::enum(CabHelp::class)], 'from_ms' => ['integer', 'min:0'], 'until_ms' => ['required', 'integer', 'min:0', 'max:'.self::LONGEST_MS], 'controls' => ['present', 'array', 'list', 'max:2000'],
+            'faults' => ['nullable', 'string', 'max:2000'], 'keep' => ['boolean'], 'hidden' => ['boolean'], 'suspected' => ['nullable', 'string', Rule::enum(CabFault::class)], 'help' => [Rule::enum(CabHelp::class)], 'from_ms' => ['integer', 'min:0'], 'until_ms' => ['required', 'integer', 'min:0', 'max:'.self::LONGEST_MS], 'controls' => ['present', 'array', 'list', 'max:2000'],
         ];
     }
 
     public function practiceId(): ?string
     {
         return $this->filled('id') ? mb_strtolower($this->string('id')->toString()) : null;
+    }
+
+    public function suspected(): ?CabFault
+    {
+        return $this->enum('suspected', CabFault::class);
     }
 
     public function cab(): AirCab

@@ -10,7 +10,11 @@ use OpenApi\Attributes as OA;
 #[OA\Schema]
 final readonly class AirSequenceResource
 {
-    /** @param  list<string>  $steps */
+    /**
+     * @param  list<string>  $steps
+     * @param  list<AirLimitResource>  $limits
+     * @param  object  $shows  ids of faults by vehicle
+     */
     public function __construct(
         #[OA\Property]
         public int $id,
@@ -20,5 +24,9 @@ final readonly class AirSequenceResource
         public array $steps,
         #[OA\Property]
         public int $restarts,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: AirLimitResource::class), description: 'tests that have a limit to be said')]
+        public array $limits,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')), description: 'by vehicle, the faults that a student can find by it')]
+        public object $shows,
     ) {}
 }

@@ -25,10 +25,14 @@ final readonly class BrakePracticeResource
         public string $standing,
         #[OA\Property(nullable: true)]
         public ?string $cause,
+        #[OA\Property(nullable: true, description: 'what was wrong with the truck')]
+        public ?string $fault,
+        #[OA\Property(nullable: true, description: 'whether the student found it; null where it was known or nothing was wrong')]
+        public ?bool $found,
     ) {}
 
     public static function of(BrakePractice $practice): self
     {
-        return new self($practice->created_at->toIso8601String(), $practice->vehicle->name, $practice->checklist->name, $practice->help->value, $practice->standing, $practice->cause);
+        return new self($practice->created_at->toIso8601String(), $practice->vehicle->name, $practice->checklist->name, $practice->help->value, $practice->standing, $practice->cause, $practice->fault, $practice->found);
     }
 }

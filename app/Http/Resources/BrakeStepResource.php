@@ -44,6 +44,8 @@ final readonly class BrakeStepResource
         public array $marks,
         #[OA\Property(nullable: true, description: 'when it began')]
         public ?int $at_ms,
+        #[OA\Property(description: 'whether it is the vehicle that is not as it should be')]
+        public bool $of_vehicle,
     ) {}
 
     /**
@@ -55,7 +57,7 @@ final readonly class BrakeStepResource
     {
         return array_map(static fn (StepVerdict $step, StepRule $rule): self => new self(
             $step->test->value, $step->test->label(), $step->outcome->value, $step->what, Needs::of($rule, $vehicle->combination), $rule->low, $rule->high,
-            $inspection === null ? [] : array_map(static fn (array $mark): object => (object) array_filter([...$mark, 'at_ms' => $log?->walkMsAt($step->atMs)], static fn (mixed $field): bool => $field !== null), BenchMarks::of($step, $inspection)), $step->atMs,
+            $inspection === null ? [] : array_map(static fn (array $mark): object => (object) array_filter([...$mark, 'at_ms' => $log?->walkMsAt($step->atMs)], static fn (mixed $field): bool => $field !== null), BenchMarks::of($step, $inspection)), $step->atMs, $step->isOfVehicle,
         ), $judgement->steps, $sequence->rules($vehicle));
     }
 }

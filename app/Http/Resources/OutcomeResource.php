@@ -43,7 +43,15 @@ final readonly class OutcomeResource
         public ?int $first_at_ms,
         #[OA\Property]
         public bool $out_of_place,
+        #[OA\Property(description: 'earned and lost again with its section, for a fault of the brake tests')]
+        public bool $forfeited,
     ) {}
+
+    /** The same as an earlier scoring saw it. */
+    public function standing(ItemStatus $status): self
+    {
+        return new self($this->item, $status, $this->heard, $this->wrong, $this->left, $this->right, $this->carried_from, $this->defect, $this->defect_noticed, $this->first_at_ms, $this->out_of_place, $this->forfeited);
+    }
 
     public static function of(ItemOutcome $outcome): self
     {
@@ -52,7 +60,7 @@ final readonly class OutcomeResource
         return new self(
             $outcome->item->id, $outcome->status, self::codes($outcome->heard->with($outcome->late())), self::codes($outcome->wrong()),
             self::codes($hearing->left ?? PointSet::none()), self::codes($hearing->right ?? PointSet::none()), $hearing?->carriedFrom,
-            $outcome->defect, $outcome->defectNoticed, $hearing?->firstAtMs, $outcome->outOfPlace,
+            $outcome->defect, $outcome->defectNoticed, $hearing?->firstAtMs, $outcome->outOfPlace, $outcome->forfeited,
         );
     }
 

@@ -17,7 +17,7 @@ final readonly class PractisedResource
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: BrakeStepResource::class))]
         public array $steps,
-        #[OA\Property(type: 'string', enum: ['passed', 'failed', 'open'])]
+        #[OA\Property(type: 'string', enum: ['passed', 'failed', 'open'], description: 'of what the student did, whatever is wrong with the truck')]
         public string $standing,
         #[OA\Property(nullable: true)]
         public ?string $cause,
@@ -27,6 +27,8 @@ final readonly class PractisedResource
         public int $restarts_allowed,
         #[OA\Property(description: 'what was wrong with the system; empty where nothing was')]
         public string $faults,
+        #[OA\Property(nullable: true, description: 'the diagnosis beside the procedure, once the practice is over; null on a sound truck')]
+        public ?DiagnosisResource $diagnosis,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')), description: 'rows of ms, primary and secondary psi')]
         public array $trace,
         #[OA\Property(description: 'practices of this user so far')]

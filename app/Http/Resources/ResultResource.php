@@ -45,5 +45,7 @@ final readonly class ResultResource implements Responsable
         public bool $may_amend,
         #[OA\Property(nullable: true, description: 'where it came from, if it was not recorded here')]
         public ?ImportedResource $imported,
+        #[OA\Property(nullable: true, description: 'set where an earlier scoring closed the record')]
+        public ?EarlierScoringResource $earlier_scoring,
     ) {}
 }

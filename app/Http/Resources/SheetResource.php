@@ -8,6 +8,7 @@ use Illuminate\Contracts\Support\Responsable;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Attempt\Remark;
 use Pasada\Core\Scoring\ItemOutcome;
+use Pasada\Core\Scoring\ItemStatus;
 use Pasada\Core\Scoring\PassCheck;
 use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Scoring\SectionScore;
@@ -75,7 +76,23 @@ final readonly class SheetResource implements Responsable
         public int $off_list_ms,
         #[OA\Property]
         public bool $off_list,
+        #[OA\Property(description: 'version of the scoring')]
+        public int $engine,
     ) {}
+
+    /**
+     * The same as an earlier scoring closed it; the reasons it gave were not kept.
+     *
+     * @param  array<string, ItemStatus>  $statuses  by item
+     */
+    public function asKept(int $engine, Standing $standing, int $permille, int $outOfPlace, array $statuses): self
+    {
+        return new self(
+            $standing, $this->finished, $permille, $this->whole, $this->asked, $this->duration_ms, $this->current_place, $this->closed_places, $this->named, $outOfPlace, $this->returns,
+            [], $this->sections, array_map(static fn (OutcomeResource $outcome): OutcomeResource => $outcome->standing($statuses[$outcome->item] ?? $outcome->status), $this->outcomes),
+            $this->remarks, $this->look_again, $this->shut, [], [], $this->restarts, $this->off_list_ms, $this->off_list, $engine,
+        );
+    }
 
     public static function of(ScoreSheet $sheet): self
     {
@@ -91,7 +108,7 @@ final readonly class SheetResource implements Responsable
             array_map(static fn (Remark $flag): RemarkResource => RemarkResource::of($flag), $sheet->walk->flags),
             array_map(strval(...), array_keys($sheet->walk->shutPlaces)), $sheet->remarks,
             array_map(static fn (string $id): string => $sheet->inspection->sections[$id]->name, $sheet->order->sectionsOutOfPlace),
-            $sheet->walk->restarts, $sheet->walk->offListMs, $sheet->walk->offList,
+            $sheet->walk->restarts, $sheet->walk->offListMs, $sheet->walk->offList, ScoreSheet::ENGINE,
         );
     }
 }

@@ -13,7 +13,7 @@ final readonly class AirFaults
     /** Names that `read` knows, with what each does. */
     public const NAMES = ['leak', 'governor-low', 'governor-high', 'governor-stuck', 'no-warning', 'valve-early', 'valve-late', 'valve-stuck', 'compressor-weak', 'tractor-brake-slips', 'service-pulls', 'gauge-high'];
 
-    /** @param  array<string, float>  $leaks  psi a minute by place */
+    /** @param  array<string, float>  $leaks  psi a minute by place, of the reservoir's own air: a gauge shows less where others feed it */
     public function __construct(
         public array $leaks = [],
         /** Added to where the governor cuts out and in, in psi. */
@@ -33,7 +33,7 @@ final readonly class AirFaults
     ) {}
 
     /**
-     * `leak:primary:6,governor-low,gauge-high`
+     * `leak:primary:6,governor-low,gauge-high`; a leak's rate is what its reservoir would lose by itself, in psi a minute.
      *
      * @throws DocumentHasFaults naming what is not known
      */
@@ -61,7 +61,7 @@ final readonly class AirFaults
 
         return new self(
             $leaks, (isset($has['governor-low']) ? -20.0 : 0.0) + (isset($has['governor-high']) ? 25.0 : 0.0), isset($has['governor-stuck']), isset($has['no-warning']),
-            (isset($has['valve-early']) ? 15.0 : 0.0) - (isset($has['valve-late']) ? 16.0 : 0.0), isset($has['valve-stuck']), isset($has['compressor-weak']) ? 0.4 : 1.0,
+            (isset($has['valve-early']) ? 15.0 : 0.0) - (isset($has['valve-late']) ? 16.0 : 0.0), isset($has['valve-stuck']), isset($has['compressor-weak']) ? 0.3 : 1.0,
             isset($has['tractor-brake-slips']), isset($has['service-pulls']), isset($has['gauge-high']) ? 6.0 : 0.0,
         );
     }

@@ -17,8 +17,11 @@ final class AirSystem
     /** Grid of time, in ms: controls are touched on it. */
     private const GRID_MS = 1.0;
 
-    /** Longest stretch that is looked at as one, in ms; between its ends no switch can hide that matters. */
-    private const LONGEST_MS = 256;
+    /** Longest stretch that is looked at as one, in ms. */
+    private const LONGEST_MS = 1024;
+
+    /** The first one after a switch, in ms: between its ends no other can hide. */
+    private const FIRST_MS = 64;
 
     /** Pressures of two joined reservoirs come together with this time constant, in seconds. */
     private const JOINED_SECONDS = 0.4;
@@ -49,6 +52,9 @@ final class AirSystem
 
     /** From one sample to the next, in steps of the grid; 0 where that is too long to be looked at as one. */
     private int $wholeSteps = 0;
+
+    /** How far to look at once, in steps of the grid. */
+    private int $size = 1;
 
     private float $delivered = 0.0;
 
@@ -148,18 +154,13 @@ final class AirSystem
     private function advance(int $fromMs, int $toMs): void
     {
         $left = (int) round(($toMs - $fromMs) / $this->gridMs);
-        $longest = (int) (self::LONGEST_MS / $this->gridMs);
-        // From sample to sample in one, where nothing switches; else in powers of two.
-        $size = $left === $this->wholeSteps ? $left : $longest;
         while ($left > 0) {
-            while ($size > $left || ($size !== $this->wholeSteps && ($size & ($size - 1)) !== 0)) {
-                $size = $size === $this->wholeSteps ? $longest : $size >> 1;
-            }
+            $size = $this->stretch($left);
             $after = $this->mode->after($this->state, $size);
             $switches = $this->switches($after);
             if ($switches && $size > 1) {
                 // Something switches within: up to the last moment before it.
-                $size = $size === $this->wholeSteps ? $longest >> 1 : $size >> 1;
+                $this->size = max(1, $this->size >> 1);
 
                 continue;
             }
@@ -167,9 +168,24 @@ final class AirSystem
             $left -= $size;
             if ($switches) {
                 $this->act((int) round($toMs - $left * $this->gridMs));
+            } else {
+                $this->size = min((int) (self::LONGEST_MS / $this->gridMs), $this->size << 1);
             }
-            $size = $switches ? $longest : min($longest, $size << 1);
         }
+    }
+
+    /** How far to look at once, in steps of the grid: from sample to sample once all has settled, else a power of two. */
+    private function stretch(int $left): int
+    {
+        if ($left === $this->wholeSteps && $this->size >= $left >> 1) {
+            return $left;
+        }
+        $size = $this->size;
+        while ($size > $left) {
+            $size >>= 1;
+        }
+
+        return $size;
     }
 
     /** @param  list<float>  $after */
@@ -245,6 +261,7 @@ final class AirSystem
             $open[] = $this->state[$of] > 0 && (! $isApplied || $c->pedalDown);
         }
         $this->open = $open;
+        $this->size = (int) (self::FIRST_MS / $this->gridMs);
         $key = implode('', array_map(intval(...), $open)).'|'.($c->pedalDown ? 1 : 0).($c->handOn ? 1 : 0).'|'.$this->gainPerSecond();
         $this->mode = $this->modes[$key] ??= new AirMode($this->rates(), $this->gridMs / 1000);
         $trailer = $this->isFed ? $this->makeup->trailerPopPsi + $this->faults->valveShiftPsi : -INF;

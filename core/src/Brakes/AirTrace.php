@@ -14,15 +14,15 @@ final readonly class AirTrace
      */
     public function __construct(public array $samples, public array $events, public array $ledger) {}
 
+    /** The last sample that was taken until then. */
     public function at(int $atMs): AirSample
     {
-        $found = $this->samples[0];
-        foreach ($this->samples as $sample) {
-            if ($sample->atMs <= $atMs) {
-                $found = $sample;
-            }
+        [$low, $high] = [0, count($this->samples) - 1];
+        while ($low < $high) {
+            $middle = intdiv($low + $high + 1, 2);
+            [$low, $high] = $this->samples[$middle]->atMs <= $atMs ? [$middle, $high] : [$low, $middle - 1];
         }
 
-        return $found;
+        return $this->samples[$low];
     }
 }

@@ -58,7 +58,7 @@ final readonly class Judge
             BrakeTest::CutIn => (new SupplyJudge($this->vehicle))->cutIn($run, $rule, $afterMs),
             BrakeTest::BuildUp => (new SupplyJudge($this->vehicle))->buildUp($run, $rule, $afterMs),
             BrakeTest::LeakApplied, BrakeTest::LeakReleased => (new LeakJudge($this->vehicle->combination))->judge($run, $rule),
-            BrakeTest::LowAir => (new WarningJudge)->judge($run, $rule),
+            BrakeTest::LowAir => (new WarningJudge)->judge($run, $rule, $afterMs ?? 0),
             BrakeTest::SpringPop => (new SpringJudge($this->vehicle->combination))->judge($run, $rule, $afterMs ?? 0),
             BrakeTest::TugTractor, BrakeTest::TugTrailer, BrakeTest::TugHand => (new MoveJudge($this->vehicle->combination))->tug($run, $rule),
             BrakeTest::Service => (new MoveJudge($this->vehicle->combination))->service($run, $rule),

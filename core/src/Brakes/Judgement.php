@@ -43,6 +43,29 @@ final readonly class Judgement
             && array_filter($this->steps, static fn (StepVerdict $step): bool => $step->outcome !== Outcome::Met && ! ($step->outcome === Outcome::Broken && $step->isOfVehicle)) === [];
     }
 
+    /** How the student did, whatever is wrong with the vehicle: "passed", "failed" or "open". */
+    public function procedure(): string
+    {
+        return match (true) {
+            $this->restarts > $this->restartsAllowed || array_filter($this->steps, static fn (StepVerdict $step): bool => $step->isProcedureLost()) !== [] => 'failed',
+            $this->isProcedureRight() => 'passed',
+            default => 'open',
+        };
+    }
+
+    /** What the student broke first; null where nothing was. */
+    public function procedureCause(): ?string
+    {
+        $lost = array_values(array_filter($this->steps, static fn (StepVerdict $step): bool => $step->isProcedureLost()));
+        usort($lost, static fn (StepVerdict $a, StepVerdict $b): int => ($a->atMs ?? PHP_INT_MAX) <=> ($b->atMs ?? PHP_INT_MAX));
+
+        return match (true) {
+            $lost !== [] => $lost[0]->test->label().': '.$lost[0]->what,
+            $this->restarts > $this->restartsAllowed => $this->tooOften(),
+            default => null,
+        };
+    }
+
     /** @return list<StepVerdict> steps that show that something is wrong with the vehicle */
     public function findings(): array
     {

@@ -80,6 +80,19 @@ final readonly class Run
         return null;
     }
 
+    /**
+     * What came of fanning pressure down: since the step before it began or, where nothing came since, earlier with the engine turned off. A
+     * lamp or a valve while pressure is built for the first time is no test.
+     *
+     * @return array<int, BrakeEvent> by index
+     */
+    public function fannedDown(EventKind $kind, int $afterMs): array
+    {
+        $since = array_filter($this->all($kind), static fn (BrakeEvent $event): bool => $event->atMs >= $afterMs);
+
+        return $since !== [] ? $since : array_filter($this->all($kind), fn (int $n): bool => ! $this->situations[$n]->engine && $this->wasRunningBefore($n), ARRAY_FILTER_USE_KEY);
+    }
+
     public function lastBefore(int $index, EventKind $kind): ?int
     {
         $found = null;

@@ -12,7 +12,7 @@ final readonly class SpringJudge
     /** @param  int  $afterMs  when the step before it began */
     public function judge(Run $run, StepRule $rule, int $afterMs): StepVerdict
     {
-        [$popped, $first, $wrong] = $this->popped($run, $rule);
+        [$popped, $first, $wrong] = $this->popped($run, $rule, $afterMs);
         $byHand = $this->byHand($run, $afterMs, $popped);
         if ($byHand !== null) {
             return StepVerdict::broken($rule->test, ...$byHand);
@@ -51,11 +51,11 @@ final readonly class SpringJudge
     }
 
     /** @return array{array<string, int>, int|null, string|null} when each valve came out, the first of them, and what was wrong then */
-    private function popped(Run $run, StepRule $rule): array
+    private function popped(Run $run, StepRule $rule, int $afterMs): array
     {
         $popped = [];
         $wrong = null;
-        foreach ($run->all(EventKind::Popped) as $n => $event) {
+        foreach ($run->fannedDown(EventKind::Popped, $afterMs) as $n => $event) {
             $wrong ??= $run->wrongAt($n, $rule);
             foreach ($event->to === 'both' ? ['tractor', 'trailer'] : [$event->to] as $valve) {
                 $popped[$valve] ??= $event->atMs;

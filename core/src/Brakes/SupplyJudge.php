@@ -7,6 +7,9 @@ namespace Pasada\Core\Brakes;
 /** Governor and compressor: where they cut out and in, and how fast pressure builds. */
 final readonly class SupplyJudge
 {
+    /** A governor that has not cut in so far below where it should will not. */
+    private const WELL_BELOW_PSI = 5.0;
+
     public function __construct(private BrakedVehicle $vehicle) {}
 
     /** @param  int|null  $afterMs  when the step before it began; null where none did, and what the system does by itself is no test yet */
@@ -32,7 +35,7 @@ final readonly class SupplyJudge
     {
         [$n, $event] = $this->firstAfter($run, EventKind::CutIn, $afterMs);
         if ($event === null) {
-            return StepVerdict::notDone($rule->test);
+            return $this->neverCutIn($run, $rule, $afterMs);
         }
         $wrong = $run->wrongAt($n, $rule);
         if ($wrong !== null) {
@@ -56,6 +59,24 @@ final readonly class SupplyJudge
         }
 
         return $this->within($rule, $event->atMs, $out->lower() - $at->lower(), 'cut in %s psi below cut-out, %s asked');
+    }
+
+    /** Fanned down with the engine running well below where it should have cut in. */
+    private function neverCutIn(Run $run, StepRule $rule, ?int $afterMs): StepVerdict
+    {
+        $least = ($rule->isAbsolute ? $rule->low : null) ?? $this->vehicle->leastCutInPsi();
+        [, $out] = $this->firstAfter($run, EventKind::CutOut, 0);
+        if ($out === null || $afterMs === null) {
+            return StepVerdict::notDone($rule->test);
+        }
+        foreach ($run->all(EventKind::Reading) as $n => $event) {
+            $lower = min((float) $event->primary, (float) $event->secondary);
+            if ($event->atMs > max($out->atMs, $afterMs) && $run->situationAt($n)->engine && $lower < $least - self::WELL_BELOW_PSI) {
+                return StepVerdict::failed($rule->test, $event->atMs, sprintf('did not cut in down to %s psi, not under %s asked', Plain::of($lower), Plain::of($least)), ['psi' => $lower]);
+            }
+        }
+
+        return StepVerdict::notDone($rule->test);
     }
 
     /** @param  int|null  $afterMs  likewise: pressure builds more than once, and the one that follows is meant */

@@ -10,9 +10,10 @@ final readonly class WarningJudge
     /** More than the gauges of a standing truck waver. */
     private const FALLEN_PSI = 3.0;
 
-    public function judge(Run $run, StepRule $rule): StepVerdict
+    /** @param  int  $afterMs  when the step before it began */
+    public function judge(Run $run, StepRule $rule, int $afterMs): StepVerdict
     {
-        foreach ($run->all(EventKind::Warning) as $n => $event) {
+        foreach ($run->fannedDown(EventKind::Warning, $afterMs) as $n => $event) {
             $at = $run->pressureAt($event->atMs);
             if ($at !== null && ! $this->isComingDown($run, $event->atMs, $at->lower())) {
                 continue;

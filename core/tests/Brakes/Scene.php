@@ -79,6 +79,18 @@ final class Scene
         return $this->then(EventKind::TractorValve, 'in')->then(EventKind::TrailerValve, 'in')->then(EventKind::Rolling, '', $mph)->then(EventKind::Pedal, 'down')->then(EventKind::Stopped, $stop);
     }
 
+    /** All nine tests as the shipped checklists ask them: the tugs after the leak, or before it. */
+    public function everything(bool $tugsFirst = false): self
+    {
+        $tugs = fn (): self => $this->readyToMove()->tug('out', 'in')->tug('in', 'out')->tug('in', 'in', 'held', 'on')->then(EventKind::HandValve, 'off');
+        $tugsFirst ? $tugs() : $this->then(EventKind::Engine, 'on');
+        $this->then(EventKind::Engine, 'on')->then(EventKind::CutOut, '', 124, 124)->ready()->leakTest()->then(EventKind::Said, Spoken::Limit->value, 4, test: BrakeTest::LeakApplied)->warns()->pops();
+        $this->then(EventKind::Engine, 'on')->reads(60, afterMs: 20_000)->reads(84, afterMs: 20_000)->reads(101, afterMs: 20_000);
+        $tugsFirst ? $this->readyToMove() : $tugs();
+
+        return $this->rolls();
+    }
+
     /** @param  list<BrakeTest|StepChoice>  $steps */
     public function judged(array $steps, bool $combination = true, int $restarts = 0): Judgement
     {

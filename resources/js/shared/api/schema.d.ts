@@ -742,6 +742,10 @@ export interface components {
              * @description of a practice that is kept, made by the page; sending it twice keeps it once
              */
             id?: string;
+            /** @description the fault that the student says it is */
+            suspected?: string | null;
+            /** @description whether the fault was to be found */
+            hidden?: boolean;
             /** @description whether a judged practice is kept */
             keep?: boolean;
             controls: components["schemas"]["BrakeEvent"][];
@@ -847,6 +851,12 @@ export interface components {
             /** @description the step that the table is laid over */
             step: number;
             csv: string;
+        };
+        HideFaultRequest: {
+            vehicle_id: number;
+            checklist_id: number;
+            /** @description one that this sequence shows on this vehicle; drawn from those where it is left out */
+            fault?: string | null;
         };
         ImportRecordRequest: {
             student_id: number;
@@ -1006,6 +1016,12 @@ export interface components {
             id: string;
             name: string;
         };
+        /** @description A test of which the limit can be said. */
+        AirLimitResource: {
+            /** @enum {string} */
+            test: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
+            label: string;
+        };
         /** @description The brake tests of a checklist. */
         AirSequenceResource: {
             id: number;
@@ -1013,6 +1029,12 @@ export interface components {
             /** @description names of its tests in their order */
             steps: string[];
             restarts: number;
+            /** @description tests that have a limit to be said */
+            limits: components["schemas"]["AirLimitResource"][];
+            /** @description by vehicle, the faults that a student can find by it */
+            shows: {
+                [key: string]: string[];
+            };
         };
         /** @description A vehicle whose cab can be sat in. */
         AirVehicleResource: {
@@ -1027,11 +1049,11 @@ export interface components {
             item: string;
             name: string;
             /** @enum {string} */
-            was: "not_reached" | "whole" | "carried" | "partial" | "late" | "wrong" | "over_defect" | "not_fitted" | "missed";
+            was: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed";
             /** @description points that were not said, in words */
             was_missing: string[];
             /** @enum {string} */
-            now: "not_reached" | "whole" | "carried" | "partial" | "late" | "wrong" | "over_defect" | "not_fitted" | "missed";
+            now: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed";
             now_missing: string[];
         };
         AmendmentResource: {
@@ -1106,6 +1128,10 @@ export interface components {
             /** @enum {string} */
             standing: "passed" | "failed" | "open";
             cause: string | null;
+            /** @description what was wrong with the truck */
+            fault: string | null;
+            /** @description whether the student found it; null where it was known or nothing was wrong */
+            found: boolean | null;
         };
         /** @description A step of the brake tests: what it asks for, how it stands, and the marks that it makes on the sheet. */
         BrakeStepResource: {
@@ -1113,7 +1139,7 @@ export interface components {
             test: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
             label: string;
             /** @enum {string} */
-            outcome: "met" | "broken" | "not-yet" | "not-done";
+            outcome: "met" | "broken" | "not-yet" | "not-done" | "not-judged";
             what: string;
             needs: string[];
             low: number | null;
@@ -1123,6 +1149,8 @@ export interface components {
             }[];
             /** @description when it began */
             at_ms: number | null;
+            /** @description whether it is the vehicle that is not as it should be */
+            of_vehicle: boolean;
         };
         /** @description A piece of captions. */
         CaptionResource: {
@@ -1154,6 +1182,16 @@ export interface components {
             vehicles: components["schemas"]["ChoiceResource"][];
             checklists: components["schemas"]["ChoiceResource"][];
         };
+        /** @description What was wrong with the truck of a practice, whether the student found it, and what showed it. */
+        DiagnosisResource: {
+            fault: string;
+            /** @description what the student said was wrong; null where nothing was said */
+            suspected: string | null;
+            /** @description null where it was known from the start */
+            found: boolean | null;
+            /** @description steps that showed it, with their figures */
+            shown_by: string[];
+        };
         DraftCardResource: {
             id: string;
             /** @enum {string} */
@@ -1179,6 +1217,21 @@ export interface components {
             faults: components["schemas"]["FaultResource"][];
             changes: components["schemas"]["ChangeResource"][];
             inspection: components["schemas"]["InspectionResource"] | null;
+        };
+        /** @description That a record was scored by an earlier version of the scoring, whose verdict it keeps, and what today's would say of the same marks. */
+        EarlierScoringResource: {
+            engine: number;
+            /** @description of today */
+            current: number;
+            /**
+             * @description by today's scoring
+             * @enum {string}
+             */
+            standing: "passed" | "open" | "failed";
+            /** @description by today's scoring */
+            permille: number;
+            /** @description items that today's scoring sees otherwise */
+            changes: components["schemas"]["AmendedItemResource"][];
         };
         /** @description What a draft would do, were it in force: to the item list of a vehicle, and to three recorded attempts. */
         EffectResource: {
@@ -1272,9 +1325,9 @@ export interface components {
         ItemChangeResource: {
             name: string;
             /** @enum {string|null} */
-            before: "not_reached" | "whole" | "carried" | "partial" | "late" | "wrong" | "over_defect" | "not_fitted" | "missed" | null;
+            before: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed" | null;
             /** @enum {string|null} */
-            after: "not_reached" | "whole" | "carried" | "partial" | "late" | "wrong" | "over_defect" | "not_fitted" | "missed" | null;
+            after: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed" | null;
         };
         ItemResource: {
             id: string;
@@ -1299,7 +1352,7 @@ export interface components {
             name: string;
             section: string;
             /** @enum {string} */
-            status: "not_reached" | "whole" | "carried" | "partial" | "late" | "wrong" | "over_defect" | "not_fitted" | "missed";
+            status: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed";
             missing: string[];
             say: string;
             corrections: string[];
@@ -1333,7 +1386,7 @@ export interface components {
         OutcomeResource: {
             item: string;
             /** @enum {string} */
-            status: "not_reached" | "whole" | "carried" | "partial" | "late" | "wrong" | "over_defect" | "not_fitted" | "missed";
+            status: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed";
             heard: string[];
             wrong: string[];
             left: string[];
@@ -1345,6 +1398,8 @@ export interface components {
             defect_noticed: boolean;
             first_at_ms: number | null;
             out_of_place: boolean;
+            /** @description earned and lost again with its section, for a fault of the brake tests */
+            forfeited: boolean;
         };
         /** @description A place where the student stands; `axles` are ids of the vehicle's axles. */
         PlaceResource: {
@@ -1366,13 +1421,17 @@ export interface components {
         /** @description A practice in the cab, judged. */
         PractisedResource: {
             steps: components["schemas"]["BrakeStepResource"][];
-            /** @enum {string} */
+            /**
+             * @description of what the student did, whatever is wrong with the truck
+             * @enum {string}
+             */
             standing: "passed" | "failed" | "open";
             cause: string | null;
             restarts: number;
             restarts_allowed: number;
             /** @description what was wrong with the system; empty where nothing was */
             faults: string;
+            diagnosis: components["schemas"]["DiagnosisResource"] | null;
             /** @description rows of ms, primary and secondary psi */
             trace: number[][];
             /** @description practices of this user so far */
@@ -1444,6 +1503,7 @@ export interface components {
             may_sign: boolean;
             may_amend: boolean;
             imported: components["schemas"]["ImportedResource"] | null;
+            earlier_scoring: components["schemas"]["EarlierScoringResource"] | null;
         };
         /** @description `short` is a word or two for the drawing. */
         SectionResource: {
@@ -1487,6 +1547,8 @@ export interface components {
             restarts: number;
             off_list_ms: number;
             off_list: boolean;
+            /** @description version of the scoring */
+            engine: number;
         };
         /** @description `strokes` are x and y by turns, in thousandths of the pad. */
         SignatureResource: {
@@ -1645,6 +1707,11 @@ export interface components {
                      * @enum {unknown}
                      */
                     direction?: "inside-out" | "outside-in" | "kept";
+                    /**
+                     * @description axle by axle, part by part over the tandem, or either if kept to; left out, kept
+                     * @enum {unknown}
+                     */
+                    tandem?: "axle" | "part" | "kept";
                 };
                 /**
                  * @description What a wrong statement costs that was not put right in time.
@@ -1669,8 +1736,11 @@ export interface components {
                     /** @enum {unknown} */
                     tug?: "before-leak" | "after-leak" | "any";
                     restarts?: number;
-                    /** @enum {unknown} */
-                    weight?: "critical" | "counted";
+                    /**
+                     * @description what a fault costs: the inspection, the section, or the item
+                     * @enum {unknown}
+                     */
+                    weight?: "critical" | "section" | "counted";
                     /** @description the tests in their order; limits left out are the usual ones */
                     steps?: {
                         /** @enum {unknown} */
@@ -1679,17 +1749,32 @@ export interface components {
                         high?: number;
                         say?: ("area-clear" | "start-reading" | "end-reading" | "limit")[];
                         /** @description states of the cab without which the step is broken; left out, the usual ones */
-                        needs?: ("chocks-in" | "chocks-out" | "belt-on" | "engine-on" | "engine-off" | "key-on" | "valves-in" | "low-gear")[];
+                        needs?: ("chocks-in" | "chocks-out" | "belt-on" | "engine-on" | "engine-off" | "key-on" | "valves-in" | "valves-out" | "low-gear" | "neutral" | "clutch-down" | "pedal-down" | "hand-valve-on" | "rpm")[];
                         /** @description a leak test begun below it is broken */
                         from_psi?: number;
-                        /** @description how much shorter than a minute a minute may be; left out, 0.5 */
+                        /** @description how much shorter than a minute a minute may be; left out, 1 */
                         slack_seconds?: number;
                         /**
                          * @description whether what is lost on pressing the pedal counts as leaked
                          * @enum {unknown}
                          */
                         first_drop?: "left-out" | "counted";
+                        /** @description the lower limit for a single vehicle, where it differs */
+                        single_low?: number;
+                        /** @description the upper limit for a single vehicle, where it differs */
+                        single_high?: number;
+                        /** @description engine speed that the need "rpm" asks for; left out, 600 */
+                        least_rpm?: number;
+                        /** @description pressure at which the build-up time begins; left out, 85 */
+                        build_from_psi?: number;
+                        /** @description pressure at which it ends; left out, 100 */
+                        build_to_psi?: number;
                     }[];
+                    /**
+                     * @description the test from which they are begun again; left out, the first
+                     * @enum {unknown}
+                     */
+                    restart_from?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
                 };
                 /**
                  * @description What the student may carry.
@@ -1706,6 +1791,16 @@ export interface components {
                     critical_components?: string[];
                     note: string;
                     out_of_place_allowed?: number;
+                    /** @description misses let pass in each section */
+                    section_misses_allowed?: number;
+                    sections_out_of_place_allowed?: number;
+                    /** @description marks of single sections, by id */
+                    sections?: {
+                        [key: string]: {
+                            percent?: number;
+                            misses_allowed?: number;
+                        };
+                    };
                 };
                 time_allowed_seconds?: number;
                 /** @enum {unknown} */
@@ -1849,6 +1944,11 @@ export interface components {
                 low?: number;
                 high?: number;
                 note?: string;
+                /**
+                 * @description the brake test it is for, where a component is scored by several: the pressure at which the governor cuts in
+                 * @enum {unknown}
+                 */
+                test?: "cut-in";
             }[];
             /** @description Known defects, planted or found. */
             defects?: {
@@ -1916,12 +2016,9 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody?: {
+        requestBody: {
             content: {
-                "application/json": {
-                    /** @description one of the choices; drawn where it is left out */
-                    fault?: string;
-                };
+                "application/json": components["schemas"]["HideFaultRequest"];
             };
         };
         responses: {
