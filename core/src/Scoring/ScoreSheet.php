@@ -26,7 +26,8 @@ final readonly class ScoreSheet
     /**
      * @param  array<string, ItemOutcome>  $outcomes  by item id, in walking order
      * @param  list<SectionScore>  $sections  in walking order
-     * @param  list<string>  $remarks  breaches of rules that by this checklist cost nothing, and what came too late to count, in words
+     * @param  list<string>  $remarks  breaches of rules that by this checklist cost nothing, and the notices, in words
+     * @param  list<string>  $notices  what came too late to count, and references that give nothing
      */
     private function __construct(
         public Inspection $inspection,
@@ -37,6 +38,7 @@ final readonly class ScoreSheet
         public OrderReport $order,
         public Verdict $verdict,
         public array $remarks,
+        public array $notices,
     ) {}
 
     /** @throws NothingToInspect if the checklist asks nothing of the vehicle */
@@ -68,11 +70,12 @@ final readonly class ScoreSheet
         }
         $overall = Score::of($outcomes);
         $checks = (new PassRules($inspection, $walk, $overall, $sections, $outcomes, $order, $brakes, $time, $restartable))->checks();
+        $notices = [...$carried->remarks, ...$walk->tooLate];
         $remarks = [
             ...($rules->overTimeFails ? [] : $time->breaches), ...($rules->brakes?->weight === BrakeWeight::Critical ? [] : $brakes->breaches),
-            ...$carried->remarks, ...$walk->tooLate,
+            ...$notices,
         ];
 
-        return new self($inspection, $walk, $outcomes, $sections, $overall, $order, Verdict::of($checks, $walk->finished), $remarks);
+        return new self($inspection, $walk, $outcomes, $sections, $overall, $order, Verdict::of($checks, $walk->finished), $remarks, $notices);
     }
 }

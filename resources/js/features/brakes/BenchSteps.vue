@@ -10,9 +10,14 @@ const props = defineProps<{
     numbered?: boolean;
 }>();
 const current = computed(
-    () => props.at ?? props.bench.steps.find(({ outcome }) => outcome !== 'met' && outcome !== 'broken'),
+    () =>
+        props.at ??
+        props.bench.steps.find(({ outcome }) => outcome === 'not-yet' || outcome === 'not-done') ??
+        props.bench.steps.find(({ outcome }) => outcome === 'not-judged'),
 );
-const marks = { met: '✓', broken: '✕', 'not-yet': '…', 'not-done': '' };
+const marks = { met: '✓', broken: '✕', 'not-yet': '…', 'not-done': '', 'not-judged': '?' };
+/** What is told of a step: how it went, or why it was not done. */
+const tells = ({ outcome, what }: Step): boolean => outcome !== 'not-done' || what !== 'not done';
 </script>
 
 <template>
@@ -20,14 +25,16 @@ const marks = { met: '✓', broken: '✕', 'not-yet': '…', 'not-done': '' };
         <li
             v-for="(step, n) in bench.steps"
             :key="step.test"
-            :class="[silent ? '' : step.outcome, { current: step.test === current?.test }]"
+            :class="[silent ? '' : step.outcome, { current: step.test === current?.test, vehicle: step.of_vehicle }]"
             :data-step="step.test"
             :data-outcome="step.outcome"
         >
             <span class="mark" aria-hidden="true">{{ silent ? '' : marks[step.outcome] }}</span>
             <span>
                 <strong>{{ numbered ? `${n + 1}. ` : '' }}{{ step.label }}</strong>
-                <span v-if="!silent && step.outcome !== 'not-done'" class="what">{{ step.what }}</span>
+                <span v-if="!silent && tells(step)" class="what"
+                    >{{ step.of_vehicle ? 'The vehicle: ' : '' }}{{ step.what }}</span
+                >
                 <span v-else-if="!silent && step.test === current?.test" class="needs">{{
                     step.needs.join(' · ')
                 }}</span>
@@ -60,6 +67,12 @@ li.met {
 }
 li.broken {
     border-left: 6px dashed var(--lost);
+}
+li.vehicle {
+    border-left-style: dotted;
+}
+li.not-judged {
+    border-left: 6px dotted var(--part);
 }
 .mark {
     font-weight: 700;

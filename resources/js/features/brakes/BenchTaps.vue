@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import TapButton from '@/shared/TapButton.vue';
+import { computed } from 'vue';
 import type { Bench } from './api';
 import { benchGroups, type BenchButton } from './benchButtons';
 import type { OpenBench } from './useBench';
@@ -8,6 +9,13 @@ import type { OpenBench } from './useBench';
 const props = defineProps<{ on: OpenBench; bench: Bench }>();
 const shows = (button: BenchButton): boolean =>
     (button.trailer !== true || props.bench.combination) && (button.hand !== true || props.bench.has_hand_valve);
+/** The step at hand that has a limit to be said. */
+const limited = computed(() =>
+    props.bench.steps.find(
+        ({ outcome, low, high }) =>
+            (outcome === 'not-yet' || outcome === 'not-done') && (low !== null || high !== null),
+    ),
+);
 const pressed = (button: BenchButton): boolean =>
     button.to !== undefined && props.on.stateOf(button.kind) === button.to;
 function press({ kind, to, gauges, value }: BenchButton): void {
@@ -35,6 +43,12 @@ function press({ kind, to, gauges, value }: BenchButton): void {
                 >
                     {{ button.label }}
                 </TapButton>
+                <TapButton
+                    v-if="group.name === 'Said' && limited"
+                    data-seen="said:limit"
+                    @click="on.record({ kind: 'said', to: 'limit', test: limited.test })"
+                    >Limit: {{ limited.label }}</TapButton
+                >
             </div>
         </div>
     </section>

@@ -9,6 +9,7 @@ import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import BenchFiles from './BenchFiles.vue';
 import BenchLog from './BenchLog.vue';
+import BenchQuestions from './BenchQuestions.vue';
 import BenchSteps from './BenchSteps.vue';
 import BenchTaps from './BenchTaps.vue';
 import BenchWatch from './BenchWatch.vue';
@@ -31,7 +32,14 @@ const silent = computed(
 );
 const leak = computed(() => bench.value?.steps.find(({ test }) => test.startsWith('leak')));
 
+const unanswered = computed(() => bench.value?.steps.filter(({ outcome }) => outcome === 'not-judged') ?? []);
+/** Asked once more before the bench is left with something unanswered. */
+const asked = ref(false);
 async function toSheet(): Promise<void> {
+    if (unanswered.value.length > 0 && !asked.value) {
+        asked.value = true;
+        return;
+    }
     await on.toSheet();
     await router.push({ name: 'walk', params: { id: props.id } });
 }
@@ -80,6 +88,11 @@ useEventListener('keydown', (event: KeyboardEvent) => {
                             }}
                         </p>
                         <BenchSteps :bench="bench" :silent="silent" />
+                        <BenchQuestions :on="on" :bench="bench" />
+                        <p v-if="asked && unanswered.length > 0" role="alert">
+                            {{ unanswered.length === 1 ? 'One step is' : `${unanswered.length} steps are` }} not judged,
+                            because a reading is missing. Tell it above, or go on without.
+                        </p>
                         <div class="acts">
                             <NButton data-test="undo" :disabled="on.events.value.length === 0" @click="on.undo"
                                 >Undo&nbsp;<kbd>⌫</kbd></NButton
@@ -93,7 +106,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
                             <NButton v-if="data.mode === 'exam'" @click="shownVerdicts = !shownVerdicts"
                                 >{{ shownVerdicts ? 'Hide' : 'Show' }} verdicts</NButton
                             >
-                            <NButton type="primary" data-test="to-sheet" @click="toSheet">Onto the sheet</NButton>
+                            <NButton type="primary" data-test="to-sheet" @click="toSheet">{{
+                                asked && unanswered.length > 0 ? 'Onto the sheet without' : 'Onto the sheet'
+                            }}</NButton>
                             <span class="quiet">{{ on.sent.value ? 'all kept' : 'keeping…' }}</span>
                         </div>
                         <SayLine

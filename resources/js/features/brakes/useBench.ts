@@ -77,6 +77,11 @@ export function useBench(id: string) {
         add(...seen.map((one): Entry => ({ ...one, id: v7(), at_ms: at, walk_ms: walk })));
     }
 
+    /** What the gauges showed at a moment that is over, as the scorer remembers it. */
+    function recordAt(at: number, seen: Omit<BrakeEvent, 'at_ms'>): void {
+        add({ ...seen, id: v7(), at_ms: at, walk_ms: clock.stamp() });
+    }
+
     /** Takes one event back; it stays readable among what was taken back. */
     function takeBack(index: number): void {
         const gone = events.value[index];
@@ -164,6 +169,7 @@ export function useBench(id: string) {
         minute,
         open,
         record,
+        recordAt,
         takeBack,
         gauges,
         stateOf,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { NButton, NSelect } from 'naive-ui';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { hideFault, type AirChoices, type Help } from './api';
 import type { CabChoice } from './keptCab';
 
@@ -22,10 +22,19 @@ const helps: { value: Help; label: string }[] = [
     { value: 'alone', label: 'Alone: the steps by name, the verdict at the end' },
     { value: 'exam', label: 'As in the exam: nothing but the cab' },
 ];
+/** Those that can be found by this sequence on this vehicle. */
+const found = computed(() => {
+    const ids = chosen.value?.shows[String(vehicle.value)] ?? [];
+    return props.choices.faults.filter(({ id }) => ids.includes(id));
+});
+watch(found, (now) => {
+    const stays = fault.value === 'none' || (fault.value === 'hidden' && now.length > 0);
+    if (!stays && !now.some(({ id }) => id === fault.value)) fault.value = 'none';
+});
 const faults = computed(() => [
     { value: 'none', label: 'Sound' },
-    { value: 'hidden', label: 'Something is wrong with it: find it' },
-    ...props.choices.faults.map(({ id, name }) => ({ value: id, label: `Shown: ${name}` })),
+    ...(found.value.length === 0 ? [] : [{ value: 'hidden', label: 'Something is wrong with it: find it' }]),
+    ...found.value.map(({ id, name }) => ({ value: id, label: `Shown: ${name}` })),
 ]);
 
 async function begin(): Promise<void> {
@@ -33,14 +42,17 @@ async function begin(): Promise<void> {
     if (of === undefined || chosen.value === undefined) return;
     busy.value = true;
     try {
-        const sealed = fault.value === 'none' ? '' : await hideFault(fault.value === 'hidden' ? '' : fault.value);
+        const sealed =
+            fault.value === 'none'
+                ? ''
+                : await hideFault(of.id, chosen.value.id, fault.value === 'hidden' ? '' : fault.value);
         emit('climb', {
             vehicle: of,
             sequence: chosen.value,
             faults: sealed,
             startPsi: START_PSI,
             help: help.value,
-            suspects: fault.value === 'hidden' ? props.choices.faults : [],
+            suspects: fault.value === 'hidden' ? found.value : [],
         });
     } catch (error) {
         why.value = error instanceof Error ? error.message : String(error);

@@ -5,11 +5,13 @@ import type { Practised } from './api';
 import CabTrace from './CabTrace.vue';
 import type { CabChoice } from './keptCab';
 
-/* What was right, what broke it, and what to do next. */
-const props = defineProps<{ judged: Practised; choice: CabChoice; suspected: string | null }>();
+/* What was right, what broke it, and what to do next; on a truck with a fault, the diagnosis beside it. */
+const props = defineProps<{ judged: Practised; choice: CabChoice }>();
 const title = computed(() => {
-    if (props.judged.standing === 'passed') return 'Every step is met';
-    return props.judged.cause ?? 'Not all steps were done';
+    const { standing, cause, diagnosis } = props.judged;
+    if (diagnosis?.found === true) return 'You found what was wrong with this truck';
+    if (standing === 'passed') return diagnosis === null ? 'Every step is met' : 'Every step was done right';
+    return cause ?? 'Not all steps were done';
 });
 const head = useTemplateRef('head');
 onMounted(() => {
@@ -18,27 +20,36 @@ onMounted(() => {
 });
 const met = computed(() => props.judged.steps.filter(({ outcome }) => outcome === 'met').length);
 const truck = computed(() => {
-    const { judged, choice, suspected } = props;
-    if (judged.faults === '') return 'The truck was sound.';
-    if (choice.suspects.length === 0 || suspected === null) return `What was wrong with this truck: ${judged.faults}.`;
-    return suspected === judged.faults
-        ? `You found what was wrong with this truck: ${judged.faults}.`
-        : `You said that ${suspected}; what was wrong: ${judged.faults}.`;
+    const { diagnosis } = props.judged;
+    if (diagnosis === null) return 'The truck was sound.';
+    const { fault, found, suspected } = diagnosis;
+    if (found === true) return `It was this: ${fault}.`;
+    if (found === null || suspected === null) return `What was wrong with this truck: ${fault}.`;
+    return `You said that ${suspected}; what was wrong: ${fault}.`;
 });
-/** First what went wrong, then what was left out: one thing for the next time. */
+/** First what the student broke, then what was left out; what was done right is no lesson. */
 const next = computed(
     () =>
-        props.judged.steps.find(({ outcome }) => outcome === 'broken') ??
-        props.judged.steps.find(({ outcome }) => outcome !== 'met'),
+        props.judged.steps.find(({ outcome, of_vehicle: of }) => outcome === 'broken' && !of) ??
+        props.judged.steps.find(({ outcome, what }) => outcome === 'not-done' && what !== 'not done') ??
+        (props.judged.diagnosis?.found === true
+            ? undefined
+            : props.judged.steps.find(({ outcome, of_vehicle: of }) => outcome !== 'met' && !of)),
 );
+/** What the truck did was found by a step that was done right. */
+const right = computed(() => met.value + props.judged.steps.filter(({ of_vehicle: of }) => of).length);
 </script>
 
 <template>
     <section class="result" aria-label="How it went">
         <h1 ref="head" tabindex="-1" data-test="practised">{{ title }}</h1>
         <p>
-            {{ met }} of {{ judged.steps.length }} steps met on {{ choice.vehicle.name }}.
+            {{ judged.diagnosis === null ? met : right }} of {{ judged.steps.length }} steps
+            {{ judged.diagnosis === null ? 'met' : 'done right' }} on {{ choice.vehicle.name }}.
             {{ truck }}
+        </p>
+        <p v-if="judged.diagnosis && judged.diagnosis.shown_by.length > 0" data-test="shown-by">
+            What showed it: {{ judged.diagnosis.shown_by.join('; ') }}.
         </p>
         <p v-if="next" class="next">
             <strong>Next time, {{ next.label }}:</strong> {{ next.needs.join(', ') }}.

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import BenchSteps from '@/features/brakes/BenchSteps.vue';
 import { NButton, NSelect } from 'naive-ui';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import CabControls from './CabControls.vue';
 import CabDash from './CabDash.vue';
 import CabResult from './CabResult.vue';
@@ -19,16 +19,17 @@ const cab = useCab(
     (controls) => emit('keep', controls),
     () => emit('judged'),
 );
-const { choice, guide, judged, judging, why, over, restarts } = cab;
+const { choice, guide, judged, judging, suspected, why, over, restarts } = cab;
 const { pedal } = useCabKeys(cab);
-const suspected = ref<string | null>(null);
 const left = computed(() => choice.sequence.restarts - restarts.value);
-const broken = computed(() => guide.value?.steps.some(({ outcome }) => outcome === 'broken') === true);
+const broken = computed(
+    () => guide.value?.steps.some(({ outcome, of_vehicle: of }) => outcome === 'broken' && !of) === true,
+);
 </script>
 
 <template>
     <p v-if="why" role="alert" class="why">{{ why }}</p>
-    <CabResult v-if="judged" :judged="judged" :choice="choice" :suspected="suspected" />
+    <CabResult v-if="judged" :judged="judged" :choice="choice" />
     <template v-else>
         <h1 class="visually-hidden">Air cab, {{ choice.vehicle.name }}</h1>
         <p v-if="over" role="alert">Half an hour is over and the air with it. Have it judged, or begin anew.</p>
@@ -60,7 +61,7 @@ const broken = computed(() => guide.value?.steps.some(({ outcome }) => outcome =
         <NSelect
             v-model:value="suspected"
             placeholder="Say it before it is judged"
-            :options="choice.suspects.map(({ name }) => ({ value: name, label: name }))"
+            :options="choice.suspects.map(({ id, name }) => ({ value: id, label: name }))"
             :input-props="{ 'aria-label': 'What is wrong with this truck?' }"
             data-test="suspect"
         />

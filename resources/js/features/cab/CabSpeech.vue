@@ -3,6 +3,7 @@ import SayLine from '@/features/speech/SayLine.vue';
 import type { CaptionSource } from '@/features/speech/sources/CaptionSource';
 import { StandIn } from '@/features/speech/sources/StandIn';
 import TapButton from '@/shared/TapButton.vue';
+import { NSelect } from 'naive-ui';
 import { computed } from 'vue';
 import type { Cab } from './useCab';
 
@@ -16,6 +17,10 @@ const picks = computed(() => [
     { id: 'end', text: `At the end my gauge reads ${psi.value}.` },
     { id: 'clear', text: 'The area is clear.' },
 ]);
+/** The limit is said of one test; which one has to be chosen, in an exam too. */
+const limits = computed(() => props.cab.choice.sequence.limits.map(({ test, label }) => ({ value: test, label })));
+const sayLimit = (test: (typeof limits.value)[number]['value']): void =>
+    props.cab.touch({ kind: 'said', to: 'limit', test });
 const say = (text: string): void => props.cab.touch({ kind: 'spoken', text });
 const standIn = (): CaptionSource =>
     new StandIn(
@@ -32,6 +37,15 @@ const standIn = (): CaptionSource =>
                 “{{ text }}”
             </TapButton>
         </div>
+        <NSelect
+            v-if="limits.length > 0"
+            :value="null"
+            placeholder="I say the limit of …"
+            :options="limits"
+            :input-props="{ 'aria-label': 'Say the limit of' }"
+            data-test="say-limit"
+            @update:value="sayLimit"
+        />
         <SayLine
             label="Say in your own words"
             placeholder="Or in your own words: the limit, the reading, …"

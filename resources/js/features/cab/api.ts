@@ -9,8 +9,14 @@ export type Control = Schemas['BrakeEvent'];
 export type Help = NonNullable<AirRequest['help']>;
 
 export const readAirChoices = (): Promise<AirChoices> => answer(api.GET('/air/choices', {}));
-/** Seals a fault; one is drawn where none is named. */
-export const hideFault = async (fault: string): Promise<string> =>
-    (await answer(api.POST('/air/fault', { body: { fault } }))).faults;
+/** Seals a fault that the sequence shows on the vehicle; one of them is drawn where none is named. */
+export const hideFault = async (vehicle: number, checklist: number, fault: string): Promise<string> =>
+    (
+        await answer(
+            api.POST('/air/fault', {
+                body: { vehicle_id: vehicle, checklist_id: checklist, ...(fault === '' ? {} : { fault }) },
+            }),
+        )
+    ).faults;
 export const askCourse = (body: AirRequest): Promise<AirCourse> => answer(api.POST('/air/course', { body }));
 export const judgePractice = (body: AirRequest): Promise<Practised> => answer(api.POST('/air/practices', { body }));

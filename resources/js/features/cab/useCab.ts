@@ -36,6 +36,8 @@ export function useCab(
     const guide = shallowRef<Practised>();
     const judged = shallowRef<Practised>();
     const judging = ref(false);
+    /** Id of what the student says is wrong with the truck. */
+    const suspected = ref<string | null>(null);
     const why = ref('');
     /** From a touch to the course that answers it, in ms. */
     const lag = ref(0);
@@ -58,7 +60,7 @@ export function useCab(
         until_ms: Math.min(LONGEST_MS, Math.ceil(untilMs / 1000) * 1000),
         controls: controls.value,
         keep,
-        ...(keep ? { id } : {}),
+        ...(keep ? { id, hidden: choice.suspects.length > 0, suspected: suspected.value } : {}),
     });
     /** The words of whatever went wrong; a course that could not be had is asked for again. */
     function fails(error: unknown): void {
@@ -176,6 +178,7 @@ export function useCab(
         guide,
         judged,
         judging,
+        suspected,
         why,
         told,
         over,

@@ -53,7 +53,7 @@ function move(index: number, by: number): void {
                     <NInputNumber
                         :show-button="false"
                         :min="0"
-                        :max="200"
+                        :max="key === 'least_rpm' ? 3000 : 200"
                         clearable
                         placeholder="as usual"
                         :value="step[key] ?? null"

@@ -3,6 +3,7 @@ import { NCheckbox, NCheckboxGroup, NInput, NInputNumber, NSelect } from 'naive-
 import { computed } from 'vue';
 import type { ChecklistDocument } from './api';
 import BrakeStepsEditor from './BrakeStepsEditor.vue';
+import SectionMarks from './SectionMarks.vue';
 import { brakeQuestions, numbers, questions, readRule, writeRule, type RuleNumber } from './ruleQuestions';
 
 const props = defineProps<{ document: ChecklistDocument }>();
@@ -61,6 +62,7 @@ const draws = computed(() => props.document.forms?.draw ?? []);
                 </NInputNumber>
             </div>
         </div>
+        <SectionMarks :document="document" @change="(edit) => $emit('change', edit)" />
         <h2>How it is credited and judged</h2>
         <div v-for="(rule, index) in asked" :key="rule.path.join()" class="question">
             <label :for="`q-${rule.path.join('-')}`">{{ rule.question }}</label>
@@ -69,7 +71,7 @@ const draws = computed(() => props.document.forms?.draw ?? []);
                 :options="rule.options"
                 :data-test="`rule-${rule.path.join('-')}`"
                 :input-props="{ id: `q-${rule.path.join('-')}` }"
-                @update:value="(value: string) => set(rule.path, value)"
+                @update:value="(value: string) => set(rule.path, value === '' ? undefined : value)"
             />
             <NInput
                 v-if="firstOf(rule.rule, index)"

@@ -27,7 +27,13 @@ const stateNames: Words<NonNullable<BrakeStep['needs']>[number]> = {
     'engine-off': 'engine off',
     'key-on': 'key on',
     'valves-in': 'valves in',
+    'valves-out': 'valves out',
     'low-gear': 'low gear',
+    neutral: 'neutral',
+    'clutch-down': 'clutch down',
+    'pedal-down': 'pedal down',
+    'hand-valve-on': 'hand valve on',
+    rpm: 'engine speed',
 };
 
 const saidNames: Words<NonNullable<BrakeStep['say']>[number]> = {
@@ -45,7 +51,16 @@ export const stateOptions = options(stateNames);
 export const saidOptions = options(saidNames);
 
 interface StepFigure {
-    key: 'low' | 'high' | 'from_psi' | 'slack_seconds';
+    key:
+        | 'low'
+        | 'high'
+        | 'single_low'
+        | 'single_high'
+        | 'from_psi'
+        | 'slack_seconds'
+        | 'least_rpm'
+        | 'build_from_psi'
+        | 'build_to_psi';
     label: string;
     unit: string;
 }
@@ -53,19 +68,30 @@ const from = (unit: string): StepFigure => ({ key: 'low', label: 'From', unit })
 const most = (unit: string): StepFigure => ({ key: 'high', label: 'At most', unit });
 const leak: StepFigure[] = [
     most('psi'),
+    { key: 'single_high', label: 'At most, single vehicle', unit: 'psi' },
     { key: 'from_psi', label: 'Begun at no less than', unit: 'psi' },
     { key: 'slack_seconds', label: 'A minute may be short by', unit: 's' },
 ];
 
 /** The figures that a test can be given. */
 export const figuresOf: Record<BrakeStep['test'], StepFigure[]> = {
-    'cut-out': [from('psi'), most('psi')],
+    'cut-out': [from('psi'), most('psi'), { key: 'least_rpm', label: 'Engine speed, where needed', unit: 'rpm' }],
     'cut-in': [from('psi below cut-out'), most('psi below cut-out')],
-    'build-up': [most('s')],
+    'build-up': [
+        most('s'),
+        { key: 'build_from_psi', label: 'Timed from', unit: 'psi' },
+        { key: 'build_to_psi', label: 'Timed to', unit: 'psi' },
+        { key: 'least_rpm', label: 'Engine speed, where needed', unit: 'rpm' },
+    ],
     'leak-applied': leak,
     'leak-released': leak,
     'low-air': [from('psi')],
-    'spring-pop': [from('psi'), most('psi')],
+    'spring-pop': [
+        from('psi'),
+        most('psi'),
+        { key: 'single_low', label: 'From, single vehicle', unit: 'psi' },
+        { key: 'single_high', label: 'At most, single vehicle', unit: 'psi' },
+    ],
     'tug-tractor': [],
     'tug-trailer': [],
     'tug-hand': [],

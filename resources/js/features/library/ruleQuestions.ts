@@ -1,4 +1,5 @@
 import type { ChecklistDocument } from './api';
+import { testOptions } from './brakeStepWords';
 
 /**
  * The questions that schools and states answer differently, in the words of the trade. What an answer means is the
@@ -103,6 +104,17 @@ export const questions: RuleQuestion[] = [
         ],
     },
     {
+        path: ['order', 'tandem'],
+        rule: 'order',
+        question: 'How is a tandem worked?',
+        usual: 'kept',
+        options: [
+            { value: 'axle', label: 'One axle as a whole, then the other' },
+            { value: 'part', label: 'Part by part over both axles' },
+            { value: 'kept', label: 'Either, but kept to' },
+        ],
+    },
+    {
         path: ['wrong'],
         rule: 'wrong',
         question: 'What does a wrong statement cost?',
@@ -196,8 +208,16 @@ export const brakeQuestions: RuleQuestion[] = [
         usual: 'counted',
         options: [
             { value: 'critical', label: 'It fails the inspection' },
+            { value: 'section', label: 'It costs their section' },
             { value: 'counted', label: 'It costs points like the rest' },
         ],
+    },
+    {
+        path: ['brake_tests', 'restart_from'],
+        rule: 'brake_tests',
+        question: 'From where are they begun again?',
+        usual: '',
+        options: [{ value: '', label: 'From the beginning' }, ...testOptions],
     },
 ];
 
@@ -205,7 +225,21 @@ export const numbers: RuleNumber[] = [
     { path: ['pass', 'overall_percent'], question: 'Share of the whole to pass', unit: '%', low: 1, high: 100 },
     { path: ['pass', 'section_percent'], question: 'Share of every section to pass', unit: '%', low: 1, high: 100 },
     { path: ['pass', 'misses_allowed'], question: 'Misses let pass', unit: 'items', low: 0, high: 1000 },
+    {
+        path: ['pass', 'section_misses_allowed'],
+        question: 'Misses let pass in every section',
+        unit: 'items',
+        low: 0,
+        high: 1000,
+    },
     { path: ['pass', 'out_of_place_allowed'], question: 'Out of place let pass', unit: 'items', low: 0, high: 1000 },
+    {
+        path: ['pass', 'sections_out_of_place_allowed'],
+        question: 'Sections out of place let pass',
+        unit: 'sections',
+        low: 0,
+        high: 100,
+    },
     { path: ['time_allowed_seconds'], question: 'Time for the walk', unit: 'minutes', low: 1, high: 240, per: 60 },
     {
         path: ['brake_tests', 'restarts'],

@@ -22,6 +22,9 @@ const named = computed(
 function told(lesson: Result['lessons'][number]): string {
     if (lesson.defect !== null) return `recited as sound; in truth: ${lesson.defect}`;
     if (lesson.carried_from !== null) return `${states[lesson.status].word}, by reference to ${lesson.carried_from}`;
+    if (lesson.status === 'whole' || lesson.status === 'carried') return `${states[lesson.status].word}, with a slip`;
+    if (lesson.status === 'later_added')
+        return `${states[lesson.status].word}; not in time: ${lesson.missing.join(', ')}`;
     if (lesson.status !== 'partial') return states[lesson.status].word;
     return `${named.value.has(lesson.item) ? 'only named' : 'said in part'}; not said: ${lesson.missing.join(', ')}`;
 }

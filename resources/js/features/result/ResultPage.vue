@@ -9,6 +9,7 @@ import { readResult } from './api';
 import AmendedRecord from './AmendedRecord.vue';
 import AmendForm from './AmendForm.vue';
 import ComparedAttempts from './ComparedAttempts.vue';
+import EarlierScoring from './EarlierScoring.vue';
 import LessonList from './LessonList.vue';
 import ScorerAgreement from './ScorerAgreement.vue';
 import SectionScores from './SectionScores.vue';
@@ -41,6 +42,7 @@ const mayCompare = computed(() => user.value !== undefined && user.value.role !=
                     {{ data.imported.scorer }}, {{ data.imported.school }}, as the scorer.
                 </p>
                 <VerdictHead :result="data" />
+                <EarlierScoring v-if="data.earlier_scoring" :earlier="data.earlier_scoring" />
                 <AmendedRecord v-if="data.original" :result="data" />
                 <section>
                     <h2>What to say next time</h2>

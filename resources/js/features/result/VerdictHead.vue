@@ -24,6 +24,10 @@ const met = computed(() => props.result.sheet.checks.filter(({ met }) => met));
             <p v-for="breach in result.sheet.breaches" :key="breach" class="quiet">
                 {{ breach }} By this checklist it costs nothing.
             </p>
+            <p v-for="notice in result.sheet.notices" :key="notice" class="quiet">{{ notice }}</p>
+            <p v-if="result.sheet.outcomes.some(({ forfeited }) => forfeited)">
+                A fault of the brake tests costs their section: nothing of it is earned.
+            </p>
             <p class="quiet">{{ result.sheet.whole }} of {{ result.sheet.asked }} items heard whole.</p>
         </div>
     </header>

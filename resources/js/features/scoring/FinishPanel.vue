@@ -25,7 +25,7 @@ const places = computed(() =>
 const all = computed(() => places.value.flatMap(({ open }) => open));
 const flagged = computed(() => props.walk.sheet.value?.look_again ?? []);
 const names = computed(() => new Map(props.walk.items.value.map((item) => [item.id, item.name])));
-const part = computed(() => all.value.filter(({ state }) => state === 'partial' || state === 'late').length);
+const part = computed(() => all.value.filter(({ state }) => ['partial', 'late', 'later_added'].includes(state)).length);
 </script>
 
 <template>

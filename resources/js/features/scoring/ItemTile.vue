@@ -91,7 +91,8 @@ const word = computed(() => {
     background: color-mix(in srgb, var(--strong) 12%, var(--panel));
 }
 .tile.partial,
-.tile.late {
+.tile.late,
+.tile.later_added {
     border-color: var(--part);
 }
 .tile.missed,

@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import TapButton from '@/shared/TapButton.vue';
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import type { Item, PointCode } from './api';
 import FigureBox from './FigureBox.vue';
 import PointRow from './PointRow.vue';
 import type { ShownItem } from './shownItems';
+import type { SaidOf } from './markMaker';
 import { pointKeyOf } from './tileKeys';
 import type { OpenAttempt } from './useAttempt';
 
@@ -14,6 +16,13 @@ const emit = defineEmits<{ note: []; close: [] }>();
 
 const asking = ref<string>();
 const defect = ref('');
+/** Of which side the next taps are, of a part that is needed on both. */
+const side = ref<SaidOf>();
+const sides: { value: SaidOf; label: string }[] = [
+    { value: undefined, label: 'Both sides' },
+    { value: 'left', label: 'Left' },
+    { value: 'right', label: 'Right' },
+];
 const noticing = ref(false);
 const groups = computed(() => {
     let turn = 0;
@@ -31,23 +40,23 @@ const figures = computed(() => new Map(props.item.figures.map((figure) => [figur
 const named = computed(() => props.shown.heard.size > 0 || props.shown.wrong.size > 0);
 
 function toggle(code: PointCode): void {
-    if (props.shown.heard.has(code)) props.walk.takeBack(props.item, [code]);
-    else props.walk.hearPoints(props.item, [code]);
+    if (props.shown.heard.has(code)) props.walk.takeBack(props.item, [code], side.value);
+    else props.walk.hearPoints(props.item, [code], side.value);
 }
 
 function wrong(code: PointCode): void {
     if (figures.value.has(code)) asking.value = asking.value === code ? undefined : code;
-    else if (props.shown.wrong.has(code)) props.walk.takeBack(props.item, [code]);
-    else props.walk.sayWrong(props.item, [code]);
+    else if (props.shown.wrong.has(code)) props.walk.takeBack(props.item, [code], side.value);
+    else props.walk.sayWrong(props.item, [code], undefined, side.value);
 }
 
 function heard(code: PointCode, value: number): void {
     asking.value = undefined;
-    props.walk.hearFigure(props.item, code, value);
+    props.walk.hearFigure(props.item, code, value, side.value);
 }
 
 function notice(): void {
-    props.walk.noticeDefect(props.item, defect.value.trim() === '' ? 'noticed' : defect.value.trim());
+    props.walk.noticeDefect(props.item, defect.value.trim() === '' ? 'noticed' : defect.value.trim(), side.value);
     noticing.value = false;
 }
 
@@ -72,6 +81,17 @@ defineExpose({
         <div v-if="item.two_sided && bothSides" class="sides">
             <NButton @click="walk.hearSide(item, 'left')">Left side whole</NButton>
             <NButton @click="walk.hearSide(item, 'right')">Right side whole</NButton>
+        </div>
+        <div v-if="item.two_sided && bothSides" class="sides" role="group" aria-label="Side of the points">
+            <TapButton
+                v-for="{ value, label } in sides"
+                :key="label"
+                :on="side === value"
+                :aria-pressed="side === value"
+                :data-side="value ?? 'both'"
+                @click="side = value"
+                >{{ label }}</TapButton
+            >
         </div>
         <div v-for="group in groups" :key="group.title" class="group">
             <h3>{{ group.title }}</h3>

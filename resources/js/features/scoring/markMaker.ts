@@ -11,6 +11,10 @@ interface Walk {
     record: (label: string, marks: Draft[], move?: { from?: string; to?: string }) => string[];
 }
 
+/** The side that was spoken of, where one was; else both. */
+export type SaidOf = 'left' | 'right' | undefined;
+const of = (side: SaidOf): { side?: 'left' | 'right' } => (side === undefined ? {} : { side });
+
 /** What a scorer can mark, each as one action. */
 export function markMaker({ attempt, sheet, waiting, place, record }: Walk) {
     /** Every mark is made at a place: the first one of the walk says where it began. */
@@ -37,31 +41,38 @@ export function markMaker({ attempt, sheet, waiting, place, record }: Walk) {
             mark(`${item.name}, told at the finish`, { kind: 'heard_whole', item: item.id, said }),
         hearSide: (item: Item, side: 'left' | 'right'): void =>
             mark(`${item.name}, ${side} side`, { kind: 'heard_whole', item: item.id, side }),
-        hearPoints: (item: Item, points: PointCode[]): void =>
-            mark(item.name, { kind: 'points_heard', item: item.id, points }),
-        hearFigure: (item: Item, point: PointCode, value: number): void =>
-            mark(`${item.name}: ${value}`, { kind: 'figure_heard', item: item.id, points: [point], value }),
-        sayWrong: (item: Item, points: PointCode[], text?: string): void =>
+        hearPoints: (item: Item, points: PointCode[], side?: SaidOf): void =>
+            mark(item.name, { kind: 'points_heard', item: item.id, points, ...of(side) }),
+        hearFigure: (item: Item, point: PointCode, value: number, side?: SaidOf): void =>
+            mark(`${item.name}: ${value}`, {
+                kind: 'figure_heard',
+                item: item.id,
+                points: [point],
+                value,
+                ...of(side),
+            }),
+        sayWrong: (item: Item, points: PointCode[], text?: string, side?: SaidOf): void =>
             mark(`${item.name} said wrong`, {
                 kind: 'said_wrong',
                 item: item.id,
                 points,
                 ...(text === undefined || text === '' ? {} : { text }),
+                ...of(side),
             }),
         /** What was heard by the listener, at the time of confirming: the marks are the server's, the moment the scorer's. */
         confirmHeard: (label: string, marks: Draft[]): void => mark(`${label}, as heard`, ...marks),
-        takeBack: (item: Item, points: PointCode[]): void =>
-            mark(`${item.name} taken back`, { kind: 'points_taken_back', item: item.id, points }),
+        takeBack: (item: Item, points: PointCode[], side?: SaidOf): void =>
+            mark(`${item.name} taken back`, { kind: 'points_taken_back', item: item.id, points, ...of(side) }),
         wave: (item: Item): void => mark(`${item.name} not fitted`, { kind: 'not_fitted', item: item.id }),
         carryOver: (here: Place, from: string, label: string, except: string[]): void =>
             mark(
                 `the same as the ${label}`,
                 ...axlePlaces(here).map((one): Draft => ({ kind: 'carried_over', place: one.id, from, except })),
             ),
-        noticeDefect: (item: Item, text: string): void =>
-            mark(`${item.name}: defect noticed`, { kind: 'defect_noticed', item: item.id, text }),
-        plantDefect: (item: Item, text: string): void =>
-            mark(`${item.name}: defect planted`, { kind: 'defect_planted', item: item.id, text }),
+        noticeDefect: (item: Item, text: string, side?: SaidOf): void =>
+            mark(`${item.name}: defect noticed`, { kind: 'defect_noticed', item: item.id, text, ...of(side) }),
+        plantDefect: (item: Item, text: string, side?: SaidOf): void =>
+            mark(`${item.name}: defect planted`, { kind: 'defect_planted', item: item.id, text, ...of(side) }),
         restart: (section: string): void => mark('brake tests begun again', { kind: 'restarted', section }),
         pause: (text: string): void => mark('pause', { kind: 'paused', ...(text === '' ? {} : { text }) }),
         resume: (): void => mark('going on', { kind: 'resumed' }),

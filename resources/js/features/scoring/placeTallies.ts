@@ -12,7 +12,7 @@ export function placeTallies(places: Place[], shown: Map<string, ShownItem>): Ma
         tallies.set(place.id, {
             asked: states.length,
             said: states.length - open,
-            part: count('partial', 'late', 'wrong', 'over_defect'),
+            part: count('partial', 'late', 'later_added', 'wrong', 'over_defect'),
         });
     }
     return tallies;

@@ -16,6 +16,13 @@ const helps = { guided: 'guided', alone: 'alone', exam: 'as in the exam' };
                 <strong>{{
                     one.cause ?? (one.standing === 'passed' ? 'every step met' : 'not all steps done')
                 }}</strong>
+                <span v-if="one.fault !== null" class="found">{{
+                    one.found === true
+                        ? `found: ${one.fault}`
+                        : one.found === false
+                          ? `not found: ${one.fault}`
+                          : `on a truck of which it was known that ${one.fault}`
+                }}</span>
                 <span class="quiet"
                     >{{ day(one.at) }}, {{ helps[one.help] }}, {{ one.vehicle }}, {{ one.checklist }}</span
                 >
@@ -43,6 +50,7 @@ li {
     color: var(--lost);
 }
 li strong,
+li .found,
 li .quiet {
     display: block;
 }

@@ -1549,6 +1549,7 @@ export interface components {
             off_list: boolean;
             /** @description version of the scoring */
             engine: number;
+            notices: string[];
         };
         /** @description `strokes` are x and y by turns, in thousandths of the pad. */
         SignatureResource: {

@@ -47,6 +47,11 @@ withDefaults(defineProps<{ state: ItemState; size?: number; named?: boolean }>()
             <circle cx="14" cy="14" r="11" />
             <path d="M14 7v7l5 4" stroke-linecap="round" stroke-linejoin="round" />
         </template>
+        <template v-else-if="state === 'later_added'">
+            <circle cx="14" cy="14" r="11" />
+            <path d="M3 14a11 11 0 0 0 22 0z" fill="currentColor" stroke="none" />
+            <path d="M14 5v7l4-3" stroke-width="2.6" stroke-linecap="round" stroke-linejoin="round" />
+        </template>
         <template v-else-if="state === 'not_fitted'">
             <circle cx="14" cy="14" r="11" stroke-dasharray="4 3.2" stroke-width="2.4" />
             <path d="M8.5 14h11" stroke-linecap="round" />

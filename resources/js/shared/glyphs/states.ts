@@ -12,6 +12,11 @@ export const states: Record<ItemState, { word: string; token: string; means: str
     },
     partial: { word: 'said in part', token: '--part', means: 'named, but something it needs was not said' },
     late: { word: 'said late', token: '--late', means: 'said only after the place was closed' },
+    later_added: {
+        word: 'partial, later added',
+        token: '--late',
+        means: 'some of it in time, some of what lacked only after the place was closed',
+    },
     wrong: { word: 'said wrong', token: '--lost', means: 'said, but with a wrong figure, colour or name' },
     over_defect: {
         word: 'defect passed over',
