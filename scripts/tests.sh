@@ -146,12 +146,12 @@ mutate() { # mutation testing of the rules; slow, so not part of ./pasada test
     # The package writes its mutants into a folder that it does not bring along, and without it counts every mutant as caught.
     mkdir -p vendor/pestphp/pest-plugin-mutate/.temp/mutations
     php -d pcov.directory=core/src vendor/bin/pest --testsuite=Core --mutate --everything --no-cache --exclude-group=properties \
-        --path="${1:-core/src/Scoring,core/src/Checklist}"
+        --path="${1:-core/src/Scoring,core/src/Brakes}"
 }
-bench() { # or: bench load [attempts] [seconds]; bench fuzz [requests] [seed]; bench cab; bench listening; bench listen-speed; bench brakes
+bench() { # or: bench load [attempts] [seconds]; bench fuzz [requests] [seed]; bench cab; bench listening; bench listen-speed; bench brakes; bench second [walks] [seed]
     local what=run
     case ${1:-} in
-        listening | listen-speed | brakes) what=$1; shift; prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}" ;;
+        listening | listen-speed | brakes | second) what=$1; shift; prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}" ;;
         load | cab | fuzz) what=$1; shift; one_lane ;;
         *) one_lane ;;
     esac

@@ -159,6 +159,22 @@ it('inherits by reference never more than its source has', function (string $cre
     expect($sheet->outcomes)->not->toBeEmpty();
 })->with('chance walks');
 
+it('never raises an item by leaving a reference out', function (string $credit, string $returns, int $seed): void {
+    $inspection = chanceInspection($credit, $returns, $seed);
+    $marks = chanceMarks(new Randomizer(new Mt19937($seed + 500)), $inspection, 70);
+    $all = ScoreSheet::ofInspection($inspection, MarkList::of(...$marks))->outcomes;
+    foreach ($marks as $n => $mark) {
+        if ($mark->kind !== MarkKind::CarriedOver) {
+            continue;
+        }
+        $without = ScoreSheet::ofInspection($inspection, MarkList::of(...array_values(array_diff_key($marks, [$n => true]))))->outcomes;
+        foreach ($without as $id => $outcome) {
+            expect($outcome->earned + $outcome->bonus)->toBeLessThanOrEqual($all[$id]->earned + $all[$id]->bonus);
+        }
+    }
+    expect($all)->not->toBeEmpty();
+})->with('chance walks');
+
 it('gives the same sheet step by step as all at once', function (string $credit, string $returns, int $seed): void {
     $inspection = chanceInspection($credit, $returns, $seed);
     $marks = chanceMarks(new Randomizer(new Mt19937($seed + 400)), $inspection, 30);
