@@ -7,7 +7,7 @@ namespace App\Demo;
 use Pasada\Core\Brakes\BrakeEvent;
 use Pasada\Core\Brakes\EventKind;
 
-/** A student of the made-up school in the simulated cab: the usual four tests, done right or with one of the usual slips. */
+/** A student of the made-up school in the simulated cab: the usual nine tests, done right or with one of the usual slips. */
 final class DemoCab
 {
     /** What goes wrong from one practice to the next, until nothing does. */
@@ -29,6 +29,8 @@ final class DemoCab
         for ($n = 0; $n < self::STROKES; $n++) {
             $cab->then(1300, EventKind::Pedal, 'down')->then(1300, EventKind::Pedal, 'up');
         }
+        $cab->buildUp();
+        $cab->move();
 
         return $cab->controls;
     }
@@ -48,6 +50,23 @@ final class DemoCab
             $this->say(2500, 'At the end it still reads one hundred twenty one.');
         }
         $this->then(3000, EventKind::Pedal, 'up');
+    }
+
+    private function buildUp(): void
+    {
+        $this->then(4000, EventKind::Engine, 'on')->then(3000, EventKind::Rpm, '', 1200.0);
+        // Long enough for 120 psi.
+        $this->atMs += 150_000;
+    }
+
+    private function move(): void
+    {
+        $this->then(3000, EventKind::TractorValve, 'in')->then(1500, EventKind::TrailerValve, 'in')->then(20_000, EventKind::Chocks, 'out');
+        $this->say(4000, 'Nobody in front, nobody behind, the area is clear.')->then(3000, EventKind::Gear, 'low');
+        foreach ([['out', 'in', 'off'], ['in', 'out', 'off'], ['in', 'in', 'on']] as [$tractor, $trailer, $hand]) {
+            $this->then(2000, EventKind::TractorValve, $tractor)->then(1000, EventKind::TrailerValve, $trailer)->then(1000, EventKind::HandValve, $hand)->then(2000, EventKind::Tug, 'held');
+        }
+        $this->then(2000, EventKind::HandValve, 'off')->then(3000, EventKind::Rolling, '', 5.0)->then(2000, EventKind::Pedal, 'down')->then(2000, EventKind::Stopped, 'straight')->then(1000, EventKind::Pedal, 'up');
     }
 
     private function say(int $afterMs, string $words): self

@@ -138,6 +138,16 @@ it('judges each of the four sequences to the end', function (string $checklist, 
     expect(array_column($bench['steps'], 'what', 'outcome'))->toHaveKeys(['met'])->toHaveCount(1)->and($bench['standing'])->toBe('passed')->and($bench['steps'])->toHaveCount(9);
 })->with([['every-axle-every-point', false], ['whole-walk-round', false], ['cab-brakes-and-drawn-form', true], ['short-list-grouped', false]]);
 
+it('asks for a reading that nobody noted, and judges the step once it is told', function (): void {
+    $events = (new Scene)->ready()->then(EventKind::Pedal, 'down')->then(EventKind::Said, 'start-reading')->then(EventKind::MinuteStarted)->reads(118, afterMs: 60_000)->then(EventKind::MinuteEnded)->then(EventKind::Said, 'end-reading')->events;
+    $leak = fn (array $events): array => collect($this->actingAs($this->yard->scorer)->postJson($this->url, ['events' => $events])->assertOk()->json('steps'))->firstWhere('test', 'leak-applied');
+    $asked = $leak(Yard::benchLines($events));
+    $told = $leak([['id' => (string) Str::uuid7(), 'at_ms' => $asked['at_ms'], 'kind' => 'reading', 'primary' => 120, 'secondary' => 120]]);
+
+    expect($asked)->toMatchArray(['outcome' => 'not-judged', 'what' => 'what did the gauges show at the start of the minute?', 'marks' => []])
+        ->and($told)->toMatchArray(['outcome' => 'met', 'what' => 'lost 2 psi in 61 s, 4 allowed for a combination']);
+});
+
 it('loses nothing however often a list is taken in, and takes the same one in once', function (): void {
     $trace = static fn (int $psi): string => "at_ms,primary,secondary\n".implode("\n", array_map(static fn (int $n): string => ($n * 1000).",$psi,$psi", range(0, 499)));
     $this->actingAs($this->yard->scorer);

@@ -77,6 +77,30 @@ describe('what one tap records', () => {
             'Brake hose said wrong',
             [{ kind: 'said_wrong', item: hose.id, points: [], text: 'two' }],
         ],
+        [
+            'said wrong of one side',
+            () => make.sayWrong(hose, ['sealed' as PointCode], undefined, 'right'),
+            'Brake hose said wrong',
+            [{ kind: 'said_wrong', item: hose.id, points: ['sealed'], side: 'right' }],
+        ],
+        [
+            'taken back of one side',
+            () => make.takeBack(hose, ['sealed' as PointCode], 'left'),
+            'Brake hose taken back',
+            [{ kind: 'points_taken_back', item: hose.id, points: ['sealed'], side: 'left' }],
+        ],
+        [
+            'a figure of one side',
+            () => make.hearFigure(hose, 'depth' as PointCode, 4, 'left'),
+            'Brake hose: 4',
+            [{ kind: 'figure_heard', item: hose.id, points: ['depth'], value: 4, side: 'left' }],
+        ],
+        [
+            'a defect of one side',
+            () => make.noticeDefect(hose, 'worn', 'left'),
+            'Brake hose: defect noticed',
+            [{ kind: 'defect_noticed', item: hose.id, text: 'worn', side: 'left' }],
+        ],
         ['waved', () => make.wave(drum), 'Brake drum not fitted', [{ kind: 'not_fitted', item: drum.id }]],
         [
             'a defect',

@@ -20,3 +20,17 @@ it('offers what a student standing at a place may refer to', function (array $sc
     'the other side' => [['side'], 'cab', ['right' => 'right side', 'left' => 'left side']],
     'off axles and sides there is none' => [['side', 'axle', 'tandem'], 'engine', []],
 ]);
+
+it('offers an axle further on where sections are free', function (): void {
+    $inspection = Sample::inspectionOf(Sample::ruled(['axles' => 'each', 'order' => ['sections' => 'free'], 'carry_over' => ['scopes' => ['tandem']]]));
+
+    expect(ReferenceChoices::at($inspection, $inspection->place('drive-wheel-1') ?? throw new LogicException))->toBe(['drive-2' => 'drive axle 2']);
+});
+
+it('offers both sides of a part that is needed on both', function (string $sides, array $choices): void {
+    $document = Sample::ruled(['sides' => $sides, 'carry_over' => ['scopes' => ['side']]]);
+    $document['components'][5]['repeat'] = 'two-sided';
+    $inspection = Sample::inspectionOf($document);
+
+    expect(ReferenceChoices::at($inspection, $inspection->place('steer-wheel') ?? throw new LogicException))->toBe($choices);
+})->with(['both needed' => ['both', ['left' => 'left side', 'right' => 'right side']], 'one is enough' => ['one', []]]);

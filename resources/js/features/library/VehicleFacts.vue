@@ -10,6 +10,12 @@ const emit = defineEmits<{ change: [edit: (vehicle: VehicleDocument) => void] }>
 
 const known: { value: string; label: string; component: string; point: Own['point'] }[] = [
     { value: 'test.governor/reading', label: 'Governor cut-out, psi', component: 'test.governor', point: 'reading' },
+    {
+        value: 'test.governor/reading/cut-in',
+        label: 'Governor cut-in, psi',
+        component: 'test.governor',
+        point: 'reading',
+    },
     { value: 'wheel.tyre/inflation', label: 'Tyre pressure, psi', component: 'wheel.tyre', point: 'inflation' },
     { value: 'test.leak_applied/reading', label: 'Leak limit, psi', component: 'test.leak_applied', point: 'reading' },
     { value: 'cab.oil_gauge/reading', label: 'Oil pressure, psi', component: 'cab.oil_gauge', point: 'reading' },
@@ -17,7 +23,7 @@ const known: { value: string; label: string; component: string; point: Own['poin
     { value: 'cab.voltmeter/reading', label: 'Volts', component: 'cab.voltmeter', point: 'reading' },
     { value: 'engine.belts/belt_play', label: 'Belt play, in', component: 'engine.belts', point: 'belt_play' },
 ];
-const keyOf = (own: Own): string => `${own.component}/${own.point}`;
+const keyOf = (own: Own): string => [own.component, own.point, own.test].filter((part) => part !== undefined).join('/');
 
 const own = (index: number, edit: (figure: Own) => void): void =>
     emit('change', (vehicle) => {
@@ -55,8 +61,9 @@ const defect = (index: number, key: 'component' | 'axle' | 'what', value: string
                 @update:value="
                     (value: string) =>
                         own(index, (one) => {
-                            const [component, point] = value.split('/');
-                            Object.assign(one, { component, point });
+                            const [component, point, test] = value.split('/');
+                            Reflect.deleteProperty(one, 'test');
+                            Object.assign(one, { component, point, ...(test === undefined ? {} : { test }) });
                         })
                 "
             />
