@@ -21,7 +21,7 @@ afterEach(function (): void {
 it('judges the brake tests as they are seen, names a minute cut short, and puts them on the sheet', function (): void {
     expect($this->browser->accessibilityFaults())->toBe([]);
     ($this->seen)('engine:on', 'cut-out:', 'chocks:in', 'tractor-valve:in', 'trailer-valve:in', 'engine:off', 'key:on', 'pedal:down');
-    $this->browser->waitForText('1 of 4 steps met', '[data-test=standing]');
+    $this->browser->waitForText('1 of 9 steps met', '[data-test=standing]');
     $this->browser->click('[data-test=minute]')->waitForText('the minute is running');
     $this->browser->click('[aria-label="−1 Primary"]')->waitForText('1 psi', '[data-test=lost]');
     $this->browser->click('[data-test=minute]')->waitForText('the minute was cut to', '[data-test=standing]');
@@ -43,7 +43,7 @@ it('keeps what is seen while the server is away', function (): void {
          const input = document.querySelector('[data-test=events]'); input.files = held.files; input.dispatchEvent(new Event('change', { bubbles: true }));",
     );
     $this->browser->waitForText('2 things observed', 'details');
-    $this->browser->offline(false)->waitForText('1 of 4 steps met', '[data-test=standing]');
+    $this->browser->offline(false)->waitForText('1 of 9 steps met', '[data-test=standing]');
 });
 
 it('takes readings by a thumb on the dial, words as they are said, and a list from outside', function (): void {

@@ -36,14 +36,14 @@ it('changes a rule, shows for whom it changes, takes it back, and keeps it over 
 it('changes which brake tests are asked, in which order and within which limits', function (): void {
     $browser = ($this->change)(0, 'Every axle, every point')->waitForText('The brake tests in their order');
     $order = fn (): string => (string) $browser->run("return [...document.querySelectorAll('[data-brake-step]')].map((one) => one.dataset.brakeStep).join(' ')");
-    expect($order())->toBe('leak-applied low-air spring-pop');
-    $browser->click('[data-test=add-brake-step]')->choose('Build-up')->find('[data-brake-step=build-up]');
+    expect($order())->toBe('cut-out leak-applied low-air spring-pop build-up tug-tractor tug-trailer tug-hand service');
+    $browser->click('[aria-label="Leave out build-up"]')->gone('[data-brake-step=build-up]')->click('[data-test=add-brake-step]')->choose('Build-up')->find('[data-brake-step=build-up]');
     $browser->click('[aria-label="build-up earlier"]')->click('[aria-label="Leave out low-air"]')->gone('[data-brake-step=low-air]');
-    expect($order())->toBe('leak-applied build-up spring-pop');
+    expect($order())->toBe('cut-out leak-applied spring-pop tug-tractor tug-trailer tug-hand build-up service');
     $browser->type('[aria-label="Leak test, brakes applied: Begun at no less than"]', '90')->enter()->waitForText('from_psi', 'aside')->waitForText('all kept', '[data-test=kept]');
     $browser->driver->navigate()->refresh();
     $browser->waitForText('The brake tests in their order');
-    expect($order())->toBe('leak-applied build-up spring-pop');
+    expect($order())->toBe('cut-out leak-applied spring-pop tug-tractor tug-trailer tug-hand build-up service');
 });
 
 it('says what is wrong, and does not put it in force', function (): void {
