@@ -69,7 +69,7 @@ final readonly class Judgement
     /** @return list<StepVerdict> steps that show that something is wrong with the vehicle */
     public function findings(): array
     {
-        return array_values(array_filter($this->steps, static fn (StepVerdict $step): bool => $step->outcome === Outcome::Broken && $step->isOfVehicle));
+        return array_values(array_filter($this->steps, static fn (StepVerdict $step): bool => $step->finding !== null));
     }
 
     public function tooOften(): string

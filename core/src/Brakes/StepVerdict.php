@@ -19,6 +19,8 @@ final readonly class StepVerdict
         public bool $isOfVehicle = false,
         /** What breaks it once another step has begun; null where that changes nothing. */
         private ?string $ifLeft = null,
+        /** What it shows to be wrong with the vehicle, also where the student broke it by something else; null where nothing is. */
+        public ?string $finding = null,
     ) {}
 
     /** @param  array<string, float>  $figures */
@@ -44,7 +46,7 @@ final readonly class StepVerdict
      */
     public static function failed(BrakeTest $test, int $atMs, string $what, array $figures = []): self
     {
-        return new self($test, Outcome::Broken, $what, $figures, $atMs, isOfVehicle: true);
+        return new self($test, Outcome::Broken, $what, $figures, $atMs, isOfVehicle: true, finding: $what);
     }
 
     /**
@@ -78,7 +80,7 @@ final readonly class StepVerdict
     /** The same step, broken by what has nothing to do with its figures: its place in the order, the words with it. */
     public function brokenBy(string $what): self
     {
-        return new self($this->test, Outcome::Broken, $what, $this->figures, $this->atMs);
+        return new self($this->test, Outcome::Broken, $what, $this->figures, $this->atMs, finding: $this->finding);
     }
 
     /** Met, but for words that can still be said. */

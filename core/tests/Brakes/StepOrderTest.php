@@ -144,7 +144,10 @@ it('begins again from the test that the checklist names', function (?BrakeTest $
 it('tells the vehicle\'s fault from the student\'s', function (callable $tell, BrakeTest $test, bool $isOfVehicle): void {
     $judged = $tell((new Scene)->ready())->judged([$test]);
 
-    expect([$judged->standing, $judged->steps[0]->isOfVehicle, $judged->isProcedureRight(), count($judged->findings())])->toBe(['failed', $isOfVehicle, $isOfVehicle, $isOfVehicle ? 1 : 0]);
+    expect([$judged->standing, $judged->steps[0]->isOfVehicle, $judged->isProcedureRight()])->toBe(['failed', $isOfVehicle, $isOfVehicle]);
+    if ($isOfVehicle) {
+        expect($judged->findings())->toBe([$judged->steps[0]]);
+    }
 })->with([
     'it leaks' => [fn (Scene $s): Scene => $s->leakTest(6), BrakeTest::LeakApplied, true],
     'the minute is cut' => [fn (Scene $s): Scene => $s->leakTest(6, 40_000), BrakeTest::LeakApplied, false],
@@ -156,3 +159,18 @@ it('tells the vehicle\'s fault from the student\'s', function (callable $tell, B
     'the chocks were in' => [fn (Scene $s): Scene => $s->readyToMove()->then(EventKind::Chocks, 'in')->tug('out', 'in'), BrakeTest::TugTractor, false],
     'a wrong limit is the student\'s, whatever leaked' => [fn (Scene $s): Scene => $s->leakTest(6)->then(EventKind::Said, 'limit', 6, test: BrakeTest::LeakApplied), BrakeTest::LeakApplied, false],
 ]);
+
+it('keeps what a step showed of the vehicle where the student broke it by something else', function (): void {
+    $judged = (new Scene)->ready()->leakTest(6)->then(EventKind::Said, 'limit', 6, test: BrakeTest::LeakApplied)->judged([BrakeTest::LeakApplied]);
+
+    expect($judged->steps[0]->what)->toBe('said 6 as the limit, it is no more than 4')->and($judged->findings()[0]->finding)->toBe('lost 6 psi in 60 s, 4 allowed for a combination')
+        ->and([$judged->procedure(), $judged->procedureCause()])->toBe(['failed', 'leak test, brakes applied: said 6 as the limit, it is no more than 4']);
+});
+
+it('judges what the student did apart from what the vehicle showed', function (): void {
+    $leaks = (new Scene)->ready()->leakTest(6)->judged([BrakeTest::LeakApplied]);
+    $more = (new Scene)->ready()->leakTest(6)->judged([BrakeTest::LeakApplied, BrakeTest::LowAir]);
+
+    expect([$leaks->standing, $leaks->procedure(), $leaks->procedureCause()])->toBe(['failed', 'passed', null])->and($more->procedure())->toBe('open')
+        ->and((new Scene)->then(EventKind::Restarted)->ready()->leakTest()->judged([BrakeTest::LeakApplied])->procedure())->toBe('failed');
+});

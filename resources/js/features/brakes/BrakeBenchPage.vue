@@ -87,8 +87,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
                                       : `${bench.steps.filter(({ outcome }) => outcome === 'met').length} of ${bench.steps.length} steps met.`
                             }}
                         </p>
-                        <BenchSteps :bench="bench" :silent="silent" />
                         <BenchQuestions :on="on" :bench="bench" />
+                        <BenchSteps :bench="bench" :silent="silent" />
                         <p v-if="asked && unanswered.length > 0" role="alert">
                             {{ unanswered.length === 1 ? 'One step is' : `${unanswered.length} steps are` }} not judged,
                             because a reading is missing. Tell it above, or go on without.

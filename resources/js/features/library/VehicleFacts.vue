@@ -31,6 +31,14 @@ const own = (index: number, edit: (figure: Own) => void): void =>
         if (figure !== undefined) edit(figure);
     });
 
+/** Another figure in the same place; the limits stay. */
+const rename = (index: number, value: string): void =>
+    own(index, (figure) => {
+        const [component, point, test] = value.split('/');
+        delete figure.test;
+        Object.assign(figure, { component, point, ...(test === undefined ? {} : { test }) });
+    });
+
 const end = (index: number, key: 'low' | 'high', value: number | null): void =>
     own(index, (figure) => {
         if (value === null) Reflect.deleteProperty(figure, key);
@@ -58,14 +66,7 @@ const defect = (index: number, key: 'component' | 'axle' | 'what', value: string
                         : [...known, { value: keyOf(figure), label: keyOf(figure) }]
                 "
                 :input-props="{ 'aria-label': 'Figure' }"
-                @update:value="
-                    (value: string) =>
-                        own(index, (one) => {
-                            const [component, point, test] = value.split('/');
-                            Reflect.deleteProperty(one, 'test');
-                            Object.assign(one, { component, point, ...(test === undefined ? {} : { test }) });
-                        })
-                "
+                @update:value="(value: string) => rename(index, value)"
             />
             <NInputNumber
                 :show-button="false"
