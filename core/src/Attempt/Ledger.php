@@ -108,7 +108,7 @@ final class Ledger
         foreach ($this->sides($item, $mark->side) as $tally) {
             $tally->takeBack($gone);
         }
-        [$left, $right] = $this->tallies[$item->id];
+        [$left, $right] = $this->tallies[$item->id] ?? $this->begin($item);
         if ($left->isEmpty() && $right->isEmpty()) {
             $this->forget($item->id);
         }
@@ -158,16 +158,17 @@ final class Ledger
 
     private function hearing(string $id, int $atMs, int $turn): Hearing
     {
-        [$left, $right] = $this->tallies[$id] ?? [$none = new Tally, $none];
+        $none = PointSet::none();
+        [$left, $right] = $this->tallies[$id] ?? [$empty = new Tally, $empty];
         $both = $left->inTime & $right->inTime;
         $late = $left->late & $right->late;
-        $set = PointSet::fromBits(...);
+        // Most were said of both sides, in time and right: the empty sets are one.
+        $set = static fn (int $bits): PointSet => $bits === 0 ? $none : PointSet::fromBits($bits);
 
         return new Hearing(
             $set($both), $set($late), isset($this->waved[$id]), $atMs, $this->lastAtMs[$id] ?? $atMs, $turn, $set($left->wrong | $right->wrong),
             $set($left->inTime & ~$both), $set($right->inTime & ~$both), $this->figures[$id] ?? [], $this->words[$id] ?? [],
-            afterwards: isset($this->afterwards[$id]), lateLeft: $set($left->late & ~$late), lateRight: $set($right->late & ~$late),
-            notFittedLate: isset($this->wavedLate[$id]),
+            null, isset($this->afterwards[$id]), $set($left->late & ~$late), $set($right->late & ~$late), isset($this->wavedLate[$id]),
         );
     }
 
@@ -182,9 +183,22 @@ final class Ledger
             }
         }
         $this->lastAtMs[$id] = $mark->atMs;
-        foreach ($this->sides($item, $mark->side) as $tally) {
-            $tally->say($points | $this->named, $shut);
+        [$left, $right] = $this->tallies[$id] ?? $this->begin($item);
+        // Where sides are not asked apart, both are one tally.
+        if ($left === $right || $mark->side !== Side::Right) {
+            $left->say($points | $this->named, $shut);
         }
+        if ($left !== $right && $mark->side !== Side::Left) {
+            $right->say($points | $this->named, $shut);
+        }
+    }
+
+    /** @return array{Tally, Tally} */
+    private function begin(Item $item): array
+    {
+        $left = new Tally;
+
+        return $this->tallies[$item->id] = [$left, $this->sidesCount && $item->twoSided ? new Tally : $left];
     }
 
     /** Whether the figure of every axle that the item stands for has been said now. */
@@ -203,11 +217,7 @@ final class Ledger
     /** @return list<Tally> of the side that was meant, or of both; of the item where sides are not asked apart */
     private function sides(Item $item, ?Side $side): array
     {
-        if (! isset($this->tallies[$item->id])) {
-            $left = new Tally;
-            $this->tallies[$item->id] = [$left, $this->sidesCount && $item->twoSided ? new Tally : $left];
-        }
-        [$left, $right] = $this->tallies[$item->id];
+        [$left, $right] = $this->tallies[$item->id] ?? $this->begin($item);
 
         return match (true) {
             $left === $right, $side === Side::Left => [$left],

@@ -102,15 +102,12 @@ final class Replay
 
     private function goTo(Mark $mark): void
     {
-        $items = match (true) {
-            $mark->kind === MarkKind::PlaceEntered => $this->inspection->place((string) $mark->place)->items ?? [],
-            $mark->kind->tellsWhenSaid() => [$this->inspection->item((string) $mark->item)],
-            default => [],
-        };
-        foreach ($items as $item) {
-            if ($item?->position->axle !== null) {
-                $this->walked[$item->position->axle] = true;
+        if ($mark->kind === MarkKind::PlaceEntered) {
+            foreach ($this->inspection->place((string) $mark->place)->items ?? [] as $item) {
+                $this->walked[$item->position->axle ?? ''] = true;
             }
+        } elseif ($mark->item !== null && $mark->kind->isOfTheWalk()) {
+            $this->walked[$this->inspection->item($mark->item)->position->axle ?? ''] = true;
         }
     }
 

@@ -69,22 +69,21 @@ final readonly class BrakeReport
     private static function breaches(Inspection $inspection, BrakeRules $rules, array $hearings): array
     {
         $tests = $tugs = $leaks = [];
+        [$areTugs, $areLeaks] = [BrakeTest::tugs(), BrakeTest::leaks()];
         foreach ($hearings as $id => $hearing) {
             $item = $inspection->items[$id];
-            if ($hearing->afterwards) {
+            if ($hearing->afterwards || $item->section !== $rules->section) {
                 continue;
             }
-            if ($item->section === $rules->section) {
-                $tests[] = $hearing->firstAtMs;
-            }
-            if (in_array($item->component, BrakeTest::tugs(), true)) {
+            $tests[] = $hearing->firstAtMs;
+            if (in_array($item->component, $areTugs, true)) {
                 $tugs[] = $hearing->firstAtMs;
-            } elseif (in_array($item->component, BrakeTest::leaks(), true)) {
+            } elseif (in_array($item->component, $areLeaks, true)) {
                 $leaks[] = $hearing->firstAtMs;
             }
         }
 
-        return [...self::sequence($rules, $tests, self::outside($inspection, $hearings)), ...self::tugs($rules, $tugs, $leaks)];
+        return [...self::sequence($rules, $tests, $rules->sequence === BrakeSequence::Any ? [] : self::outside($inspection, $hearings)), ...self::tugs($rules, $tugs, $leaks)];
     }
 
     /**

@@ -11,7 +11,7 @@ use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Place;
 
 /**
- * The rank each item is expected at, in the order that is fairest to the student among those that the checklist allows: the way in
+ * Which items are in their turn, in the order that is fairest to the student among those that the checklist allows: the way in
  * which the axles were worked and, where sections are free, the order in which they were taken. The fewest items are out of place under it.
  */
 final readonly class ExpectedOrder
@@ -33,20 +33,22 @@ final readonly class ExpectedOrder
 
     /**
      * @param  list<string>  $ids  in the order of naming
-     * @return array{list<int>, array<string, string>, ?TandemOrder} ranks in that order; the direction taken by section; how tandems were worked, where there are any
+     * @return array{list<int>, array<string, string>, ?TandemOrder} places in that order of the items that are in their turn; the direction taken by section; how tandems were worked, where there are any
      */
-    public function ranks(array $ids): array
+    public function kept(array $ids): array
     {
         [$atAxles, $atTandems] = $this->walkedAxles($ids);
         $ways = $atAxles === [] || $this->rule->items === OrderRule::Free ? array_slice(AxleWay::allowedBy($this->rule), 0, 1) : AxleWay::allowedBy($this->rule);
         $best = [];
         $taken = $ways[0];
-        $most = -1;
-        foreach ($ways as $way) {
-            $ranks = $this->under($way, $ids);
-            $kept = count(LongestIncreasing::places($ranks));
-            if ($kept > $most) {
-                [$best, $taken, $most] = [$ranks, $way, $kept];
+        foreach ($ways as $n => $way) {
+            $kept = LongestIncreasing::places($this->under($way, $ids));
+            if ($n === 0 || count($kept) > count($best)) {
+                [$best, $taken] = [$kept, $way];
+            }
+            if (count($best) === count($ids)) {
+                // Nothing is out of place; no other way can be fairer.
+                break;
             }
         }
 
@@ -65,11 +67,19 @@ final readonly class ExpectedOrder
         }
         $tandem = false;
         foreach (array_keys($named) as $section) {
-            $places = array_filter($this->places[$section], static fn (Place $place): bool => $place->group !== null);
-            if (count($places) > 1) {
+            $groups = $axles = [];
+            $count = 0;
+            foreach ($this->places[$section] as $place) {
+                if ($place->group !== null) {
+                    $count++;
+                    $groups[$place->group->value] = $axles[$place->axles[0] ?? ''] = true;
+                }
+            }
+            if ($count > 1) {
                 $atAxles[] = $section;
-                $tandem = $tandem || count(array_unique(array_map(static fn (Place $place): string => $place->group?->value.' '.implode(' ', $place->axles), $places)))
-                    > count(array_unique(array_map(static fn (Place $place): string => (string) $place->group?->value, $places)));
+                if (count($axles) > count($groups)) {
+                    $tandem = true;
+                }
             }
         }
 
@@ -82,16 +92,23 @@ final readonly class ExpectedOrder
      */
     private function under(AxleWay $way, array $ids): array
     {
+        $turns = $this->rule->items === OrderRule::Fixed ? [] : array_flip($ids);
         $inner = [];
-        foreach ($this->places as $section => $places) {
-            $inner += $this->within($way, $places, $ids);
+        foreach ($this->places as $places) {
+            $this->within($way, $places, count($ids), $turns, $inner);
         }
-        $sections = array_map(fn (string $id): string => $this->inspection->items[$id]->section, $ids);
-        $ranks = array_map(static fn (string $id): int => $inner[$id], $ids);
+        $sections = $ranks = $all = [];
+        foreach ($ids as $id) {
+            $sections[] = $this->inspection->items[$id]->section;
+            $ranks[] = $inner[$id];
+        }
         $order = array_flip($this->rule->sectionsFixed ? array_keys($this->places) : SectionOrder::best($sections, $ranks));
         $span = count($inner) * (count($ids) + 1);
+        foreach ($ranks as $n => $rank) {
+            $all[] = $order[$sections[$n]] * $span + $rank;
+        }
 
-        return array_map(static fn (string $section, int $rank): int => $order[$section] * $span + $rank, $sections, $ranks);
+        return $all;
     }
 
     /**
@@ -99,22 +116,21 @@ final readonly class ExpectedOrder
      * said; where they are free, those of a section.
      *
      * @param  list<Place>  $places
-     * @param  list<string>  $ids
-     * @return array<string, int> by item
+     * @param  int  $said  how many items were said
+     * @param  array<string, int>  $turns  in which they were said, by item
+     * @param  array<string, int>  $ranks  by item; filled
      */
-    private function within(AxleWay $way, array $places, array $ids): array
+    private function within(AxleWay $way, array $places, int $said, array $turns, array &$ranks): void
     {
-        $turns = array_flip($ids);
-        $atAxles = count(array_filter($places, static fn (Place $place): bool => $place->group !== null)) > 1;
-        $ranks = [];
+        $atAxles = count(array_filter($places, static fn (Place $place): bool => $place->group !== null));
+        $isFixed = $this->rule->items === OrderRule::Fixed;
+        $span = $this->rule->items === OrderRule::Grouped && $atAxles > 1 ? $said : 0;
         $next = 0;
-        foreach ($way->of($places) as $place) {
+        foreach ($atAxles > 1 ? $way->of($places) : $places as $place) {
             foreach ($place->items as $item) {
-                $ranks[$item->id] = $this->rule->items === OrderRule::Fixed ? $next++ : $next + ($turns[$item->id] ?? 0);
+                $ranks[$item->id] = $isFixed ? $next++ : $next + ($turns[$item->id] ?? 0);
             }
-            $next += $this->rule->items === OrderRule::Grouped && $atAxles ? count($ids) : 0;
+            $next += $span;
         }
-
-        return $ranks;
     }
 }

@@ -36,12 +36,13 @@ final readonly class ItemJudge
     {
         $hearing = $this->hearings[$item->id] ?? null;
         $heard = $hearing === null ? PointSet::none() : $this->heard($item, $hearing);
-        $status = $this->status($item, $hearing);
+        $said = $hearing === null || ! $item->fitted ? 0 : Credit::share($item, $hearing, $this->rules);
+        $status = $this->status($item, $hearing, $said);
         if ($status === ItemStatus::NotFitted && $item->fitted) {
             // Waving a part that is there takes it off the list, for the scorer saw it.
             return new ItemOutcome($item, $status, $hearing, PointSet::none(), 0, 0, 0, 0, 0, false, $this->defect($item), isset($this->walk->noticed[$item->id]));
         }
-        $share = $this->share($item, $hearing);
+        $share = $this->share($item, $hearing, $said);
         $reach = $this->isOpen($item) ? Credit::UNIT : max($share, $this->stillByReference($item));
         $noticed = isset($this->walk->noticed[$item->id]);
         $bonus = $this->rules->noticedDefect === NoticedDefect::Bonus ? Credit::possible($item) : 0;
@@ -64,7 +65,8 @@ final readonly class ItemJudge
         return $this->walk->planted[$item->id] ?? $item->defect;
     }
 
-    private function share(Item $item, ?Hearing $hearing): int
+    /** @param  int  $said  what the words are worth by themselves */
+    private function share(Item $item, ?Hearing $hearing, int $said): int
     {
         if (! $item->fitted) {
             return $hearing?->notFitted === true ? Credit::UNIT : 0;
@@ -73,7 +75,7 @@ final readonly class ItemJudge
             return Credit::UNIT;
         }
 
-        return $hearing === null ? 0 : $this->credited($item, $hearing);
+        return $hearing === null ? 0 : $this->credited($item, $hearing, $said);
     }
 
     private function isWholeByDefect(Item $item): bool
@@ -87,10 +89,8 @@ final readonly class ItemJudge
         return $item->fitted && $this->defect($item) !== null && ! isset($this->walk->noticed[$item->id]) && ! $hearing->onAnySide()->common($item->points)->isEmpty();
     }
 
-    private function credited(Item $item, Hearing $hearing): int
+    private function credited(Item $item, Hearing $hearing, int $share): int
     {
-        $share = Credit::share($item, $hearing, $this->rules);
-
         return ! $this->isOverDefect($item, $hearing) ? $share : match ($this->rules->recitedOver) {
             RecitedOver::Nothing => 0,
             RecitedOver::Half => intdiv($share, 2),
@@ -100,10 +100,12 @@ final readonly class ItemJudge
 
     private function stillByReference(Item $item): int
     {
-        return isset($this->couldHear[$item->id]) ? $this->credited($item, $this->couldHear[$item->id]) : 0;
+        $could = $this->couldHear[$item->id] ?? null;
+
+        return $could === null ? 0 : $this->credited($item, $could, Credit::share($item, $could, $this->rules));
     }
 
-    private function status(Item $item, ?Hearing $hearing): ItemStatus
+    private function status(Item $item, ?Hearing $hearing, int $share): ItemStatus
     {
         if ($hearing === null && ! $this->isWholeByDefect($item)) {
             $isDone = $this->walk->finished || isset($this->walk->shutPlaces[$item->place]) || isset($this->walk->closedPlaces[$item->place]);
@@ -119,7 +121,6 @@ final readonly class ItemJudge
         if ($hearing !== null && $this->isOverDefect($item, $hearing)) {
             return ItemStatus::OverDefect;
         }
-        $share = $hearing === null ? 0 : Credit::share($item, $hearing, $this->rules);
 
         return match (true) {
             $hearing === null, $share === Credit::UNIT, $this->isWholeByDefect($item) => $this->isCarried($item, $hearing) ? ItemStatus::Carried : ItemStatus::Whole,

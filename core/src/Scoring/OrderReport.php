@@ -37,8 +37,8 @@ final readonly class OrderReport
         $tandem = null;
         // Free parts in sections of a fixed order still belong into their section's time.
         if ($order->items !== OrderRule::Free || $order->sectionsFixed) {
-            [$ranks, $directions, $tandem] = (new ExpectedOrder($inspection))->ranks($ids);
-            $outOfPlace = self::strays($ids, $ranks);
+            [$kept, $directions, $tandem] = (new ExpectedOrder($inspection))->kept($ids);
+            $outOfPlace = self::strays($ids, $kept);
         }
         $seen = [];
         $returns = 0;
@@ -88,14 +88,14 @@ final readonly class OrderReport
 
     /**
      * @param  list<string>  $ids  in the order of naming
-     * @param  list<int>  $ranks  of each
+     * @param  list<int>  $kept  places among them that are in their turn
      * @return array<string, true>
      */
-    private static function strays(array $ids, array $ranks): array
+    private static function strays(array $ids, array $kept): array
     {
         $strays = array_fill_keys($ids, true);
-        foreach (LongestIncreasing::places($ranks) as $kept) {
-            unset($strays[$ids[$kept]]);
+        foreach ($kept as $place) {
+            unset($strays[$ids[$place]]);
         }
 
         return $strays;
