@@ -35,11 +35,17 @@ it('holds the tests to their sequence', function (array $rules, array $marks, in
     'before the walk: the cab may come first' => [['sequence' => 'before-walk'], [Sample::whole(1, 'cab.seat_belt'), $leak(2), $tug(3), $oil(4)], 0],
     'after the walk: last' => [['sequence' => 'after-walk'], [$oil(1), $leak(2), $tug(3)], 0],
     'after the walk: first' => [['sequence' => 'after-walk'], [$leak(1), $tug(2), $oil(3)], 1],
+    'before the walk: the first thing outside counts' => [['sequence' => 'before-walk'], [$leak(1), $oil(2), $tug(3), Sample::whole(9, 'engine.alternator')], 1],
+    'before the walk: at the same moment' => [['sequence' => 'before-walk'], [$leak(1), $tug(3), Mark::heardWhole(Sample::id(4), 3000, 'engine.oil_level')], 0],
+    'after the walk: the last thing outside counts' => [['sequence' => 'after-walk'], [$oil(1), $leak(2), Sample::whole(5, 'engine.alternator'), $tug(9)], 1],
+    'after the walk: at the same moment' => [['sequence' => 'after-walk'], [$oil(3), Mark::heardWhole(Sample::id(4), 3000, 'test.leak_applied'), $tug(9)], 0],
     'any: in the middle' => [['sequence' => 'any'], [$leak(1), $oil(2), $tug(3)], 0],
     'tug after leak: so' => [['tug' => 'after-leak'], [$leak(1), $tug(2)], 0],
     'tug after leak: turned round' => [['tug' => 'after-leak'], [$tug(1), $leak(2)], 1],
     'tug before leak: so' => [['tug' => 'before-leak'], [$tug(1), $leak(2)], 0],
     'tug before leak: turned round' => [['tug' => 'before-leak'], [$leak(1), $tug(2)], 1],
+    'tug after leak: at the same moment' => [['tug' => 'after-leak'], [$leak(1), Mark::heardWhole(Sample::id(2), 1000, 'test.park_tractor')], 0],
+    'tug before leak: at the same moment' => [['tug' => 'before-leak'], [$tug(1), Mark::heardWhole(Sample::id(2), 1000, 'test.leak_applied')], 0],
     'tug any: turned round' => [['tug' => 'any'], [$tug(1), $leak(2)], 0],
 ]);
 
@@ -110,3 +116,49 @@ it('begins again from the test that is named', function (?string $from, ItemStat
     'the beginning' => [null, ItemStatus::NotReached, ItemStatus::NotReached],
     'the tugs' => ['tug-tractor', ItemStatus::Whole, ItemStatus::NotReached],
 ]);
+
+it('says in words what was broken', function (array $rules, array $marks, string $told): void {
+    expect(brakeSheet(['weight' => 'counted', ...$rules], ...$marks)->remarks)->toBe([$told]);
+})->with([
+    'one restart' => [['restarts' => 0], [$again(1)], 'The brake tests were begun again once; that is not allowed.'],
+    'one too many' => [['restarts' => 1], [$again(1), $again(2)], 'The brake tests were begun again 2 times; 1 restart is allowed.'],
+    'two too many' => [['restarts' => 2], [$again(1), $again(2), $again(3)], 'The brake tests were begun again 3 times; 2 restarts are allowed.'],
+    'before the walk' => [['sequence' => 'before-walk'], [$oil(1), $leak(2)], 'The brake tests come before the walk; something outside was said before they were done.'],
+    'after the walk' => [['sequence' => 'after-walk'], [$leak(1), $oil(2)], 'The brake tests come after the walk; they were begun before it was done.'],
+    'tugs' => [['tug' => 'after-leak'], [$tug(1), $leak(2)], 'The tug tests come after the leak test; they were made before it.'],
+]);
+
+it('holds every tug to the leak test, not one of them', function (string $tug, array $order, int $remarks): void {
+    $tests = ['test.park_tractor', 'test.park_trailer', 'test.leak_applied'];
+    $document = Sample::ruled(['brake_tests' => ['section' => 'tests', 'tug' => $tug]]);
+    foreach ($tests as $id) {
+        $document['components'][] = ['id' => $id, 'name' => $id, 'essential' => ['works']];
+    }
+    $asks = $tug === 'before-leak' ? $tests : array_reverse($tests);
+    $document['sections'][] = ['id' => 'tests', 'name' => 'Tests', 'stops' => [['id' => 'bench', 'name' => 'Bench', 'zone' => 'brakes', 'asks' => $asks]]];
+    $marks = array_map(static fn (string $id, int $n): Mark => Sample::whole($n + 1, $id), $order, array_keys($order));
+
+    expect(Sample::sheetOf($document, null, ...$marks)->remarks)->toHaveCount($remarks);
+})->with([
+    'before: one too late' => ['before-leak', ['test.park_tractor', 'test.leak_applied', 'test.park_trailer'], 1],
+    'before: both in time' => ['before-leak', ['test.park_trailer', 'test.park_tractor', 'test.leak_applied'], 0],
+    'after: one too early' => ['after-leak', ['test.park_tractor', 'test.leak_applied', 'test.park_trailer'], 1],
+    'after: both in time' => ['after-leak', ['test.leak_applied', 'test.park_trailer', 'test.park_tractor'], 0],
+]);
+
+it('knows which breaches beginning again would mend', function (array $rules, array $marks, bool $isReachable): void {
+    $sheet = brakeSheet(['weight' => 'critical', 'restarts' => 1, ...$rules], ...$marks);
+    $breach = array_values(array_filter($sheet->verdict->checks, static fn ($check): bool => str_starts_with($check->said, 'The ')))[0];
+
+    expect([$breach->met, $breach->reachable])->toBe([false, $isReachable]);
+})->with([
+    'tugs in the wrong order' => [['tug' => 'after-leak'], [$tug(1), $leak(2)], true],
+    'begun before the walk was done' => [['sequence' => 'after-walk'], [$leak(1), $oil(2)], true],
+    'something outside said first' => [['sequence' => 'before-walk'], [$oil(1), $leak(2)], false],
+    'tugs, and something outside said too' => [['sequence' => 'before-walk', 'tug' => 'after-leak'], [$tug(1), $leak(2), $oil(3)], false],
+    'no restart left' => [['tug' => 'after-leak'], [$again(1), $tug(2), $leak(3)], false],
+]);
+
+it('takes nothing outside for said that was only told afterwards', function () use ($leak, $oil): void {
+    expect(brakeSheet(['weight' => 'counted', 'sequence' => 'before-walk'], $oil(1)->afterwards(1000), $leak(2))->remarks)->toBe([]);
+});
