@@ -57,8 +57,11 @@ final readonly class AxleWay
      */
     private function ofAxles(array $run): array
     {
-        $stops = array_flip(array_values(array_unique(array_map(static fn (Place $place): string => $place->stop, $run))));
-        $axles = array_flip(array_values(array_unique(array_map(static fn (Place $place): string => implode(' ', $place->axles), $run))));
+        $stops = $axles = [];
+        foreach ($run as $place) {
+            $stops[$place->stop] ??= count($stops);
+            $axles[implode(' ', $place->axles)] ??= count($axles);
+        }
         $turn = $this->direction === Direction::OutsideIn ? -1 : 1;
         $rank = fn (Place $place): array => $this->tandem === TandemOrder::Part
             ? [$turn * $stops[$place->stop], $axles[implode(' ', $place->axles)]]
