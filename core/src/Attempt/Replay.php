@@ -102,7 +102,8 @@ final class Replay
 
     private function goTo(Mark $mark): void
     {
-        if ($mark->kind === MarkKind::PlaceEntered) {
+        // Who says "the same as" of an axle stands at it.
+        if ($mark->kind === MarkKind::PlaceEntered || $mark->kind === MarkKind::CarriedOver) {
             foreach ($this->inspection->place((string) $mark->place)->items ?? [] as $item) {
                 $this->walked[$item->position->axle ?? ''] = true;
             }

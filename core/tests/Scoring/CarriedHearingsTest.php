@@ -216,3 +216,42 @@ describe('what is carried', function (): void {
         expect($sheet->outcomes['brake.hose@drive-2']->status)->toBe(ItemStatus::NotFitted);
     });
 });
+
+it('goes on behind what is left out or waved, in the order of the place', function (array $marks): void {
+    $sheet = Sample::sheetOf(carrying(['scopes' => ['tandem']]), null, Sample::whole(1, 'brake.hose@drive-1'), Sample::whole(2, 'wheel.tyre@drive-1'), ...$marks);
+
+    expect($sheet->outcomes['brake.hose@drive-2']->status)->toBe(ItemStatus::Carried)->and($sheet->outcomes['wheel.tyre@drive-2']->status)->not->toBe(ItemStatus::Carried);
+})->with([
+    'the first left out' => [[Sample::carry(3, 'drive-wheel-2', 'drive-1', ['wheel.tyre@drive-2'])]],
+    'the first waved here' => [[Sample::wave(3, 'wheel.tyre@drive-2'), Sample::carry(4, 'drive-wheel-2', 'drive-1')]],
+    'the first waved there' => [[Sample::wave(3, 'wheel.tyre@drive-1'), Sample::carry(4, 'drive-wheel-2', 'drive-1')]],
+]);
+
+it('names only what could have counted and did not', function (array $scopes, array $marks, int $remarks): void {
+    expect(Sample::sheetOf(carrying(['scopes' => $scopes]), null, ...$marks)->remarks)->toHaveCount($remarks);
+})->with([
+    'no reference is credited here' => [[], [Sample::carry(1, 'drive-wheel-1', 'steer')], 0],
+    'a side where there is none' => [['side'], [Sample::carry(1, 'engine', 'left')], 0],
+    'an axle walked before, out of scope' => [['tandem'], [Sample::whole(1, 'brake.hose@steer'), Sample::carry(2, 'drive-wheel-1', 'steer')], 0],
+    'an axle ahead, twice at one place: told once' => [['axle'], [Sample::carry(1, 'drive-wheel-1', 'steer'), Sample::carry(2, 'drive-wheel-1', 'steer')], 1],
+    'sides that name each other' => [['side'], [Sample::carry(1, 'cab', 'left'), Sample::carry(2, 'cab', 'right')], 1],
+    'a chain is no circle' => [['tandem', 'axle'], [Sample::whole(1, 'brake.hose@steer'), Sample::carry(2, 'drive-wheel-1', 'steer'), Sample::enter(3, 'drive-wheel-2'), Sample::carry(4, 'drive-wheel-2', 'drive-1')], 0],
+]);
+
+it('gives to each of three axles what was said of any that it leads to', function (): void {
+    $marks = [Sample::enter(1, 'steer-wheel'), Sample::enter(2, 'drive-wheel-1'), Sample::enter(3, 'drive-wheel-2'), Sample::carry(4, 'drive-wheel-2', 'drive-1'), Sample::carry(5, 'drive-wheel-1', 'steer'),
+        Sample::points(6, 'brake.hose@steer', Point::Sealed), Sample::points(7, 'brake.hose@drive-1', Point::RubberOk)];
+    $outcomes = Sample::sheetOf(carrying(['scopes' => ['axle', 'tandem']]), null, ...$marks)->outcomes;
+
+    expect($outcomes['brake.hose@drive-2']->heard->points())->toBe([Point::Sealed, Point::RubberOk, Point::Identified])
+        ->and([$outcomes['brake.hose@drive-2']->hearing?->firstAtMs, $outcomes['brake.hose@drive-1']->hearing?->firstAtMs])->toBe([4000, 5000])
+        ->and($outcomes['brake.hose@steer']->heard->points())->toBe([Point::Sealed, Point::Identified]);
+});
+
+it('never refers from or to what the vehicle does not have', function (): void {
+    $document = carrying(['scopes' => ['side']], ['not_fitted' => 'spoken']);
+    $document['components'][1]['repeat'] = 'side';
+    $sheet = Sample::sheetOf($document, [...Sample::vehicleDocument(), 'equipment' => []], Sample::wave(1, 'cab.horn_air@left'), Sample::carry(2, 'cab', 'left'));
+
+    expect($sheet->outcomes['cab.horn_air@right']->status)->toBe(ItemStatus::NotReached);
+});

@@ -104,7 +104,7 @@ final class SecondScorer
             'defect_noticed' => $late ? null : $this->noticed[$item['id']][] = $mark['side'] ?? '',
             'place_entered' => $this->enter($mark['place']),
             'place_closed' => $this->rules['returns'] === 'place' ? $this->shut[$mark['place']] = true : null,
-            'carried_over' => $this->references[] = [$mark['place'], $mark['from'], $mark['except'] ?? [], isset($this->shut[$mark['place']]), $this->been],
+            'carried_over' => $this->refer($mark),
             'restarted' => $this->restart(),
             default => null,
         };
@@ -212,6 +212,21 @@ final class SecondScorer
         return '';
     }
 
+    private function refer(array $mark): void
+    {
+        $this->standAt($mark['place']);
+        $this->references[] = [$mark['place'], $mark['from'], $mark['except'] ?? [], isset($this->shut[$mark['place']]), $this->been];
+    }
+
+    private function standAt(string $place): void
+    {
+        foreach ($this->items as $item) {
+            if ($item['place'] === $place && $item['axle'] !== null) {
+                $this->been[$item['axle']] = true;
+            }
+        }
+    }
+
     private function enter(string $place): void
     {
         if ($place !== $this->at && $this->at !== null) {
@@ -226,11 +241,7 @@ final class SecondScorer
             }
         }
         $this->at = $place;
-        foreach ($this->items as $item) {
-            if ($item['place'] === $place && $item['axle'] !== null) {
-                $this->been[$item['axle']] = true;
-            }
-        }
+        $this->standAt($place);
     }
 
     private function restart(): void
