@@ -24,7 +24,7 @@ final readonly class DrawForm
         if ($asked === null) {
             return [null, null];
         }
-        $forms = (new ChecklistReader)->read($stored->document, $stored->slug)->forms;
+        $forms = (new ChecklistReader)->readKept($stored->document, $stored->slug)->forms;
         if ($asked === 'draw') {
             $drawn = $forms->draw($seed);
 

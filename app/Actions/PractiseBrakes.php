@@ -67,7 +67,7 @@ final readonly class PractiseBrakes
         $practice = $cab->practice();
         $fault = HiddenFaults::fault($cab->sealed);
         $found = $fault === null || ! $wasHidden ? null : $suspected === $fault;
-        $sequence = (new ChecklistReader)->read($checklist->document, $checklist->slug)->brakeSequence();
+        $sequence = (new ChecklistReader)->readKept($checklist->document, $checklist->slug)->brakeSequence();
         $judgement = (new Judge($sequence, $cab->braked))->judge($practice->observed($controls));
         if ($keep && ($id === null || ! BrakePractice::query()->where('user_id', $by->id)->where('uuid', $id)->exists())) {
             (new BrakePractice)->forceFill([

@@ -34,7 +34,7 @@ final readonly class ReadAirChoices
         }
         $sequences = [];
         foreach (StoredChecklist::inForceOn($user->school_id, $now) as $row) {
-            $sequence = (new ChecklistReader)->read($row->document, $row->slug)->brakeSequence();
+            $sequence = (new ChecklistReader)->readKept($row->document, $row->slug)->brakeSequence();
             if ($sequence->steps !== []) {
                 $sequences[] = $this->sequence($row, $sequence, $braked);
             }

@@ -65,7 +65,7 @@ final readonly class ReadDraft
             return null;
         }
         try {
-            return InspectionResource::of(Inspection::of((new ChecklistReader)->read($checklist->document), (new VehicleReader)->read($text)), $this->coach);
+            return InspectionResource::of(Inspection::of((new ChecklistReader)->readKept($checklist->document), (new VehicleReader)->read($text)), $this->coach);
         } catch (NothingToInspect) {
             return null;
         }

@@ -44,12 +44,12 @@ final readonly class ReadDraftEffect
         if ($draft->kind === DocumentKind::Checklist) {
             $checklist = (new ChecklistReader)->read($text, 'draft');
             $vehicle = (new VehicleReader)->read(($attempts->first()->vehicle ?? StoredVehicle::inForceOn($draft->school_id, $now)->firstOrFail())->document);
-            $before = $base === null ? [] : $this->names(Inspection::of((new ChecklistReader)->read($base->document), $vehicle));
+            $before = $base === null ? [] : $this->names(Inspection::of((new ChecklistReader)->readKept($base->document), $vehicle));
             $after = $this->names(Inspection::of($checklist, $vehicle));
             $scored = $attempts->map(fn (Attempt $attempt) => $this->rescore->handle($attempt, $checklist, null));
         } else {
             $vehicle = (new VehicleReader)->read($text, 'draft');
-            $checklist = (new ChecklistReader)->read(($attempts->first()->checklist ?? StoredChecklist::inForceOn($draft->school_id, $now)->firstOrFail())->document);
+            $checklist = (new ChecklistReader)->readKept(($attempts->first()->checklist ?? StoredChecklist::inForceOn($draft->school_id, $now)->firstOrFail())->document);
             $before = $base === null ? [] : $this->names(Inspection::of($checklist, (new VehicleReader)->read($base->document)));
             $after = $this->names(Inspection::of($checklist, $vehicle));
             $scored = $attempts->map(fn (Attempt $attempt) => $this->rescore->handle($attempt, null, $vehicle));

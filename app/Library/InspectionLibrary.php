@@ -46,7 +46,7 @@ final class InspectionLibrary
         $key = implode(':', ['checklist', $this->build, $this->digest('checklists', $attempt->checklist_id)]);
 
         return $this->cache->rememberForever($key, static function () use ($attempt): Checklist {
-            return (new ChecklistReader)->read($attempt->checklist->document, $attempt->checklist->slug);
+            return (new ChecklistReader)->readKept($attempt->checklist->document, $attempt->checklist->slug);
         });
     }
 
@@ -63,7 +63,7 @@ final class InspectionLibrary
         return $this->cache->rememberForever($key, static function () use ($checklistId, $vehicleId, $form): Inspection {
             $stored = StoredChecklist::query()->findOrFail($checklistId);
             $vehicle = StoredVehicle::query()->findOrFail($vehicleId);
-            $checklist = (new ChecklistReader)->read($stored->document, $stored->slug);
+            $checklist = (new ChecklistReader)->readKept($stored->document, $stored->slug);
 
             return Inspection::of($checklist, (new VehicleReader)->read($vehicle->document, $vehicle->slug), $form === null ? null : $checklist->forms->of($form));
         });

@@ -35,7 +35,7 @@ final readonly class AttemptRecordController
         $stored = StoredChecklist::ofSchool($attempt->school_id)->findOrFail($request->integer('checklist_id'));
         Gate::authorize('view', $stored);
 
-        return $rescore->handle($attempt, (new ChecklistReader)->read($stored->document, $stored->slug), null);
+        return $rescore->handle($attempt, (new ChecklistReader)->readKept($stored->document, $stored->slug), null);
     }
 
     #[OA\Get(path: '/attempts/{attempt}/record', operationId: 'downloadRecord', summary: 'Marks and sheet in the open format',

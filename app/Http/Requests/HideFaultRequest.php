@@ -50,7 +50,7 @@ final class HideFaultRequest extends FormRequest
         $vehicle = StoredVehicle::query()->where('school_id', $of)->findOrFail($this->integer('vehicle_id'));
         $checklist = StoredChecklist::query()->where('school_id', $of)->findOrFail($this->integer('checklist_id'));
         $braked = BrakedVehicle::of((new VehicleReader)->read($vehicle->document, $vehicle->slug));
-        $shown = CabFault::shownBy((new ChecklistReader)->read($checklist->document, $checklist->slug)->brakeSequence(), $braked);
+        $shown = CabFault::shownBy((new ChecklistReader)->readKept($checklist->document, $checklist->slug)->brakeSequence(), $braked);
         $chosen = $this->enum('fault', CabFault::class);
         $from = $chosen === null ? $shown : (in_array($chosen, $shown, true) ? [$chosen] : []);
 

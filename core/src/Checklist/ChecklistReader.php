@@ -23,6 +23,21 @@ final readonly class ChecklistReader
     /** @throws DocumentHasFaults with every fault of the text and its path */
     public function read(string $json, string $name = 'checklist'): Checklist
     {
+        return $this->checklist($json, $name, isKept: false);
+    }
+
+    /**
+     * One that was put in force before, perhaps when fewer contradictions were looked for: attempts were walked under it, and keep it.
+     *
+     * @throws DocumentHasFaults where it is no checklist at all
+     */
+    public function readKept(string $json, string $name = 'checklist'): Checklist
+    {
+        return $this->checklist($json, $name, isKept: true);
+    }
+
+    private function checklist(string $json, string $name, bool $isKept): Checklist
+    {
         $faults = new Faults;
         $root = Node::parse($json, $faults);
         $root->only('$schema', 'format', 'id', 'version', 'name', 'reason', 'rules', 'figures', 'components', 'sections', 'forms');
@@ -34,7 +49,9 @@ final readonly class ChecklistReader
         $sections = $this->sections($root, $components);
         $sectionIds = array_map(static fn (Section $section): string => $section->id, $sections);
         $rules = (new RulesReader($sectionIds, $ids))->read($root->child('rules'));
-        (new Contradictions($components, $sections))->fault($rules, $root->child('rules'));
+        if (! $isKept) {
+            (new Contradictions($components, $sections))->fault($rules, $root->child('rules'));
+        }
         $forms = (new FormsReader($sectionIds))->read($root);
         $figures = $this->figures($root, $ids);
         [$id, $version, $title, $reason] = [$root->id(), $root->int('version', 1, 100_000), $root->name(), $root->string('reason')];

@@ -11,6 +11,14 @@ use Pasada\Core\Document\Node;
 /** Finds rules of a checklist that cannot be kept together, so that nobody is failed by the list itself. */
 final readonly class Contradictions
 {
+    /** No gauge and no stopwatch of the brake tests shows more. */
+    private const MOST = 200;
+
+    private const MOST_RPM = 3000;
+
+    /** A minute that may be half as long is none. */
+    private const MOST_SLACK_SECONDS = 15;
+
     /**
      * @param  array<string, Component>  $components  by id
      * @param  list<Section>  $sections
@@ -52,6 +60,9 @@ final readonly class Contradictions
     {
         $asked = $this->asked($rules->section);
         $steps = array_map(static fn (StepChoice $step): BrakeTest => $step->test, $rules->steps);
+        foreach ($node->nodesOr('steps') as $n => $entry) {
+            self::limits($rules->steps[$n], $entry);
+        }
         if (count($steps) !== count(array_unique(array_column($steps, 'value')))) {
             $node->child('steps')->fault('names a test twice');
         }
@@ -69,6 +80,24 @@ final readonly class Contradictions
         }
         if ($rules->restartFrom !== null && ! in_array($rules->restartFrom, $steps, true)) {
             $node->child('restart_from')->fault(sprintf('"%s" is none of the steps', $rules->restartFrom->value));
+        }
+    }
+
+    private static function limits(StepChoice $step, Node $node): void
+    {
+        foreach ([
+            'low' => [$step->low, self::MOST], 'high' => [$step->high, self::MOST], 'single_low' => [$step->singleLow, self::MOST], 'single_high' => [$step->singleHigh, self::MOST],
+            'from_psi' => [$step->fromPsi, self::MOST], 'build_from_psi' => [$step->buildFromPsi, self::MOST], 'build_to_psi' => [$step->buildToPsi, self::MOST],
+            'slack_seconds' => [$step->slackSeconds, self::MOST_SLACK_SECONDS], 'least_rpm' => [$step->leastRpm, self::MOST_RPM],
+        ] as $key => [$value, $most]) {
+            if ($value !== null && ($value < 0 || $value > $most)) {
+                $node->child($key)->fault(sprintf('must lie between 0 and %d', $most));
+            }
+        }
+        foreach (['low' => ['high', $step->low, $step->high], 'single_low' => ['single_high', $step->singleLow, $step->singleHigh], 'build_from_psi' => ['build_to_psi', $step->buildFromPsi, $step->buildToPsi]] as $key => [$other, $low, $high]) {
+            if ($low !== null && $high !== null && $low > $high) {
+                $node->child($key)->fault('is above '.$other);
+            }
         }
     }
 

@@ -70,3 +70,11 @@ it('reads marks of single sections', function (array $pass, array $faults): void
     'a share of 180 %' => [['sections' => ['cab' => ['percent' => 180]]], ['rules.pass.sections.cab.percent: asks for a whole number from 1 to 100']],
     'nothing to pass by' => [['sections_out_of_place_allowed' => 1], ['rules.pass: asks for at least one of overall_percent, section_percent, misses_allowed, section_misses_allowed, sections']],
 ]);
+
+it('still reads one that was put in force before, so that its attempts stay readable', function (): void {
+    $document = Sample::ruled(['brake_tests' => ['section' => 'cab', 'steps' => [['test' => 'spring-pop', 'low' => 90, 'high' => 45]]], 'pass' => ['overall_percent' => 80, 'critical_components' => ['cab.seat_belt'], 'note' => 'x']]);
+    $document['components'][0]['weight'] = 0;
+    $json = (string) json_encode($document);
+
+    expect(readFaults($document))->toHaveCount(2)->and((new Pasada\Core\Checklist\ChecklistReader)->readKept($json)->rules->brakes?->steps[0]->low)->toBe(90.0);
+});
