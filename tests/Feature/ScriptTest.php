@@ -58,7 +58,7 @@ it('remembers its ports, and takes none that another has', function (): void {
 });
 
 it('does not run the tests twice in one checkout', function (): void {
-    $first = new Process(['flock', $this->root.'/var/run/test.lock', 'sleep', '60']);
+    $first = new Process(['flock', '--no-fork', $this->root.'/var/run/test.lock', 'sleep', '60']);
     $first->start();
     while ((new Process(['flock', '-n', $this->root.'/var/run/test.lock', 'true']))->run() === 0) {
         usleep(5_000);
