@@ -46,11 +46,14 @@ final class Ledger
 
     private readonly int $named;
 
+    private readonly PointSet $none;
+
     private readonly bool $sidesCount;
 
     public function __construct(private readonly Inspection $inspection)
     {
         $this->named = PointSet::identified()->bits;
+        $this->none = PointSet::none();
         $this->sidesCount = $inspection->checklist->rules->sides === SideRule::Both;
     }
 
@@ -158,17 +161,20 @@ final class Ledger
 
     private function hearing(string $id, int $atMs, int $turn): Hearing
     {
-        $none = PointSet::none();
         [$left, $right] = $this->tallies[$id] ?? [$empty = new Tally, $empty];
         $both = $left->inTime & $right->inTime;
         $late = $left->late & $right->late;
+        $wrong = $left->wrong | $right->wrong;
         // Most were said of both sides, in time and right: the empty sets are one.
-        $set = static fn (int $bits): PointSet => $bits === 0 ? $none : PointSet::fromBits($bits);
+        $none = $this->none;
+        $apart = static fn (int $bits): PointSet => $bits === 0 ? $none : PointSet::fromBits($bits);
+        [$leftOnly, $rightOnly, $lateLeft, $lateRight] = $left === $right ? [$none, $none, $none, $none]
+            : [$apart($left->inTime & ~$both), $apart($right->inTime & ~$both), $apart($left->late & ~$late), $apart($right->late & ~$late)];
 
         return new Hearing(
-            $set($both), $set($late), isset($this->waved[$id]), $atMs, $this->lastAtMs[$id] ?? $atMs, $turn, $set($left->wrong | $right->wrong),
-            $set($left->inTime & ~$both), $set($right->inTime & ~$both), $this->figures[$id] ?? [], $this->words[$id] ?? [],
-            null, isset($this->afterwards[$id]), $set($left->late & ~$late), $set($right->late & ~$late), isset($this->wavedLate[$id]),
+            PointSet::fromBits($both), $late === 0 ? $none : PointSet::fromBits($late), isset($this->waved[$id]), $atMs, $this->lastAtMs[$id] ?? $atMs, $turn,
+            $wrong === 0 ? $none : PointSet::fromBits($wrong), $leftOnly, $rightOnly, $this->figures[$id] ?? [], $this->words[$id] ?? [],
+            null, isset($this->afterwards[$id]), $lateLeft, $lateRight, isset($this->wavedLate[$id]),
         );
     }
 

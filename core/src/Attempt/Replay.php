@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pasada\Core\Attempt;
 
 use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Inspection\Item;
 use Pasada\Core\Inspection\Side;
 
 /** Plays marks in order and gives the walk they tell of. Lives for one replay. */
@@ -54,7 +55,8 @@ final class Replay
     public function play(Mark $mark): void
     {
         // A walk scored again under another checklist has marks of items that this one does not ask.
-        if ($mark->item !== null && $this->inspection->item($mark->item) === null && $mark->kind !== MarkKind::Note) {
+        $item = $mark->item === null ? null : $this->inspection->item($mark->item);
+        if ($item === null && $mark->item !== null && $mark->kind !== MarkKind::Note) {
             return;
         }
         // What is told afterwards says so and when it was said; anything else was made by a device whose clock ran on.
@@ -63,18 +65,19 @@ final class Replay
 
             return;
         }
-        $this->goTo($mark);
+        $this->goTo($mark, $item);
+        $isShut = $mark->said === null ? $item !== null && isset($this->route->shut[$item->place]) : $mark->said === SaidWhen::Late;
         match ($mark->kind) {
-            MarkKind::HeardWhole, MarkKind::PointsHeard => $this->ledger->hear($mark, $this->isShut($mark)),
-            MarkKind::FigureHeard => $this->ledger->figure($mark, $this->isShut($mark)),
-            MarkKind::SaidWrong => $this->ledger->sayWrong($mark, $this->isShut($mark)),
+            MarkKind::HeardWhole, MarkKind::PointsHeard => $this->ledger->hear($mark, $isShut),
+            MarkKind::FigureHeard => $this->ledger->figure($mark, $isShut),
+            MarkKind::SaidWrong => $this->ledger->sayWrong($mark, $isShut),
             MarkKind::PointsTakenBack => $this->ledger->takeBack($mark),
-            MarkKind::NotFitted => $this->notFitted($mark),
+            MarkKind::NotFitted => $this->notFitted($mark, $isShut),
             MarkKind::CarriedOver => $this->references[] = new Reference((string) $mark->place, (string) $mark->from, $mark->except, $mark->atMs, $this->walked, isset($this->route->shut[(string) $mark->place])),
             MarkKind::PlaceEntered => $this->route->enter($mark),
             MarkKind::PlaceClosed => $this->route->close($mark),
             MarkKind::DefectPlanted => $this->planted[(string) $mark->item] = [(string) $mark->text, $mark->side],
-            MarkKind::DefectNoticed => $this->notice($mark),
+            MarkKind::DefectNoticed => $this->notice($mark, $isShut),
             MarkKind::Restarted => $this->restart((string) $mark->section),
             MarkKind::OffListBegan => $this->offListSinceMs ??= $mark->atMs,
             MarkKind::OffListEnded => $this->backOnList($mark->atMs),
@@ -100,29 +103,29 @@ final class Replay
         );
     }
 
-    private function goTo(Mark $mark): void
+    private function goTo(Mark $mark, ?Item $item): void
     {
         // Who says "the same as" of an axle stands at it.
         if ($mark->kind === MarkKind::PlaceEntered || $mark->kind === MarkKind::CarriedOver) {
-            foreach ($this->inspection->place((string) $mark->place)->items ?? [] as $item) {
-                $this->walked[$item->position->axle ?? ''] = true;
+            foreach ($this->inspection->place((string) $mark->place)->items ?? [] as $there) {
+                $this->walked[$there->position->axle ?? ''] = true;
             }
-        } elseif ($mark->item !== null && $mark->kind->isOfTheWalk()) {
-            $this->walked[$this->inspection->item($mark->item)->position->axle ?? ''] = true;
+        } elseif ($item !== null && $mark->kind->isOfTheWalk()) {
+            $this->walked[$item->position->axle ?? ''] = true;
         }
     }
 
-    private function notFitted(Mark $mark): void
+    private function notFitted(Mark $mark, bool $isShut): void
     {
-        if ($this->isShut($mark)) {
+        if ($isShut) {
             $this->tooLate[] = sprintf('"%s" was told as not equipped only after its place was left.', $this->inspection->item((string) $mark->item)?->fullName());
         }
-        $this->ledger->wave($mark, $this->isShut($mark));
+        $this->ledger->wave($mark, $isShut);
     }
 
-    private function notice(Mark $mark): void
+    private function notice(Mark $mark, bool $isShut): void
     {
-        if ($this->isShut($mark)) {
+        if ($isShut) {
             $this->tooLate[] = sprintf('A defect of "%s" was noticed only after its place was left.', $this->inspection->item((string) $mark->item)?->fullName());
         } else {
             $this->noticed[(string) $mark->item][] = [(string) $mark->text, $mark->side];
@@ -150,16 +153,6 @@ final class Replay
     {
         return $this->afterFinish === 0 ? $this->tooLate
             : [...$this->tooLate, $this->afterFinish === 1 ? '1 mark is timed after the finish; it counts for nothing.' : sprintf('%d marks are timed after the finish; they count for nothing.', $this->afterFinish)];
-    }
-
-    private function isShut(Mark $mark): bool
-    {
-        if ($mark->said !== null) {
-            return $mark->said === SaidWhen::Late;
-        }
-        $item = $this->inspection->item((string) $mark->item);
-
-        return $item !== null && isset($this->route->shut[$item->place]);
     }
 
     /** Within what is allowed, the tests start from nothing; beyond it, what was said stands and the restart is held against the student. */

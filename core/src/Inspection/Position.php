@@ -34,7 +34,11 @@ final readonly class Position
     /** As in an item's id: "", "steer", "left", "drive-2.right". */
     public function key(): string
     {
-        return implode('.', array_filter([$this->axle, $this->side?->value], static fn (?string $part): bool => $part !== null));
+        return match (true) {
+            $this->side === null => $this->axle ?? '',
+            $this->axle === null => $this->side->value,
+            default => $this->axle.'.'.$this->side->value,
+        };
     }
 
     /** As it is read: "", "steer axle", "drive axle 2, right side". */

@@ -101,10 +101,10 @@ final readonly class WalkPlanner
     private function asked(Stop $stop, Spot $spot, array &$done): array
     {
         $byAxle = [];
+        $turns = array_flip(array_map(static fn (Axle $axle): string => $axle->id, $spot->axles));
         foreach ($stop->asks as $component) {
             foreach ($this->positions($component, $stop, $spot, $done) as [$where, $features]) {
-                $axle = array_search($where->axle, array_map(static fn (Axle $axle): string => $axle->id, $spot->axles), true);
-                $byAxle[$axle === false ? 0 : $axle][] = [$component, $where, $features];
+                $byAxle[$turns[$where->axle ?? ''] ?? 0][] = [$component, $where, $features];
             }
         }
         ksort($byAxle);
@@ -157,8 +157,8 @@ final readonly class WalkPlanner
                     $found[] = [Position::atAxle($stop->axles, $stop->axles->value), $spot->groupFeatures];
                 }
             } else {
-                foreach ($spot->axles as $axle) {
-                    $found[] = [Position::atAxle($stop->axles, $axle->id), count($spot->axles) === 1 ? $spot->features : $this->featuresOf([$axle])];
+                foreach ($spot->axles as $n => $axle) {
+                    $found[] = [Position::atAxle($stop->axles, $axle->id), [$spot->features[$n]]];
                 }
             }
         }
@@ -199,7 +199,7 @@ final readonly class WalkPlanner
             return null;
         }
         $parts = [];
-        foreach ($having as $one) {
+        foreach ($component->parts === [] ? [] : $having as $one) {
             foreach ($component->fittedParts($one) as $part) {
                 $parts[$part->id] = $part->name;
             }
@@ -207,8 +207,10 @@ final readonly class WalkPlanner
         // Only an item that stands for all axles has no axle of its own and yet features of some.
         $isForAll = $where->axle === null && count($features) > 1;
 
+        $at = $where->key();
+
         return new Item(
-            $where->key() === '' ? $component->id : $component->id.'@'.$where->key(),
+            $at === '' ? $component->id : $component->id.'@'.$at,
             $component->id, $component->name, $where, $place, $section->id,
             $essential, $further, $essential->with($further), $component->weight,
             $isForAll ? $this->checklist->figuresForAll($component, $this->groupsWith($component), $this->vehicle) : $this->checklist->figuresFor($component, $where->group, $this->vehicle),
@@ -224,8 +226,9 @@ final readonly class WalkPlanner
      */
     private function points(Component $component, array $having): array
     {
-        $essential = $further = PointSet::none();
-        foreach ($having as $features) {
+        $essential = $component->essentialWith($having[0]);
+        $further = $component->furtherWith($having[0]);
+        foreach (array_slice($having, 1) as $features) {
             $essential = $essential->with($component->essentialWith($features));
             $further = $further->with($component->furtherWith($features));
         }
@@ -248,9 +251,8 @@ final readonly class WalkPlanner
 
     private function defect(Component $component, Position $where): ?string
     {
-        $covered = [$component->id, ...array_map(static fn (Component $part): string => $part->id, $component->parts)];
         foreach ($this->vehicle->defects as $defect) {
-            if (! in_array($defect->component, $covered, true)) {
+            if (! in_array($defect->component, [$component->id, ...array_map(static fn (Component $part): string => $part->id, $component->parts)], true)) {
                 continue;
             }
             // An item that stands for a whole group of axles has the defect of any of them.

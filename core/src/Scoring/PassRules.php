@@ -144,7 +144,7 @@ final readonly class PassRules
         return $this->check(
             $score->reaches($percent), $score->canReach($percent),
             sprintf('%d.%d %% of %s was earned; %d %% is asked.', intdiv($permille, 10), $permille % 10, $what, $percent),
-            $this->enough($score->short($percent), $outcomes),
+            $score->reaches($percent) ? '' : $this->enough($score->short($percent), $outcomes),
         );
     }
 
