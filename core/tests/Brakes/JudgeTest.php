@@ -244,3 +244,13 @@ it('tells a student what each test needs, cautions first, as it stands in the ru
     expect(Needs::of((new BrakedVehicle)->rule(new StepChoice(BrakeTest::LeakApplied, needs: [StateNeed::BeltOn], fromPsi: 100, say: [])), true))
         ->toBe(['nobody under the vehicle', 'belt on', 'at least 100 psi to begin with', 'full pedal, gauges still', 'a whole minute']);
 });
+
+it('takes a reading that was only said for one of the minute if it was said near it', function (int $beforeMs, string $told): void {
+    $scene = (new Scene)->ready()->then(EventKind::Pedal, 'down')->then(EventKind::Said, Spoken::EndReading->value, 90)->then(EventKind::Said, Spoken::StartReading->value, 120)->then(EventKind::Said, Spoken::StartReading->value, afterMs: $beforeMs)->then(EventKind::MinuteStarted, afterMs: 0)
+        ->reads(118, afterMs: 60_000)->then(EventKind::MinuteEnded, afterMs: 0)->then(EventKind::Said, Spoken::EndReading->value);
+    expect($scene->told(BrakeTest::LeakApplied))->toBe($told);
+})->with([
+    'just before' => [1_000, 'met: lost 2 psi in 60 s, 4 allowed for a combination'],
+    'a quarter of a minute before' => [15_000, 'met: lost 2 psi in 60 s, 4 allowed for a combination'],
+    'longer before' => [15_001, 'not-judged: what did the gauges show at the start of the minute?'],
+]);

@@ -10,6 +10,7 @@ use Pasada\Core\Brakes\Needs;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StateNeed;
 use Pasada\Core\Brakes\StepChoice;
+use Pasada\Core\Brakes\StepRule;
 use Pasada\Core\Checklist\ChecklistReader;
 use Pasada\Core\Tests\Brakes\Scene;
 use Pasada\Core\Tests\Sample;
@@ -141,4 +142,19 @@ it('refuses limits that nothing can meet', function (array $step, array $faults)
     'what no gauge shows' => [['test' => 'low-air', 'low' => 900], ['rules.brake_tests.steps[0].low: must lie between 0 and 200']],
     'a minute of half a minute' => [['test' => 'leak-applied', 'slack_seconds' => 30], ['rules.brake_tests.steps[0].slack_seconds: must lie between 0 and 15']],
     'all well' => [['test' => 'spring-pop', 'low' => 20, 'high' => 40, 'single_low' => 15], []],
+]);
+
+it('asks the usual figures where a checklist and a vehicle say nothing', function (BrakeTest $test, ?float $low, ?float $high, ?float $singleHigh): void {
+    $of = static fn (bool $combination): StepRule => (new BrakedVehicle($combination))->rule(new StepChoice($test));
+
+    expect([$of(true)->low, $of(true)->high, $of(false)->low, $of(false)->high])->toBe([$low, $high, $low, $singleHigh]);
+})->with([
+    [BrakeTest::CutOut, 120.0, 140.0, 140.0],
+    [BrakeTest::CutIn, 20.0, 25.0, 25.0],
+    [BrakeTest::BuildUp, null, 45.0, 45.0],
+    [BrakeTest::LeakApplied, null, 4.0, 3.0],
+    [BrakeTest::LeakReleased, null, 3.0, 2.0],
+    [BrakeTest::LowAir, 55.0, null, null],
+    [BrakeTest::SpringPop, 20.0, 45.0, 45.0],
+    [BrakeTest::Service, null, null, null],
 ]);

@@ -42,7 +42,7 @@ it('hears what words mean for the tests', function (string $text, array $meant):
 
 it('takes a bare reading for the one at the end once the minute runs', function (int $minuteMs, string $which): void {
     expect(meant('one hundred sixteen', $minuteMs))->toBe([$which.' 116']);
-})->with([[5_000, 'start-reading'], [29_000, 'start-reading'], [31_000, 'end-reading'], [61_000, 'end-reading']]);
+})->with([[5_000, 'start-reading'], [30_000, 'start-reading'], [30_001, 'end-reading'], [61_000, 'end-reading']]);
 
 it('judges a wrong limit that was said in the student\'s own words', function (string $words, string $told): void {
     $scene = new Scene;
@@ -52,4 +52,21 @@ it('judges a wrong limit that was said in the student\'s own words', function (s
 })->with([
     ['I may not lose more than 4 psi', 'met: lost 2 psi in 60 s, 4 allowed for a combination'],
     ['I may not lose more than 5 psi', 'broken: said 5 as the limit, it is no more than 4'],
+]);
+
+it('takes a limit that names no test for that of the leak around its minute only', function (int $atMs, array $meant): void {
+    $events = [
+        new BrakeEvent(100_000, EventKind::Pedal, 'down'), new BrakeEvent(100_000, EventKind::MinuteStarted), new BrakeEvent(160_000, EventKind::MinuteEnded),
+        new BrakeEvent($atMs, EventKind::Spoken, text: 'no more than four'),
+    ];
+    usort($events, static fn (BrakeEvent $a, BrakeEvent $b): int => $a->atMs <=> $b->atMs);
+    $said = array_filter((new WordsHeard(true))->in($events), static fn (BrakeEvent $event): bool => $event->kind === EventKind::Said);
+
+    expect(array_values(array_map(static fn (BrakeEvent $event): string => $event->to.' '.$event->primary.' '.$event->test?->value, $said)))->toBe($meant);
+})->with([
+    'long before' => [69_999, []],
+    'half a minute before' => [70_000, ['limit 4 leak-applied']],
+    'within' => [130_000, ['limit 4 leak-applied']],
+    'half a minute after' => [190_000, ['limit 4 leak-applied']],
+    'long after' => [190_001, []],
 ]);
