@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Opis\JsonSchema\Validator;
 use Pasada\Core\Brakes\AirFaults;
 use Pasada\Core\Brakes\AirMakeup;
+use Pasada\Core\Brakes\AirScript;
 use Pasada\Core\Brakes\AirSystem;
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\BrakeEvent;
@@ -90,3 +91,15 @@ it('writes what its published schema says', function (): void {
     }
     expect((new Validator)->validate(json_decode('{"events": [{"at_ms": -1, "kind": "key"}]}'), $schema)->isValid())->toBeFalse();
 });
+
+it('takes controls for an hour at most', function (int $untilMs, bool $isTaken): void {
+    $read = static fn (): AirScript => AirScript::read((string) json_encode(['until_ms' => $untilMs, 'events' => []]));
+
+    $isTaken ? expect($read()->untilMs)->toBe($untilMs) : expect($read)->toThrow(DocumentHasFaults::class, 'until_ms');
+})->with(['an hour' => [3_600_000, true], 'more' => [3_600_001, false]]);
+
+it('takes so many letters of what was said', function (int $letters, bool $isTaken): void {
+    $read = static fn (): array => EventFile::read((string) json_encode(['events' => [['at_ms' => 0, 'kind' => 'spoken', 'text' => str_repeat('ä', $letters)]]]), 'file');
+
+    $isTaken ? expect($read())->toHaveCount(1) : expect($read)->toThrow(DocumentHasFaults::class, 'is longer than 1000 letters');
+})->with(['a thousand' => [1000, true], 'more' => [1001, false]]);

@@ -254,3 +254,11 @@ it('takes a reading that was only said for one of the minute if it was said near
     'a quarter of a minute before' => [15_000, 'met: lost 2 psi in 60 s, 4 allowed for a combination'],
     'longer before' => [15_001, 'not-judged: what did the gauges show at the start of the minute?'],
 ]);
+
+it('takes low pressure for a governor that never cut in only after it cut out, with the engine running', function (callable $scene, string $told): void {
+    expect($scene((new Scene)->then(EventKind::Engine, 'on'))->told(BrakeTest::CutIn))->toStartWith($told);
+})->with([
+    'while pressure was built' => [fn (Scene $s): Scene => $s->reads(60)->then(EventKind::CutOut, '', 124, 124), 'not-done'],
+    'with the engine off' => [fn (Scene $s): Scene => $s->then(EventKind::CutOut, '', 124, 124)->then(EventKind::Engine, 'off')->reads(60), 'not-done'],
+    'fanned down with it running' => [fn (Scene $s): Scene => $s->then(EventKind::CutOut, '', 124, 124)->reads(60), 'broken: did not cut in down to 60 psi'],
+]);

@@ -16,6 +16,7 @@ it('says what would have been enough', function (array $pass, array $marks, stri
     'nothing lacks' => [['overall_percent' => 80], $but(), ''],
     'one item short' => [['overall_percent' => 88], $but(0), '1 more item earned whole would have been enough.'],
     'two items short' => [['overall_percent' => 80], $but(0, 1, 2), '2 more items earned whole would have been enough.'],
+    'exactly an item short' => [['overall_percent' => 75], $but(0, 1, 2), '1 more item earned whole would have been enough.'],
     'while it goes on' => [['overall_percent' => 88], array_slice(Sample::all(), 1), '1 more item earned whole would be enough.'],
     'misses' => [['misses_allowed' => 1], $but(0, 1, 2), '2 more earned whole would have been enough.'],
     'critical, named' => [['overall_percent' => 1, 'critical_sections' => ['cab']], $but(0, 1), 'Needed: Seat belt, Air horn.'],
@@ -122,3 +123,11 @@ it('fails for a section out of place where that is a rule', function (int $allow
 
     expect($sheet->verdict->standing)->toBe($standing);
 })->with(['none allowed' => [0, Standing::Failed], 'one allowed' => [1, Standing::Passed]]);
+
+it('knows that what was waved can still be spoken of and earned', function (int $percent, bool $reachable): void {
+    // The four items of the cab are lost. Of the other four two are waved: two of six can be earned, or four of eight.
+    $marks = [Sample::enter(1, 'cab'), Sample::enter(2, 'engine'), Sample::wave(3, 'engine.alternator'), Sample::wave(4, 'engine.oil_level')];
+    $check = Sample::sheet(['returns' => 'place', 'pass' => ['overall_percent' => $percent, 'note' => 'x']], ...$marks)->verdict->checks[0];
+
+    expect($check->reachable)->toBe($reachable);
+})->with(['half' => [50, true], 'more than half' => [51, false]]);
