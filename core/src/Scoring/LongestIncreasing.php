@@ -20,8 +20,9 @@ final readonly class LongestIncreasing
         $tails = [];
         $before = [];
         foreach ($values as $place => $value) {
-            $low = 0;
             $high = count($tails);
+            // Most come in their turn: behind all others.
+            $low = $high > 0 && $values[$tails[$high - 1]] < $value ? $high : 0;
             while ($low < $high) {
                 $middle = intdiv($low + $high, 2);
                 if ($values[$tails[$middle]] < $value) {
