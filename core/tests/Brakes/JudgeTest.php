@@ -5,8 +5,10 @@ declare(strict_types=1);
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\EventKind;
+use Pasada\Core\Brakes\Judge;
 use Pasada\Core\Brakes\Needs;
 use Pasada\Core\Brakes\Outcome;
+use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\Spoken;
 use Pasada\Core\Brakes\StateNeed;
 use Pasada\Core\Brakes\StepChoice;
@@ -261,4 +263,23 @@ it('takes low pressure for a governor that never cut in only after it cut out, w
     'while pressure was built' => [fn (Scene $s): Scene => $s->reads(60)->then(EventKind::CutOut, '', 124, 124), 'not-done'],
     'with the engine off' => [fn (Scene $s): Scene => $s->then(EventKind::CutOut, '', 124, 124)->then(EventKind::Engine, 'off')->reads(60), 'not-done'],
     'fanned down with it running' => [fn (Scene $s): Scene => $s->then(EventKind::CutOut, '', 124, 124)->reads(60), 'broken: did not cut in down to 60 psi'],
+]);
+
+it('counts the times that the tests were begun again without an event of it', function (int $elsewhere, string $standing): void {
+    $judge = new Judge(new Sequence([new StepChoice(BrakeTest::LowAir)], 1), new BrakedVehicle);
+    $judged = $judge->judge((new Scene)->then(EventKind::Key, 'on')->warns()->events, $elsewhere);
+
+    expect($judged->standing)->toBe($standing)->and($judged->restarts)->toBe($elsewhere);
+})->with(['as often as is let pass' => [1, 'passed'], 'once more' => [2, 'failed']]);
+
+it('takes no reading for the end of the minute once something changes the pressures', function (callable $touch, string $told): void {
+    $scene = (new Scene)->ready()->then(EventKind::Pedal, 'down')->reads(120)->then(EventKind::Said, Spoken::StartReading->value)->then(EventKind::MinuteStarted, afterMs: 0)->then(EventKind::MinuteEnded, afterMs: 60_000);
+    expect($touch($scene)->reads(118)->then(EventKind::Said, Spoken::EndReading->value)->told(BrakeTest::LeakApplied))->toBe($told);
+})->with([
+    'nothing touched' => [fn (Scene $s): Scene => $s, 'met: lost 2 psi in 60 s, 4 allowed for a combination'],
+    'the belt put on' => [fn (Scene $s): Scene => $s->then(EventKind::Belt, 'on'), 'met: lost 2 psi in 60 s, 4 allowed for a combination'],
+    'the pedal let up' => [fn (Scene $s): Scene => $s->then(EventKind::Pedal, 'up'), 'met: lost 2 psi in 60 s, 4 allowed for a combination'],
+    'the pedal pressed again' => [fn (Scene $s): Scene => $s->then(EventKind::Pedal, 'up')->then(EventKind::Pedal, 'down'), 'not-judged: what did the gauges show at the end of the minute?'],
+    'the engine started' => [fn (Scene $s): Scene => $s->then(EventKind::Engine, 'on'), 'not-judged: what did the gauges show at the end of the minute?'],
+    'a valve pulled' => [fn (Scene $s): Scene => $s->then(EventKind::TractorValve, 'out'), 'not-judged: what did the gauges show at the end of the minute?'],
 ]);
