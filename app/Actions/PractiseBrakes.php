@@ -82,7 +82,7 @@ final readonly class PractiseBrakes
 
         return new PractisedResource(
             BrakeStepResource::all($judgement, $sequence, $cab->braked), $judgement->procedure(), $judgement->procedureCause(),
-            $judgement->restarts, $judgement->restartsAllowed, $keep ? HiddenFaults::told($cab->sealed) : '',
+            $judgement->restarts, $judgement->restartsAllowed, $keep ? ($fault?->label() ?? '') : '',
             $keep && $fault !== null ? new DiagnosisResource($fault->label(), $suspected?->label(), $found, array_map(static fn (StepVerdict $step): string => $step->test->label().': '.$step->finding, $judgement->findings())) : null,
             array_map(static fn (array $row): array => [$row[0], $row[2], $row[3]], TraceWriter::rows($practice->course($controls, $last + self::TAIL_MS, self::TRACE_MS))),
             $kept->count(), $kept->where('standing', 'passed')->count(),

@@ -34,12 +34,6 @@ final readonly class HiddenFaults
         return AirFaults::read(self::fault($sealed)->value ?? '');
     }
 
-    /** In words; empty where nothing is wrong. */
-    public static function told(string $sealed): string
-    {
-        return self::fault($sealed)?->label() ?? '';
-    }
-
     /**
      * Null where nothing is wrong. What is in it is never repeated, whatever it is.
      *

@@ -146,7 +146,7 @@ describe('what is hidden', function (): void {
     ]);
 
     it('seals what it opens', function (): void {
-        expect(HiddenFaults::told(HiddenFaults::seal(CabFault::GovernorLow)))->toBe('the governor cuts out too low');
+        expect(HiddenFaults::fault(HiddenFaults::seal(CabFault::GovernorLow)))->toBe(CabFault::GovernorLow);
     });
 });
 

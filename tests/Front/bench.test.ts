@@ -1,6 +1,5 @@
-import type { Bench, Entry, Observation, Step } from '@/features/brakes/api';
+import type { Bench, Entry, Observation } from '@/features/brakes/api';
 import { leftOver } from '@/features/brakes/benchLog';
-import { momentOf } from '@/features/brakes/benchQuestions';
 import { useBench, type OpenBench } from '@/features/brakes/useBench';
 import { ApiProblem, Unreachable } from '@/shared/api/client';
 import { OutboxDb } from '@/shared/outbox/OutboxDb';
@@ -77,15 +76,6 @@ describe('the brake bench', () => {
         on.record({ kind: 'minute-ended' });
         on.recordAt(0, { kind: 'reading', primary: 120, secondary: 119 });
         expect(on.events.value.map(({ kind }) => kind)).toEqual(['minute-started', 'reading', 'minute-ended']);
-    });
-
-    it.each([
-        ['the end of its minute', 'leak-applied', 'what did the gauges show at the end of the minute?', 63_000],
-        ['its start', 'leak-applied', 'what did the gauges show at the start of the minute?', 3_000],
-        ['the moment of another step', 'low-air', 'what did the gauges show when the warning came?', 3_000],
-    ])('knows that a reading belongs to %s', (_, test, what, at) => {
-        const events = [seen(3_000, { kind: 'minute-started' }), seen(63_000, { kind: 'minute-ended' })];
-        expect(momentOf({ test, what, at_ms: 3_000 } as Step, events)).toBe(at);
     });
 
     it('keeps what is seen while the server is away, and sends it all when it is back', async () => {

@@ -64,7 +64,9 @@ final readonly class LeakJudge
         $before = ($rule->countsFirstDrop ? $run->pressureBefore($pressed) : null) ?? $run->pressureAt($from, $rule->test === BrakeTest::LeakApplied ? $pressed : 0) ?? $run->spokenPressure(Spoken::StartReading, $from);
         $after = $run->pressureAt($until, $pressed, $run->nextTouch($end)) ?? $run->spokenPressure(Spoken::EndReading, $until);
         if ($before === null || $after === null) {
-            return StepVerdict::notJudged($rule->test, $from, sprintf('what did the gauges show at the %s of the minute?', $before === null ? 'start' : 'end'));
+            [$atMs, $end] = $before === null ? [$from, 'start'] : [$until, 'end'];
+
+            return StepVerdict::notJudged($rule->test, $atMs, "what did the gauges show at the $end of the minute?");
         }
         $seconds = ($until - $from) / 1000;
         // In thousandths of a psi, so that exactly the limit is met. A minute within its tolerance is a minute.

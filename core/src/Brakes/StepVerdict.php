@@ -65,7 +65,11 @@ final readonly class StepVerdict
         return new self($test, Outcome::NotYet, $what, [], $atMs, ifLeft: $ifLeft);
     }
 
-    /** Something lacks that the scorer did not note: nobody's fault, until it is told. */
+    /**
+     * Something lacks that the scorer did not note: nobody's fault, until it is told.
+     *
+     * @param  int  $atMs  the moment that the question is about, where its answer belongs
+     */
     public static function notJudged(BrakeTest $test, int $atMs, string $question): self
     {
         return new self($test, Outcome::NotJudged, $question, [], $atMs);

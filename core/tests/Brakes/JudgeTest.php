@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Pasada\Core\Brakes\BrakedVehicle;
+use Pasada\Core\Brakes\BrakeEvent;
 use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\EventKind;
 use Pasada\Core\Brakes\Judge;
@@ -282,4 +283,20 @@ it('takes no reading for the end of the minute once something changes the pressu
     'the pedal pressed again' => [fn (Scene $s): Scene => $s->then(EventKind::Pedal, 'up')->then(EventKind::Pedal, 'down'), 'not-judged: what did the gauges show at the end of the minute?'],
     'the engine started' => [fn (Scene $s): Scene => $s->then(EventKind::Engine, 'on'), 'not-judged: what did the gauges show at the end of the minute?'],
     'a valve pulled' => [fn (Scene $s): Scene => $s->then(EventKind::TractorValve, 'out'), 'not-judged: what did the gauges show at the end of the minute?'],
+]);
+
+it('asks about the moment at which the answer belongs', function (callable $scene, BrakeTest $test): void {
+    $events = $scene((new Scene)->ready())->events;
+    $judge = new Judge(new Sequence([new StepChoice($test)], 0), new BrakedVehicle);
+    $asked = $judge->judge($events)->steps[0];
+    $events[] = new BrakeEvent((int) $asked->atMs, EventKind::Reading, '', 60, 60);
+    usort($events, static fn (BrakeEvent $a, BrakeEvent $b): int => $a->atMs <=> $b->atMs);
+
+    expect($asked->outcome)->toBe(Outcome::NotJudged)->and($judge->judge($events)->steps[0]->outcome)->toBe(Outcome::Met);
+})->with([
+    'the start of a minute' => [fn (Scene $s): Scene => $s->then(EventKind::Pedal, 'down')->then(EventKind::Said, 'start-reading')->then(EventKind::MinuteStarted)->then(EventKind::MinuteEnded, afterMs: 59_000)
+        ->reads(60)->then(EventKind::Said, 'end-reading'), BrakeTest::LeakApplied],
+    'its end' => [fn (Scene $s): Scene => $s->then(EventKind::Pedal, 'down')->reads(60)->then(EventKind::Said, 'start-reading')->then(EventKind::MinuteStarted, afterMs: 0)
+        ->then(EventKind::MinuteEnded, afterMs: 60_000)->then(EventKind::Said, 'end-reading'), BrakeTest::LeakApplied],
+    'the warning' => [fn (Scene $s): Scene => $s->then(EventKind::Warning), BrakeTest::LowAir],
 ]);

@@ -2,7 +2,6 @@
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
 import type { Bench } from './api';
-import { momentOf } from './benchQuestions';
 import type { OpenBench } from './useBench';
 
 /* What the scorer did not note: nobody's fault, and asked until it is told. */
@@ -16,7 +15,7 @@ const open = computed(() => props.bench.steps.filter(({ outcome }) => outcome ==
             <strong>{{ step.label }}:</strong> {{ step.what }}
             <NButton
                 :data-answer="step.test"
-                @click="on.recordAt(momentOf(step, on.events.value), { kind: 'reading', ...on.gauges() })"
+                @click="on.recordAt(step.at_ms ?? 0, { kind: 'reading', ...on.gauges() })"
                 >It was {{ on.primary.value }} and {{ on.secondary.value }}</NButton
             >
         </p>
