@@ -16,6 +16,7 @@ use App\Models\CabHelp;
 use App\Models\StoredChecklist;
 use App\Models\User;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 use Pasada\Core\Brakes\AirSample;
 use Pasada\Core\Brakes\BrakeEvent;
 use Pasada\Core\Brakes\CabFault;
@@ -69,12 +70,13 @@ final readonly class PractiseBrakes
         $found = $fault === null || ! $wasHidden ? null : $suspected === $fault;
         $sequence = (new ChecklistReader)->readKept($checklist->document, $checklist->slug)->brakeSequence();
         $judgement = (new Judge($sequence, $cab->braked))->judge($practice->observed($controls));
-        if ($keep && ($id === null || ! BrakePractice::query()->where('user_id', $by->id)->where('uuid', $id)->exists())) {
-            (new BrakePractice)->forceFill([
-                'user_id' => $by->id, 'uuid' => $id, 'vehicle_id' => $cab->vehicle->id, 'checklist_id' => $checklist->id, 'help' => $help,
+        if ($keep) {
+            // Found by its id, so that one that is sent twice, even at the same moment, is kept once.
+            BrakePractice::query()->createOrFirst(['user_id' => $by->id, 'uuid' => $id ?? (string) Str::uuid()], [
+                'vehicle_id' => $cab->vehicle->id, 'checklist_id' => $checklist->id, 'help' => $help,
                 'standing' => $judgement->procedure(), 'cause' => $judgement->procedureCause(), 'fault' => $fault?->label(), 'suspected' => $suspected?->label(), 'found' => $found,
                 'controls' => array_map(EventWriter::write(...), $controls), 'created_at' => $now,
-            ])->save();
+            ]);
             $this->dropOldest($by);
         }
         $last = $controls === [] ? 0 : $controls[count($controls) - 1]->atMs;
@@ -82,7 +84,7 @@ final readonly class PractiseBrakes
 
         return new PractisedResource(
             BrakeStepResource::all($judgement, $sequence, $cab->braked), $judgement->procedure(), $judgement->procedureCause(),
-            $judgement->restarts, $judgement->restartsAllowed, $keep ? ($fault?->label() ?? '') : '',
+            $judgement->restarts, $judgement->restartsAllowed,
             $keep && $fault !== null ? new DiagnosisResource($fault->label(), $suspected?->label(), $found, array_map(static fn (StepVerdict $step): string => $step->test->label().': '.$step->finding, $judgement->findings())) : null,
             array_map(static fn (array $row): array => [$row[0], $row[2], $row[3]], TraceWriter::rows($practice->course($controls, $last + self::TAIL_MS, self::TRACE_MS))),
             $kept->count(), $kept->where('standing', 'passed')->count(),

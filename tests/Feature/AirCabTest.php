@@ -46,7 +46,7 @@ it('keeps a fault to be found from the student until the practice is over', func
     $look = $this->postJson('/api/v1/air/practices', ($this->body)([], ['faults' => $sealed]))->assertOk()->json();
     $over = $this->postJson('/api/v1/air/practices', ($this->body)([], ['faults' => $sealed, 'keep' => true]))->assertCreated()->json();
 
-    expect($look['faults'])->toBe('')->and($over['faults'])->not->toBe('');
+    expect($look['diagnosis'])->toBeNull()->and($over['diagnosis']['fault'])->not->toBe('');
 });
 
 it('judges a practice by the checklist and keeps it apart from what counts', function (): void {
@@ -106,7 +106,7 @@ it('offers a student what the school has in force, and what may be wrong', funct
 
 it('seals the fault that was chosen, and no other than it knows', function (): void {
     $sealed = $this->actingAs($this->student)->postJson('/api/v1/air/fault', [...$this->of, 'fault' => 'governor-high'])->assertOk()->json('faults');
-    expect($this->postJson('/api/v1/air/practices', ($this->body)([], ['faults' => $sealed, 'keep' => true]))->json('faults'))->toBe('the governor cuts out too high');
+    expect($this->postJson('/api/v1/air/practices', ($this->body)([], ['faults' => $sealed, 'keep' => true]))->json('diagnosis.fault'))->toBe('the governor cuts out too high');
     $this->postJson('/api/v1/air/fault', [...$this->of, 'fault' => 'square wheels'])->assertStatus(422)->assertSee('governor-low');
     $this->postJson('/api/v1/air/fault', [...$this->of, 'fault' => 'governor-low'])->assertStatus(422)->assertSee('cannot be found by this sequence');
     $this->postJson('/api/v1/air/fault', ['fault' => 'valve-late'])->assertStatus(422)->assertSee('vehicle_id');

@@ -25,8 +25,6 @@ final readonly class PractisedResource
         public int $restarts,
         #[OA\Property]
         public int $restarts_allowed,
-        #[OA\Property(description: 'what was wrong with the system; empty where nothing was')]
-        public string $faults,
         #[OA\Property(nullable: true, description: 'the diagnosis beside the procedure, once the practice is over; null on a sound truck')]
         public ?DiagnosisResource $diagnosis,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')), description: 'rows of ms, primary and secondary psi')]

@@ -167,7 +167,7 @@ final class Replay
             return;
         }
         $this->route->reopen($section);
-        foreach ($brakes->begunAgain($this->inspection->items) as $id) {
+        foreach (RestartedItems::of($brakes, $this->inspection->items) as $id) {
             $this->ledger->forget($id);
         }
     }

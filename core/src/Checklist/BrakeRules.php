@@ -6,7 +6,6 @@ namespace Pasada\Core\Checklist;
 
 use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\StepChoice;
-use Pasada\Core\Inspection\Item;
 
 /** How the brake tests stand in the inspection. */
 final readonly class BrakeRules
@@ -28,24 +27,4 @@ final readonly class BrakeRules
         /** The test from which they are begun again; null for the beginning. */
         public ?BrakeTest $restartFrom = null,
     ) {}
-
-    /**
-     * The items that are said anew when the tests are begun again: from the named test on, or all of the section.
-     *
-     * @param  array<string, Item>  $items  of an inspection, in walking order
-     * @return list<string> ids
-     */
-    public function begunAgain(array $items): array
-    {
-        $ids = [];
-        $begun = $this->restartFrom === null;
-        foreach ($items as $id => $item) {
-            $begun = $begun || $item->component === $this->restartFrom?->component();
-            if ($begun && $item->section === $this->section) {
-                $ids[] = $id;
-            }
-        }
-
-        return $ids;
-    }
 }

@@ -8,7 +8,6 @@ use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 use Pasada\Core\Document\Faults;
 use Pasada\Core\Document\Node;
-use Pasada\Core\Scoring\Credit;
 use Pasada\Core\Vehicle\AxleGroup;
 
 /** Reads the open checklist format, `pasada-checklist/1` (schemas/checklist.schema.json). */
@@ -116,7 +115,7 @@ final readonly class ChecklistReader
         $weights = 0;
         $nodes = $root->nodesOr('components');
         foreach (array_values($components) as $index => $component) {
-            if (! Credit::canShare($component->essential, $component->further)) {
+            if (! ItemParts::canBeShared($component->essential, $component->further)) {
                 $nodes[$index]->fault('lists more points than can be shared out exactly; leave some further points out');
             }
             $weights += $component->bonus ? 0 : $component->weight;

@@ -6,6 +6,7 @@ namespace Pasada\Core\Checklist;
 
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Document\Node;
+use Pasada\Core\Document\ThousandthsRange;
 use Pasada\Core\Vehicle\AxleGroup;
 
 /** Reads one entry of a checklist's `figures`. */
@@ -17,11 +18,11 @@ final readonly class FigureReader
     public function read(Node $node): Figure
     {
         $node->only('id', 'point', 'components', 'axles', 'low', 'high', 'accepted_low', 'accepted_high', 'unit', 'source', 'note');
-        [$low, $high] = self::range($node, 'low', 'high');
+        [$low, $high] = ThousandthsRange::read($node, 'low', 'high');
         if ($low === null && $high === null) {
             $node->fault('asks for a low or a high value');
         }
-        [$acceptedLow, $acceptedHigh] = self::range($node, 'accepted_low', 'accepted_high');
+        [$acceptedLow, $acceptedHigh] = ThousandthsRange::read($node, 'accepted_low', 'accepted_high');
         foreach ($node->nodesOr('components') as $of) {
             if (! in_array($of->asString(), $this->components, true)) {
                 $of->fault('is not among the components');
@@ -39,21 +40,5 @@ final readonly class FigureReader
             $node->enums('axles', AxleGroup::class), $low, $high, $acceptedLow, $acceptedHigh, $node->enum('unit', Unit::class),
             $node->string('source'), $node->stringOr('note', ''),
         );
-    }
-
-    /**
-     * Both ends in thousandths; null where the file gives none.
-     *
-     * @return array{?int, ?int}
-     */
-    public static function range(Node $node, string $lowKey, string $highKey): array
-    {
-        $low = $node->thousandths($lowKey);
-        $high = $node->thousandths($highKey);
-        if ($low !== null && $high !== null && $low > $high) {
-            $node->child($lowKey)->fault('is above '.$highKey);
-        }
-
-        return [$low, $high];
     }
 }

@@ -7,6 +7,7 @@ namespace Pasada\Core\Scoring;
 use Pasada\Core\Attempt\Hearing;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Checklist\CreditRule;
+use Pasada\Core\Checklist\ItemParts;
 use Pasada\Core\Checklist\Rules;
 use Pasada\Core\Checklist\SideRule;
 use Pasada\Core\Checklist\WrongRule;
@@ -22,13 +23,6 @@ use Pasada\Core\Inspection\Item;
 final readonly class Credit
 {
     public const UNIT = 4 * 720_720;
-
-    private const MOST_PARTS = 16;
-
-    public static function canShare(PointSet $essential, PointSet $further): bool
-    {
-        return self::parts($essential, $further) <= self::MOST_PARTS;
-    }
 
     public static function possible(Item $item): int
     {
@@ -66,18 +60,13 @@ final readonly class Credit
             CreditRule::Named => self::UNIT,
             CreditRule::Essential => self::allOrPart($said->includes($item->essential), $rules),
             CreditRule::Full => self::allOrPart($said->includes($item->points), $rules),
-            CreditRule::Weighted => intdiv(self::UNIT, self::parts($item->essential, $item->further))
-                * self::parts($said->common($item->essential), $said->common($item->further)),
+            CreditRule::Weighted => intdiv(self::UNIT, ItemParts::of($item->essential, $item->further))
+                * ItemParts::of($said->common($item->essential), $said->common($item->further)),
         };
     }
 
     private static function allOrPart(bool $all, Rules $rules): int
     {
         return $all ? self::UNIT : ($rules->halfForPart ? intdiv(self::UNIT, 2) : 0);
-    }
-
-    private static function parts(PointSet $essential, PointSet $further): int
-    {
-        return 2 * $essential->count() + $further->count();
     }
 }

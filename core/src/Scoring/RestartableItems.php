@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Scoring;
 
+use Pasada\Core\Attempt\RestartedItems;
 use Pasada\Core\Attempt\Walk;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Item;
@@ -21,7 +22,7 @@ final readonly class RestartableItems
             return new self([]);
         }
 
-        return new self(array_fill_keys($rules->begunAgain($inspection->items), true));
+        return new self(array_fill_keys(RestartedItems::of($rules, $inspection->items), true));
     }
 
     public function has(Item $item): bool

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Pasada\Core\Vehicle;
 
 use Pasada\Core\Catalogue\Point;
-use Pasada\Core\Checklist\FigureReader;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Faults;
 use Pasada\Core\Document\Node;
+use Pasada\Core\Document\ThousandthsRange;
 
 /** Reads the open vehicle format, `pasada-vehicle/1` (schemas/vehicle.schema.json). */
 final readonly class VehicleReader
@@ -141,7 +141,7 @@ final readonly class VehicleReader
         $figures = [];
         foreach ($root->nodesOr('figures') as $node) {
             $node->only('component', 'point', 'axles', 'low', 'high', 'note', 'test');
-            [$low, $high] = FigureReader::range($node, 'low', 'high');
+            [$low, $high] = ThousandthsRange::read($node, 'low', 'high');
             if ($low === null && $high === null) {
                 $node->fault('asks for a low or a high value');
             }
