@@ -3,16 +3,16 @@
 declare(strict_types=1);
 
 use Pasada\Bench\Timing;
-use Pasada\Core\Brakes\AirFaults;
-use Pasada\Core\Brakes\AirMakeup;
-use Pasada\Core\Brakes\AirSystem;
-use Pasada\Core\Brakes\AirTrace;
+use Pasada\Core\Brakes\Air\AirFaults;
+use Pasada\Core\Brakes\Air\AirMakeup;
+use Pasada\Core\Brakes\Air\AirSystem;
+use Pasada\Core\Brakes\Air\AirTrace;
 use Pasada\Core\Brakes\BrakedVehicle;
-use Pasada\Core\Brakes\BrakeEvent;
 use Pasada\Core\Brakes\BrakeTest;
-use Pasada\Core\Brakes\EventKind;
-use Pasada\Core\Brakes\Judge;
-use Pasada\Core\Brakes\Judgement;
+use Pasada\Core\Brakes\Events\BrakeEvent;
+use Pasada\Core\Brakes\Events\EventKind;
+use Pasada\Core\Brakes\Judging\Judge;
+use Pasada\Core\Brakes\Judging\Judgement;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Tests\Brakes\Scene;

@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 use Pasada\Bench\Timing;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
-use Pasada\Core\Listening\Cue;
-use Pasada\Core\Listening\LexiconReader;
+use Pasada\Core\Language\Cue;
+use Pasada\Core\Language\Transcript;
+use Pasada\Core\Listening\Lexicon\LexiconReader;
 use Pasada\Core\Listening\Listener;
-use Pasada\Core\Listening\Transcript;
 use Pasada\Core\Tests\Listening\Speech\SpeechMaker;
 use Pasada\Core\Tests\Listening\Speech\Spoiler;
 use Pasada\Core\Tests\Listening\Speech\Style;

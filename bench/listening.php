@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
-use Pasada\Core\Listening\LexiconReader;
+use Pasada\Core\Listening\Lexicon\LexiconReader;
 use Pasada\Core\Listening\Listener;
 use Pasada\Core\Tests\Listening\Speech\Measured;
 use Pasada\Core\Tests\Listening\Speech\SpeechMaker;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Demo\DemoSchool;
 use Pasada\Bench\Load;
 use Pasada\Bench\Timing;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Vehicle\VehicleReader;
 use Tests\Support\ApiClient;

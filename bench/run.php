@@ -6,7 +6,7 @@ use App\Demo\DemoSchool;
 use Pasada\Bench\Timing;
 use Pasada\Core\Attempt\Mark;
 use Pasada\Core\Attempt\MarkList;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Vehicle\VehicleReader;

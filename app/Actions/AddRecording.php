@@ -14,7 +14,7 @@ use App\Models\User;
 use Illuminate\Support\Carbon;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
-use Pasada\Core\Listening\TranscriptReader;
+use Pasada\Core\Language\TranscriptReader;
 
 /** Adds captions to an attempt, and keeps which of what was heard in them was turned down. */
 final readonly class AddRecording

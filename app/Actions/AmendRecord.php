@@ -16,8 +16,8 @@ use App\Models\User;
 use Illuminate\Support\Carbon;
 use Pasada\Core\Attempt\AmendmentReader;
 use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Brakes\BenchEntryReader;
-use Pasada\Core\Brakes\BenchLog;
+use Pasada\Core\Brakes\Events\BenchEntryReader;
+use Pasada\Core\Brakes\Events\BenchLog;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Scoring\ScoreSheet;
 

@@ -10,7 +10,7 @@ use App\Models\Draft;
 use Closure;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use Pasada\Core\Checklist\ItemTable;
+use Pasada\Core\Checklist\Reading\ItemTable;
 use stdClass;
 
 /** Changes a draft, whatever the change is. What is wrong in it is kept all the same and told when it is read: nothing typed is lost. */

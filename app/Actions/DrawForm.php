@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\StoredChecklist;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 

@@ -20,7 +20,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Pasada\Core\Attempt\Mark;
 use Pasada\Core\Attempt\MarkReader;
-use Pasada\Core\Brakes\BenchEntryReader;
+use Pasada\Core\Brakes\Events\BenchEntryReader;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 use Pasada\Core\Scoring\ScoreSheet;

@@ -20,7 +20,7 @@ use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Carbon;
 use Pasada\Core\Attempt\MarkWriter;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Vehicle\VehicleReader;
 
 /** Loads the made-up school and plays its students' walks through the same code that records real ones. */

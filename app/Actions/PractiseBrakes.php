@@ -17,14 +17,14 @@ use App\Models\StoredChecklist;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
-use Pasada\Core\Brakes\AirSample;
-use Pasada\Core\Brakes\BrakeEvent;
-use Pasada\Core\Brakes\CabFault;
-use Pasada\Core\Brakes\EventWriter;
-use Pasada\Core\Brakes\Judge;
-use Pasada\Core\Brakes\StepVerdict;
-use Pasada\Core\Brakes\TraceWriter;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Brakes\Air\AirSample;
+use Pasada\Core\Brakes\Air\CabFault;
+use Pasada\Core\Brakes\Air\TraceWriter;
+use Pasada\Core\Brakes\Events\BrakeEvent;
+use Pasada\Core\Brakes\Events\EventWriter;
+use Pasada\Core\Brakes\Judging\Judge;
+use Pasada\Core\Brakes\Judging\StepVerdict;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 
 /** Runs the simulated cab, and judges and keeps what was practised in it. */
 final readonly class PractiseBrakes

@@ -13,12 +13,12 @@ use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\User;
 use Illuminate\Support\Carbon;
+use Pasada\Core\Brakes\Air\CabFault;
 use Pasada\Core\Brakes\BrakedVehicle;
-use Pasada\Core\Brakes\CabFault;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Brakes\StepRule;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Vehicle\VehicleReader;
 
 /** What somebody can practise on today: what is in force at the school, and what may be wrong with it. */

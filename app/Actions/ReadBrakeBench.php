@@ -11,12 +11,12 @@ use App\Library\InspectionLibrary;
 use App\Library\MarkStore;
 use App\Models\Attempt;
 use Pasada\Core\Attempt\MarkKind;
-use Pasada\Core\Brakes\BenchEntry;
-use Pasada\Core\Brakes\BenchLog;
 use Pasada\Core\Brakes\BrakedVehicle;
-use Pasada\Core\Brakes\EventKind;
-use Pasada\Core\Brakes\Judge;
-use Pasada\Core\Checklist\BrakeWeight;
+use Pasada\Core\Brakes\Events\BenchEntry;
+use Pasada\Core\Brakes\Events\BenchLog;
+use Pasada\Core\Brakes\Events\EventKind;
+use Pasada\Core\Brakes\Judging\Judge;
+use Pasada\Core\Checklist\Rules\BrakeWeight;
 
 /** What was observed of the brake tests of an attempt, and what it is worth. */
 final readonly class ReadBrakeBench

@@ -14,7 +14,7 @@ use App\Models\Draft;
 use App\Models\StoredChecklist;
 use App\Models\User;
 use Illuminate\Support\Carbon;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Coaching\Coach;
 use Pasada\Core\Document\Change;
 use Pasada\Core\Document\Difference;

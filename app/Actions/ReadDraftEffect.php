@@ -15,7 +15,7 @@ use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Item;

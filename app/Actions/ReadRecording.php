@@ -14,11 +14,11 @@ use App\Library\TurnedDownStore;
 use App\Models\Attempt;
 use App\Models\Recording;
 use Pasada\Core\Attempt\Mark;
+use Pasada\Core\Language\Transcript;
+use Pasada\Core\Language\TranscriptReader;
 use Pasada\Core\Listening\Account;
 use Pasada\Core\Listening\SheetMatcher;
 use Pasada\Core\Listening\Suggestion;
-use Pasada\Core\Listening\Transcript;
-use Pasada\Core\Listening\TranscriptReader;
 use Pasada\Core\Listening\WrongFigure;
 
 /** What was heard in the captions of an attempt, beside what stands on its sheet. */

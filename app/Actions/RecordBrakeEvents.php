@@ -13,11 +13,11 @@ use App\Models\Attempt;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Brakes\BenchEntry;
-use Pasada\Core\Brakes\BenchEntryReader;
-use Pasada\Core\Brakes\BenchLog;
-use Pasada\Core\Brakes\EntriesConflict;
-use Pasada\Core\Brakes\EventKind;
+use Pasada\Core\Brakes\Events\BenchEntry;
+use Pasada\Core\Brakes\Events\BenchEntryReader;
+use Pasada\Core\Brakes\Events\BenchLog;
+use Pasada\Core\Brakes\Events\EntriesConflict;
+use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 use Symfony\Component\Uid\Uuid;
@@ -54,7 +54,7 @@ final readonly class RecordBrakeEvents
      * Takes in what was observed elsewhere; what was there is taken back and stays readable.
      *
      * @param  string  $id  UUID made by the sender: the list that it stands for is taken in once
-     * @param  list<\Pasada\Core\Brakes\BrakeEvent>  $events
+     * @param  list<\Pasada\Core\Brakes\Events\BrakeEvent>  $events
      *
      * @throws DocumentHasFaults if they are more than a bench keeps; what was kept stays
      */

@@ -7,13 +7,13 @@ namespace App\Console;
 use Pasada\Core\Attempt\MarkList;
 use Pasada\Core\Attempt\MarkReader;
 use Pasada\Core\Checklist\Checklist;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\NothingToInspect;
-use Pasada\Core\Listening\Transcript;
-use Pasada\Core\Listening\TranscriptReader;
+use Pasada\Core\Language\Transcript;
+use Pasada\Core\Language\TranscriptReader;
 use Pasada\Core\Vehicle\Vehicle;
 use Pasada\Core\Vehicle\VehicleReader;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use Pasada\Core\Brakes\BrakeEvent;
-use Pasada\Core\Brakes\EventKind;
+use Pasada\Core\Brakes\Events\BrakeEvent;
+use Pasada\Core\Brakes\Events\EventKind;
 
 /** A student of the made-up school in the simulated cab: the usual nine tests, done right or with one of the usual slips. */
 final class DemoCab

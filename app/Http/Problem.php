@@ -14,7 +14,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Validation\ValidationException;
 use Pasada\Core\Attempt\MarksConflict;
-use Pasada\Core\Brakes\EntriesConflict;
+use Pasada\Core\Brakes\Events\EntriesConflict;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 use Pasada\Core\Inspection\NothingToInspect;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Library;
 
 use App\Models\StoredVehicle;
-use Pasada\Core\Brakes\AirPractice;
+use Pasada\Core\Brakes\Air\AirPractice;
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Vehicle\VehicleReader;
 

@@ -6,9 +6,9 @@ namespace App\Library;
 
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Carbon;
-use Pasada\Core\Brakes\BenchEntry;
-use Pasada\Core\Brakes\BenchEntryReader;
-use Pasada\Core\Brakes\BenchLog;
+use Pasada\Core\Brakes\Events\BenchEntry;
+use Pasada\Core\Brakes\Events\BenchEntryReader;
+use Pasada\Core\Brakes\Events\BenchLog;
 
 /** The table of what was observed of brake tests, spoken to in lines of the bench's log. Rows are added and never changed. */
 final readonly class BenchLogStore

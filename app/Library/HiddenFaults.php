@@ -6,8 +6,8 @@ namespace App\Library;
 
 use Illuminate\Contracts\Encryption\DecryptException;
 use Illuminate\Support\Facades\Crypt;
-use Pasada\Core\Brakes\AirFaults;
-use Pasada\Core\Brakes\CabFault;
+use Pasada\Core\Brakes\Air\AirFaults;
+use Pasada\Core\Brakes\Air\CabFault;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 

@@ -11,7 +11,7 @@ use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\ConnectionInterface;
 use LogicException;
 use Pasada\Core\Checklist\Checklist;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Vehicle\VehicleReader;
 

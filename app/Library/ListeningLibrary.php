@@ -6,11 +6,11 @@ namespace App\Library;
 
 use Illuminate\Contracts\Cache\Repository;
 use Pasada\Core\Checklist\Checklist;
-use Pasada\Core\Checklist\ChecklistReader;
 use Pasada\Core\Checklist\Figure;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
-use Pasada\Core\Listening\Lexicon;
-use Pasada\Core\Listening\LexiconReader;
+use Pasada\Core\Listening\Lexicon\Lexicon;
+use Pasada\Core\Listening\Lexicon\LexiconReader;
 use Pasada\Core\Listening\Listener;
 
 /** Hands out listeners with the school's lexicon, which is read once and kept. */

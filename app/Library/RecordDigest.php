@@ -9,7 +9,7 @@ use App\Models\Recording;
 use Illuminate\Database\ConnectionInterface;
 use Pasada\Core\Attempt\Mark;
 use Pasada\Core\Attempt\MarkWriter;
-use Pasada\Core\Brakes\BenchEntry;
+use Pasada\Core\Brakes\Events\BenchEntry;
 use Pasada\Core\Scoring\ScoreSheet;
 
 /**

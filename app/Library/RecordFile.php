@@ -9,7 +9,7 @@ use App\Models\Attempt;
 use App\Models\Recording;
 use App\Models\Signature;
 use Pasada\Core\Attempt\MarkWriter;
-use Pasada\Core\Brakes\BenchEntry;
+use Pasada\Core\Brakes\Events\BenchEntry;
 use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Scoring\SheetWriter;
 

@@ -9,7 +9,7 @@ use Pasada\Core\Attempt\MarkList;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Checklist\Checklist;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Vehicle\Vehicle;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 use App\Models\BrakePractice;
 use App\Models\Role;
 use App\Models\Student;
-use Pasada\Core\Brakes\BrakeEvent;
-use Pasada\Core\Brakes\EventKind;
-use Pasada\Core\Brakes\EventWriter;
+use Pasada\Core\Brakes\Events\BrakeEvent;
+use Pasada\Core\Brakes\Events\EventKind;
+use Pasada\Core\Brakes\Events\EventWriter;
 use Tests\Support\Yard;
 
 // The truck in this yard has a manual gearbox.

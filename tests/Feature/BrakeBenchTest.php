@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Models\Role;
 use Illuminate\Support\Str;
-use Pasada\Core\Brakes\BrakeEvent;
-use Pasada\Core\Brakes\EventKind;
+use Pasada\Core\Brakes\Events\BrakeEvent;
+use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Tests\Brakes\Scene;
 use Tests\Support\Yard;
 

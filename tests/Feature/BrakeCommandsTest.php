@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Brakes\EventKind;
-use Pasada\Core\Brakes\EventWriter;
+use Pasada\Core\Brakes\Events\EventKind;
+use Pasada\Core\Brakes\Events\EventWriter;
 use Pasada\Core\Tests\Brakes\Scene;
 use Symfony\Component\Process\Process;
 

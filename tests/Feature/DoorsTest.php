@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
-use Pasada\Core\Brakes\CabFault;
+use Pasada\Core\Brakes\Air\CabFault;
 use Tests\Support\Fuzz;
 use Tests\Support\Yard;
 

@@ -9,7 +9,7 @@ use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
-use Pasada\Core\Checklist\ItemTable;
+use Pasada\Core\Checklist\Reading\ItemTable;
 use Pasada\Core\Tests\Sample;
 use Tests\Support\Yard;
 
@@ -257,7 +257,7 @@ describe('forms', function (): void {
         expect($this->postJson('/api/v1/attempts', [...$this->body, 'form' => 'draw'])->assertCreated()->json('inspection.form'))->toBe($first);
         $attempt = Attempt::query()->firstOrFail();
 
-        expect($attempt->form_seed)->toBeInt()->and((new Pasada\Core\Checklist\ChecklistReader)->read($this->formed->document)->forms->draw((int) $attempt->form_seed)?->id)->toBe($attempt->form);
+        expect($attempt->form_seed)->toBeInt()->and((new Pasada\Core\Checklist\Reading\ChecklistReader)->read($this->formed->document)->forms->draw((int) $attempt->form_seed)?->id)->toBe($attempt->form);
     });
 
     it('that are not there are refused', function (): void {

@@ -17,8 +17,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Pasada\Core\Attempt\Mark;
 use Pasada\Core\Attempt\MarkWriter;
-use Pasada\Core\Brakes\BenchEntry;
-use Pasada\Core\Brakes\BrakeEvent;
+use Pasada\Core\Brakes\Events\BenchEntry;
+use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Tests\Sample;
 
 /** A small school in the database: one checklist, one vehicle, people as they are asked for. */

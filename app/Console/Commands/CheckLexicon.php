@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Library\ListeningLibrary;
 use Illuminate\Console\Command;
-use Pasada\Core\Listening\LexiconCheck;
+use Pasada\Core\Listening\Lexicon\LexiconCheck;
 
 final class CheckLexicon extends Command
 {

@@ -6,11 +6,11 @@ namespace App\Console\Commands;
 
 use App\Console\Documents;
 use Illuminate\Console\Command;
-use Pasada\Core\Brakes\AirFaults;
-use Pasada\Core\Brakes\AirScript;
-use Pasada\Core\Brakes\AirSystem;
+use Pasada\Core\Brakes\Air\AirFaults;
+use Pasada\Core\Brakes\Air\AirScript;
+use Pasada\Core\Brakes\Air\AirSystem;
+use Pasada\Core\Brakes\Air\TraceWriter;
 use Pasada\Core\Brakes\BrakedVehicle;
-use Pasada\Core\Brakes\TraceWriter;
 use Pasada\Core\Document\Table;
 use Symfony\Component\Console\Output\OutputInterface;
 

@@ -16,8 +16,8 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
-use Pasada\Core\Brakes\EventFile;
-use Pasada\Core\Brakes\EventWriter;
+use Pasada\Core\Brakes\Events\EventFile;
+use Pasada\Core\Brakes\Events\EventWriter;
 use Symfony\Component\HttpFoundation\Response;
 
 /** The brake tests of an attempt, observed and judged. */

@@ -16,7 +16,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
-use Pasada\Core\Checklist\ItemTable;
+use Pasada\Core\Checklist\Reading\ItemTable;
 use Pasada\Core\Document\Change;
 use Pasada\Core\Document\Difference;
 

@@ -12,9 +12,9 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use OpenApi\Attributes as OA;
-use Pasada\Core\Brakes\BrakeEvent;
-use Pasada\Core\Brakes\CabFault;
-use Pasada\Core\Brakes\EventReader;
+use Pasada\Core\Brakes\Air\CabFault;
+use Pasada\Core\Brakes\Events\BrakeEvent;
+use Pasada\Core\Brakes\Events\EventReader;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 

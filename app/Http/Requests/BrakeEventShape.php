@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use OpenApi\Attributes as OA;
 use Pasada\Core\Brakes\BrakeTest;
-use Pasada\Core\Brakes\EventKind;
+use Pasada\Core\Brakes\Events\EventKind;
 
 /** A brake event in the open format, for the description of the API; the core's EventReader reads and checks it. */
 #[OA\Schema(schema: 'BrakeEvent', required: ['at_ms', 'kind'], properties: [

@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
-use Pasada\Core\Brakes\BrakeEvent;
-use Pasada\Core\Brakes\EventFile;
+use Pasada\Core\Brakes\Events\BrakeEvent;
+use Pasada\Core\Brakes\Events\EventFile;
 
 #[OA\Schema(required: ['id', 'content', 'name'], properties: [
     new OA\Property(property: 'id', type: 'string', format: 'uuid', description: 'made by the page; the same list sent twice is taken in once'),

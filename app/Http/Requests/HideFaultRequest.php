@@ -11,9 +11,9 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
+use Pasada\Core\Brakes\Air\CabFault;
 use Pasada\Core\Brakes\BrakedVehicle;
-use Pasada\Core\Brakes\CabFault;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Vehicle\VehicleReader;
 
 #[OA\Schema(required: ['vehicle_id', 'checklist_id'], properties: [

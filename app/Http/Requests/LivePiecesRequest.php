@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
-use Pasada\Core\Listening\PieceReader;
-use Pasada\Core\Listening\Transcript;
+use Pasada\Core\Language\PieceReader;
+use Pasada\Core\Language\Transcript;
 
 /** The core's PieceReader reads and checks the pieces. */
 #[OA\Schema(required: ['pieces'], properties: [

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
-use Pasada\Core\Brakes\BenchLog;
-use Pasada\Core\Brakes\BenchMarks;
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\BrakeTest;
-use Pasada\Core\Brakes\Judgement;
-use Pasada\Core\Brakes\Needs;
-use Pasada\Core\Brakes\Outcome;
+use Pasada\Core\Brakes\Events\BenchLog;
+use Pasada\Core\Brakes\Judging\Judgement;
+use Pasada\Core\Brakes\Judging\Needs;
+use Pasada\Core\Brakes\Judging\Outcome;
+use Pasada\Core\Brakes\Judging\StepVerdict;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepRule;
-use Pasada\Core\Brakes\StepVerdict;
 use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Scoring\BenchMarks;
 
 /** A step of the brake tests: what it asks for, how it stands, and the marks that it makes on the sheet. */
 #[OA\Schema]

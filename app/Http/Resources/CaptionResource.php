@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
-use Pasada\Core\Listening\Cue;
+use Pasada\Core\Language\Cue;
 
 /** A piece of captions. */
 #[OA\Schema]

@@ -6,8 +6,8 @@ namespace App\Http\Resources;
 
 use Illuminate\Contracts\Support\Responsable;
 use OpenApi\Attributes as OA;
+use Pasada\Core\Checklist\Rules\SideRule;
 use Pasada\Core\Checklist\Section;
-use Pasada\Core\Checklist\SideRule;
 use Pasada\Core\Coaching\Coach;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Place;

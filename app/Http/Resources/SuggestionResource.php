@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use OpenApi\Attributes as OA;
+use Pasada\Core\Language\Transcript;
+use Pasada\Core\Language\Words;
 use Pasada\Core\Listening\Evidence;
 use Pasada\Core\Listening\Suggestion;
-use Pasada\Core\Listening\Transcript;
-use Pasada\Core\Listening\Words;
 
 /** What was heard of one item, and the marks that accepting it makes; the page adds their ids. */
 #[OA\Schema]

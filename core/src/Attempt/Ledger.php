@@ -7,7 +7,7 @@ namespace Pasada\Core\Attempt;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Checklist\Figure;
-use Pasada\Core\Checklist\SideRule;
+use Pasada\Core\Checklist\Rules\SideRule;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Item;
 use Pasada\Core\Inspection\Side;

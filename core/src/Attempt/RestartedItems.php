@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Attempt;
 
-use Pasada\Core\Checklist\BrakeRules;
+use Pasada\Core\Checklist\Rules\BrakeRules;
 use Pasada\Core\Inspection\Item;
 
 /** The items that are said anew when the brake tests are restarted: from the named test on, or all of the section. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Attempt;
 
-use Pasada\Core\Checklist\ReturnRule;
+use Pasada\Core\Checklist\Rules\ReturnRule;
 use Pasada\Core\Inspection\Inspection;
 
 /** The places of one replay: where the student is, was, and may no longer earn anything. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Brakes;
 
+use Pasada\Core\Brakes\Air\AirMakeup;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Vehicle\Feature;
 use Pasada\Core\Vehicle\Vehicle;

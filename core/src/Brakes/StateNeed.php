@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Brakes;
 
+use Pasada\Core\Brakes\Judging\Situation;
+
 /** A state of the cab without which a step proves nothing or is not safe. */
 enum StateNeed: string
 {
@@ -55,7 +57,7 @@ enum StateNeed: string
             self::HandValveOn => $situation->handOn ? null : 'the hand valve was not on',
             self::Rpm => match (true) {
                 ! $situation->engine => 'the engine was off',
-                $rpm < $leastRpm => sprintf('the engine turned at %s rpm, at least %s asked', Plain::of($rpm), Plain::of($leastRpm)),
+                $rpm < $leastRpm => sprintf('the engine turned at %s rpm, at least %s asked', ShortNumber::of($rpm), ShortNumber::of($leastRpm)),
                 default => null,
             },
         };
@@ -77,7 +79,7 @@ enum StateNeed: string
             self::ClutchDown => 'clutch down',
             self::PedalDown => 'pedal down',
             self::HandValveOn => 'hand valve on',
-            self::Rpm => sprintf('at least %s rpm', Plain::of($leastRpm)),
+            self::Rpm => sprintf('at least %s rpm', ShortNumber::of($leastRpm)),
         };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Brakes;
 
+use Pasada\Core\Brakes\Judging\Situation;
+
 /** One test of a sequence as it holds for a vehicle: pressures in psi, times in seconds. */
 final readonly class StepRule
 {
@@ -134,9 +136,9 @@ final readonly class StepRule
     public function asked(): string
     {
         return match (true) {
-            $this->low !== null && $this->high !== null => sprintf('between %s and %s', Plain::of($this->low), Plain::of($this->high)),
-            $this->low !== null => 'at or above '.Plain::of($this->low),
-            default => 'no more than '.Plain::of($this->high ?? 0.0),
+            $this->low !== null && $this->high !== null => sprintf('between %s and %s', ShortNumber::of($this->low), ShortNumber::of($this->high)),
+            $this->low !== null => 'at or above '.ShortNumber::of($this->low),
+            default => 'no more than '.ShortNumber::of($this->high ?? 0.0),
         };
     }
 

@@ -9,6 +9,7 @@ use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
+use Pasada\Core\Checklist\Rules\Rules;
 use Pasada\Core\Vehicle\AxleGroup;
 use Pasada\Core\Vehicle\Vehicle;
 

@@ -6,6 +6,8 @@ namespace Pasada\Core\Checklist;
 
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
+use Pasada\Core\Checklist\Rules\AxleRule;
+use Pasada\Core\Checklist\Rules\CreditRule;
 use Pasada\Core\Vehicle\DrivenPart;
 use Pasada\Core\Vehicle\Feature;
 use Pasada\Core\Vehicle\FeatureSet;

@@ -28,7 +28,7 @@ final readonly class Figure
         public int $acceptedLow,
         /** Highest value that is accepted when said. */
         public int $acceptedHigh,
-        public Unit $unit,
+        public UnitOfMeasure $unit,
         public string $source,
         public string $note,
         public array $byAxle = [],

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Checklist;
 
+use Pasada\Core\Checklist\Rules\CreditRule;
+
 final readonly class Section
 {
     /** @param  list<Stop>  $stops  in walking order */

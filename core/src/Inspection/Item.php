@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Pasada\Core\Inspection;
 
 use Pasada\Core\Catalogue\PointSet;
-use Pasada\Core\Checklist\CreditRule;
 use Pasada\Core\Checklist\Figure;
+use Pasada\Core\Checklist\Rules\CreditRule;
 
 /** component + position on this vehicle under this checklist: what earns credit on its own. */
 final readonly class Item

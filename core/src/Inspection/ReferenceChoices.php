@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Inspection;
 
-use Pasada\Core\Checklist\CarryScope;
-use Pasada\Core\Checklist\SideRule;
+use Pasada\Core\Checklist\Rules\CarryScope;
+use Pasada\Core\Checklist\Rules\SideRule;
 
 /** What a student standing at a place may refer to, by the checklist's carry-over rule. */
 final readonly class ReferenceChoices

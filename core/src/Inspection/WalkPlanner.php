@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Pasada\Core\Inspection;
 
 use Pasada\Core\Catalogue\PointSet;
-use Pasada\Core\Checklist\AxleRule;
 use Pasada\Core\Checklist\Checklist;
 use Pasada\Core\Checklist\Component;
 use Pasada\Core\Checklist\Form;
-use Pasada\Core\Checklist\NotFittedRule;
 use Pasada\Core\Checklist\Repeat;
+use Pasada\Core\Checklist\Rules\AxleRule;
+use Pasada\Core\Checklist\Rules\NotFittedRule;
 use Pasada\Core\Checklist\Section;
 use Pasada\Core\Checklist\Stop;
 use Pasada\Core\Vehicle\Axle;

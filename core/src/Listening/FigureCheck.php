@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Pasada\Core\Listening;
 
 use Pasada\Core\Checklist\Figure;
-use Pasada\Core\Checklist\Unit;
+use Pasada\Core\Checklist\UnitOfMeasure;
+use Pasada\Core\Language\Bound;
+use Pasada\Core\Language\Quantity;
+use Pasada\Core\Language\QuantityUnit;
 use Pasada\Core\Vehicle\AxleGroup;
 
 /** Compares what was said with what the checklist accepts: the figure, and which way round the limit is. */
@@ -46,7 +49,7 @@ final readonly class FigureCheck
         if (! $this->isComparable($figure->unit, $quantity->unit)) {
             return null;
         }
-        $scale = $figure->unit === Unit::Percent && $quantity->unit === QuantityUnit::Fraction ? 100 : 1;
+        $scale = $figure->unit === UnitOfMeasure::Percent && $quantity->unit === QuantityUnit::Fraction ? 100 : 1;
         $values = array_filter([$quantity->value, $quantity->high], static fn (?float $value): bool => $value !== null);
         $key = array_key_first($figures) ?? $figure->point->value;
         foreach ($values as $value) {
@@ -65,18 +68,18 @@ final readonly class FigureCheck
             : null;
     }
 
-    private function isComparable(Unit $asked, QuantityUnit $said): bool
+    private function isComparable(UnitOfMeasure $asked, QuantityUnit $said): bool
     {
         return match ($asked) {
-            Unit::ThirtySecondsInch => $said === QuantityUnit::ThirtySeconds,
-            Unit::Inch => $said === QuantityUnit::Inches || $said === QuantityUnit::Fraction,
-            Unit::Psi => $said === QuantityUnit::Psi || $said === QuantityUnit::None,
-            Unit::Second => $said === QuantityUnit::Seconds,
-            Unit::Degree, Unit::Fahrenheit => $said === QuantityUnit::Degrees || $said === QuantityUnit::None,
-            Unit::Volt => $said === QuantityUnit::Volts || $said === QuantityUnit::None,
-            Unit::Percent => $said === QuantityUnit::Percent || $said === QuantityUnit::Fraction,
-            Unit::Count => $said === QuantityUnit::None,
-            Unit::Bc => false,
+            UnitOfMeasure::ThirtySecondsInch => $said === QuantityUnit::ThirtySeconds,
+            UnitOfMeasure::Inch => $said === QuantityUnit::Inches || $said === QuantityUnit::Fraction,
+            UnitOfMeasure::Psi => $said === QuantityUnit::Psi || $said === QuantityUnit::None,
+            UnitOfMeasure::Second => $said === QuantityUnit::Seconds,
+            UnitOfMeasure::Degree, UnitOfMeasure::Fahrenheit => $said === QuantityUnit::Degrees || $said === QuantityUnit::None,
+            UnitOfMeasure::Volt => $said === QuantityUnit::Volts || $said === QuantityUnit::None,
+            UnitOfMeasure::Percent => $said === QuantityUnit::Percent || $said === QuantityUnit::Fraction,
+            UnitOfMeasure::Count => $said === QuantityUnit::None,
+            UnitOfMeasure::Bc => false,
         };
     }
 }

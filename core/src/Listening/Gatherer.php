@@ -6,6 +6,11 @@ namespace Pasada\Core\Listening;
 
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
+use Pasada\Core\Language\Excerpt;
+use Pasada\Core\Language\Transcript;
+use Pasada\Core\Language\Words;
+use Pasada\Core\Listening\Binding\Finding;
+use Pasada\Core\Listening\Lexicon\EntryKind;
 
 /** Brings the findings of one component at one axle together, and says how sure they are. */
 final readonly class Gatherer

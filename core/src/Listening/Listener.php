@@ -5,6 +5,20 @@ declare(strict_types=1);
 namespace Pasada\Core\Listening;
 
 use Pasada\Core\Checklist\Figure;
+use Pasada\Core\Language\Excerpt;
+use Pasada\Core\Language\NumberGrammar;
+use Pasada\Core\Language\Quantity;
+use Pasada\Core\Language\QuantityUnit;
+use Pasada\Core\Language\Transcript;
+use Pasada\Core\Language\Words;
+use Pasada\Core\Listening\Binding\Binder;
+use Pasada\Core\Listening\Binding\Finding;
+use Pasada\Core\Listening\Lexicon\Lexicon;
+use Pasada\Core\Listening\Referring\ReferenceFinder;
+use Pasada\Core\Listening\Referring\ReferenceScope;
+use Pasada\Core\Listening\Walking\MentionMaker;
+use Pasada\Core\Listening\Walking\Placed;
+use Pasada\Core\Listening\Walking\PlaceTracker;
 
 /**
  * From the words of a walk to proposals: names and statement words are spotted, mentions are placed on the walk,

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Pasada\Core\Listening;
 
 use Pasada\Core\Catalogue\PointSet;
+use Pasada\Core\Language\Bound;
+use Pasada\Core\Language\Quantity;
 
 /** One component at one axle that was heard, with what was said of it and where. */
 final readonly class Proposal

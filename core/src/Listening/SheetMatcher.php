@@ -9,11 +9,14 @@ use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Checklist\Checklist;
 use Pasada\Core\Checklist\Figure;
-use Pasada\Core\Checklist\Unit;
+use Pasada\Core\Checklist\UnitOfMeasure;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Item;
 use Pasada\Core\Inspection\Place;
 use Pasada\Core\Inspection\ReferenceChoices;
+use Pasada\Core\Language\Quantity;
+use Pasada\Core\Language\QuantityUnit;
+use Pasada\Core\Listening\Referring\SaidReference;
 
 /**
  * Finds the items of a sheet that an account speaks of, and the marks that accepting would make.
@@ -136,10 +139,10 @@ final readonly class SheetMatcher
     private function value(Figure $figure, Quantity $quantity): ?float
     {
         $scale = match (true) {
-            $figure->unit === Unit::Percent && $quantity->unit === QuantityUnit::Fraction => 100,
-            $figure->unit === Unit::ThirtySecondsInch => $quantity->unit === QuantityUnit::ThirtySeconds ? 1 : null,
-            $figure->unit === Unit::Inch => $quantity->unit === QuantityUnit::Inches || $quantity->unit === QuantityUnit::Fraction ? 1 : null,
-            $figure->unit === Unit::Second => $quantity->unit === QuantityUnit::Seconds ? 1 : null,
+            $figure->unit === UnitOfMeasure::Percent && $quantity->unit === QuantityUnit::Fraction => 100,
+            $figure->unit === UnitOfMeasure::ThirtySecondsInch => $quantity->unit === QuantityUnit::ThirtySeconds ? 1 : null,
+            $figure->unit === UnitOfMeasure::Inch => $quantity->unit === QuantityUnit::Inches || $quantity->unit === QuantityUnit::Fraction ? 1 : null,
+            $figure->unit === UnitOfMeasure::Second => $quantity->unit === QuantityUnit::Seconds ? 1 : null,
             default => $quantity->unit === QuantityUnit::Inches || $quantity->unit === QuantityUnit::ThirtySeconds ? null : 1,
         };
         if ($scale === null) {

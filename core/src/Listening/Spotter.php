@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening;
 
+use Pasada\Core\Language\Words;
+use Pasada\Core\Listening\Lexicon\EntryKind;
+use Pasada\Core\Listening\Lexicon\Lexicon;
+
 /** Finds the names and statement words in a run of words: of all that overlap, those that explain most of it. */
 final readonly class Spotter
 {

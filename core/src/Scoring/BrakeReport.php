@@ -7,10 +7,10 @@ namespace Pasada\Core\Scoring;
 use Pasada\Core\Attempt\Hearing;
 use Pasada\Core\Attempt\Walk;
 use Pasada\Core\Brakes\BrakeTest;
-use Pasada\Core\Checklist\BrakeRules;
-use Pasada\Core\Checklist\BrakeSequence;
-use Pasada\Core\Checklist\BrakeWeight;
-use Pasada\Core\Checklist\TugSequence;
+use Pasada\Core\Checklist\Rules\BrakeRules;
+use Pasada\Core\Checklist\Rules\BrakeSequence;
+use Pasada\Core\Checklist\Rules\BrakeWeight;
+use Pasada\Core\Checklist\Rules\TugSequence;
 use Pasada\Core\Checklist\Zone;
 use Pasada\Core\Inspection\Inspection;
 

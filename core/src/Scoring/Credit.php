@@ -6,11 +6,11 @@ namespace Pasada\Core\Scoring;
 
 use Pasada\Core\Attempt\Hearing;
 use Pasada\Core\Catalogue\PointSet;
-use Pasada\Core\Checklist\CreditRule;
-use Pasada\Core\Checklist\ItemParts;
-use Pasada\Core\Checklist\Rules;
-use Pasada\Core\Checklist\SideRule;
-use Pasada\Core\Checklist\WrongRule;
+use Pasada\Core\Checklist\Rules\CreditRule;
+use Pasada\Core\Checklist\Rules\ItemParts;
+use Pasada\Core\Checklist\Rules\Rules;
+use Pasada\Core\Checklist\Rules\SideRule;
+use Pasada\Core\Checklist\Rules\WrongRule;
 use Pasada\Core\Inspection\Item;
 
 /**

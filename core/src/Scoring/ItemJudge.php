@@ -7,10 +7,10 @@ namespace Pasada\Core\Scoring;
 use Pasada\Core\Attempt\Hearing;
 use Pasada\Core\Attempt\Walk;
 use Pasada\Core\Catalogue\PointSet;
-use Pasada\Core\Checklist\NoticedDefect;
-use Pasada\Core\Checklist\RecitedOver;
-use Pasada\Core\Checklist\Rules;
-use Pasada\Core\Checklist\SideRule;
+use Pasada\Core\Checklist\Rules\NoticedDefect;
+use Pasada\Core\Checklist\Rules\RecitedOver;
+use Pasada\Core\Checklist\Rules\Rules;
+use Pasada\Core\Checklist\Rules\SideRule;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Item;
 

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Pasada\Core\Scoring;
 
 use Pasada\Core\Attempt\Walk;
-use Pasada\Core\Checklist\BrakeWeight;
-use Pasada\Core\Checklist\Rules;
+use Pasada\Core\Checklist\Rules\BrakeWeight;
+use Pasada\Core\Checklist\Rules\Rules;
 use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Scoring\Order\OrderReport;
 
 /** Holds every rule of a checklist's pass mark against what was scored. */
 final readonly class PassRules

@@ -6,12 +6,13 @@ namespace Pasada\Core\Scoring;
 
 use Pasada\Core\Attempt\MarkList;
 use Pasada\Core\Attempt\Walk;
-use Pasada\Core\Checklist\BrakeWeight;
 use Pasada\Core\Checklist\Checklist;
 use Pasada\Core\Checklist\Form;
+use Pasada\Core\Checklist\Rules\BrakeWeight;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Item;
 use Pasada\Core\Inspection\NothingToInspect;
+use Pasada\Core\Scoring\Order\OrderReport;
 use Pasada\Core\Vehicle\Vehicle;
 
 /** The one way from marks to a score: live, replayed, imported, in the demo and in tests. */

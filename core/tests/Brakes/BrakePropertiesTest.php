@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Brakes\AirFaults;
-use Pasada\Core\Brakes\AirMakeup;
-use Pasada\Core\Brakes\AirSystem;
+use Pasada\Core\Brakes\Air\AirFaults;
+use Pasada\Core\Brakes\Air\AirMakeup;
+use Pasada\Core\Brakes\Air\AirSystem;
 use Pasada\Core\Brakes\BrakedVehicle;
-use Pasada\Core\Brakes\BrakeEvent;
 use Pasada\Core\Brakes\BrakeTest;
-use Pasada\Core\Brakes\EventFile;
-use Pasada\Core\Brakes\EventKind;
-use Pasada\Core\Brakes\EventReader;
-use Pasada\Core\Brakes\EventWriter;
-use Pasada\Core\Brakes\Judge;
-use Pasada\Core\Brakes\JudgementWriter;
-use Pasada\Core\Brakes\Run;
+use Pasada\Core\Brakes\Events\BrakeEvent;
+use Pasada\Core\Brakes\Events\EventFile;
+use Pasada\Core\Brakes\Events\EventKind;
+use Pasada\Core\Brakes\Events\EventReader;
+use Pasada\Core\Brakes\Events\EventWriter;
+use Pasada\Core\Brakes\Judging\Judge;
+use Pasada\Core\Brakes\Judging\JudgementWriter;
+use Pasada\Core\Brakes\Judging\Run;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Tests\Brakes\Scene;

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Brakes\AirFaults;
-use Pasada\Core\Brakes\AirPractice;
+use Pasada\Core\Brakes\Air\AirFaults;
+use Pasada\Core\Brakes\Air\AirPractice;
 use Pasada\Core\Brakes\BrakedVehicle;
-use Pasada\Core\Brakes\BrakeEvent;
 use Pasada\Core\Brakes\BrakeTest;
-use Pasada\Core\Brakes\EventKind;
-use Pasada\Core\Brakes\Judge;
+use Pasada\Core\Brakes\Events\BrakeEvent;
+use Pasada\Core\Brakes\Events\EventKind;
+use Pasada\Core\Brakes\Judging\Judge;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Vehicle\VehicleReader;

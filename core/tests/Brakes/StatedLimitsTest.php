@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Brakes\BrakeEvent;
 use Pasada\Core\Brakes\BrakeTest;
-use Pasada\Core\Brakes\EventKind;
+use Pasada\Core\Brakes\Events\BrakeEvent;
+use Pasada\Core\Brakes\Events\EventKind;
+use Pasada\Core\Brakes\Judging\WordsHeard;
 use Pasada\Core\Brakes\Spoken;
-use Pasada\Core\Brakes\WordsHeard;
 
 /** The limits heard in words, said just before a minute of a leak test where there is one. @return list<string> */
 function limitsIn(string $words, ?bool $pedalDown = null): array

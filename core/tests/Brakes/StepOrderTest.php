@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\BrakeTest;
-use Pasada\Core\Brakes\EventKind;
-use Pasada\Core\Brakes\Judge;
-use Pasada\Core\Brakes\Judgement;
+use Pasada\Core\Brakes\Events\EventKind;
+use Pasada\Core\Brakes\Judging\Judge;
+use Pasada\Core\Brakes\Judging\Judgement;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\Spoken;
 use Pasada\Core\Brakes\StepChoice;

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\BrakeTest;
-use Pasada\Core\Brakes\EventKind;
-use Pasada\Core\Brakes\Judge;
-use Pasada\Core\Brakes\Needs;
+use Pasada\Core\Brakes\Events\EventKind;
+use Pasada\Core\Brakes\Judging\Judge;
+use Pasada\Core\Brakes\Judging\Needs;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StateNeed;
 use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Brakes\StepRule;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Tests\Brakes\Scene;
 use Pasada\Core\Tests\Sample;
 use Pasada\Core\Vehicle\VehicleReader;
 
-require_once __DIR__.'/../Checklist/readFaults.php';
+require_once __DIR__.'/../Checklist/Reading/readFaults.php';
 
 it('has limits for a combination and for a single vehicle side by side', function (bool $combination, float $high): void {
     $rule = (new BrakedVehicle($combination))->rule(new StepChoice(BrakeTest::LeakApplied, high: 4.5, singleHigh: 2.5));

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Tests\Brakes;
 
-use Pasada\Core\Brakes\AirFaults;
-use Pasada\Core\Brakes\AirPractice;
+use Pasada\Core\Brakes\Air\AirFaults;
+use Pasada\Core\Brakes\Air\AirPractice;
 use Pasada\Core\Brakes\BrakedVehicle;
-use Pasada\Core\Brakes\BrakeEvent;
 use Pasada\Core\Brakes\BrakeTest;
-use Pasada\Core\Brakes\EventKind;
-use Pasada\Core\Brakes\Judge;
-use Pasada\Core\Brakes\Judgement;
+use Pasada\Core\Brakes\Events\BrakeEvent;
+use Pasada\Core\Brakes\Events\EventKind;
+use Pasada\Core\Brakes\Judging\Judge;
+use Pasada\Core\Brakes\Judging\Judgement;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepRule;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Tests\Sample;
 

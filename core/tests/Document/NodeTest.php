@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Checklist\CreditRule;
+use Pasada\Core\Checklist\Rules\CreditRule;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 use Pasada\Core\Document\Faults;

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Pasada\Core\Catalogue\Point;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Checklist\Zone;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\NothingToInspect;

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Pasada\Core\Tests\Listening;
 
 use Pasada\Core\Catalogue\Point;
-use Pasada\Core\Checklist\ChecklistReader;
 use Pasada\Core\Checklist\Figure;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
+use Pasada\Core\Language\Cue;
+use Pasada\Core\Language\Transcript;
 use Pasada\Core\Listening\Account;
-use Pasada\Core\Listening\Cue;
-use Pasada\Core\Listening\Lexicon;
-use Pasada\Core\Listening\LexiconReader;
+use Pasada\Core\Listening\Lexicon\Lexicon;
+use Pasada\Core\Listening\Lexicon\LexiconReader;
 use Pasada\Core\Listening\Listener;
-use Pasada\Core\Listening\Transcript;
 
 /** Listens to a text with the shipped lexicon and tells what was heard in short. */
 final class Ear

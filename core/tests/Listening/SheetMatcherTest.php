@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Listening\SheetMatcher;
 use Pasada\Core\Listening\Suggestion;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Pasada\Core\Attempt\Mark;
 use Pasada\Core\Catalogue\Point;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Scoring\Credit;
 use Pasada\Core\Scoring\ItemStatus;
 use Pasada\Core\Scoring\ScoreSheet;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Pasada\Core\Attempt\Mark;
 use Pasada\Core\Attempt\MarkList;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Place;
 use Pasada\Core\Scoring\ScoreSheet;

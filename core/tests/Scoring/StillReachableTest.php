@@ -12,7 +12,7 @@ use Pasada\Core\Tests\Sample;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-require_once __DIR__.'/everyOrder.php';
+require_once __DIR__.'/Order/everyOrder.php';
 
 pest()->group('properties');
 

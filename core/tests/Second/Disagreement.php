@@ -6,7 +6,7 @@ namespace Pasada\Core\Tests\Second;
 
 use Pasada\Core\Attempt\MarkList;
 use Pasada\Core\Attempt\MarkReader;
-use Pasada\Core\Checklist\ChecklistReader;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Scoring\Credit;
 use Pasada\Core\Scoring\ItemOutcome;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Tests\Listening\Speech;
 
-use Pasada\Core\Listening\Cue;
-use Pasada\Core\Listening\Transcript;
+use Pasada\Core\Language\Cue;
+use Pasada\Core\Language\Transcript;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Brakes;
+
+/** Figures as they are told: one decimal, and none where it is nought. */
+final readonly class ShortNumber
+{
+    public static function of(float $value): string
+    {
+        return rtrim(rtrim(sprintf('%.1f', $value), '0'), '.');
+    }
+}

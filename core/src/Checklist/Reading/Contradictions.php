@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Checklist\Reading;
+
+use Pasada\Core\Checklist\Component;
+use Pasada\Core\Checklist\Rules\BrakeRules;
+use Pasada\Core\Checklist\Rules\Rules;
+use Pasada\Core\Checklist\Rules\TugSequence;
+use Pasada\Core\Checklist\Section;
+use Pasada\Core\Brakes\BrakeTest;
+use Pasada\Core\Brakes\StepChoice;
+use Pasada\Core\Document\Node;
+
+/** Finds rules of a checklist that cannot be kept together, so that nobody is failed by the list itself. */
+final readonly class Contradictions
+{
+    /** No gauge and no stopwatch of the brake tests shows more. */
+    private const MOST = 200;
+
+    private const MOST_RPM = 3000;
+
+    /** A minute that may be half as long is none. */
+    private const MOST_SLACK_SECONDS = 15;
+
+    /**
+     * @param  array<string, Component>  $components  by id
+     * @param  list<Section>  $sections
+     */
+    public function __construct(private array $components, private array $sections) {}
+
+    public function fault(Rules $rules, Node $node): void
+    {
+        $this->weightless($rules, $node->child('pass'));
+        if ($rules->brakes !== null) {
+            $this->brakes($rules->brakes, $node->child('brake_tests'));
+        }
+    }
+
+    /** What counts for nothing can neither be met nor missed. */
+    private function weightless(Rules $rules, Node $pass): void
+    {
+        foreach ($rules->pass->criticalComponents as $n => $id) {
+            $component = $this->components[$id] ?? null;
+            if ($component !== null && ($component->weight === 0 || $component->bonus)) {
+                $pass->nodesOr('critical_components')[$n]->fault(sprintf('"%s" %s, so it cannot be critical; give it a weight or leave it out', $id, $component->bonus ? 'is extra credit' : 'has the weight 0'));
+            }
+        }
+        foreach ($this->sections as $section) {
+            if (! in_array($section->id, $rules->pass->criticalSections, true)) {
+                continue;
+            }
+            foreach ($section->stops as $stop) {
+                foreach ($stop->asks as $component) {
+                    if ($component->weight === 0) {
+                        $pass->child('critical_sections')->fault(sprintf('"%s" holds "%s", which has the weight 0 and cannot be critical; give it a weight or ask it elsewhere', $section->id, $component->id));
+                    }
+                }
+            }
+        }
+    }
+
+    private function brakes(BrakeRules $rules, Node $node): void
+    {
+        $asked = $this->asked($rules->section);
+        $steps = array_map(static fn (StepChoice $step): BrakeTest => $step->test, $rules->steps);
+        foreach ($node->nodesOr('steps') as $n => $entry) {
+            self::limits($rules->steps[$n], $entry);
+        }
+        if (count($steps) !== count(array_unique(array_column($steps, 'value')))) {
+            $node->child('steps')->fault('names a test twice');
+        }
+        $this->tugs($rules->tug, $asked, $node->child('tug'), 'asked at its stop');
+        $this->tugs($rules->tug, array_values(array_filter(array_map(static fn (BrakeTest $test): ?string => $test->component(), $steps), is_string(...))), $node->child('tug'), 'listed in "steps"');
+        if ($steps === []) {
+            return;
+        }
+        $this->order($asked, $steps, $node->nodesOr('steps'));
+        foreach ($asked as $component) {
+            $tests = BrakeTest::scoredAs($component);
+            if ($tests !== [] && array_filter($tests, static fn (BrakeTest $test): bool => in_array($test, $steps, true)) === []) {
+                $node->child('steps')->fault(sprintf('leaves out "%s", which is asked as "%s"; add it, or do not ask it', $tests[0]->value, $component));
+            }
+        }
+        if ($rules->restartFrom !== null && ! in_array($rules->restartFrom, $steps, true)) {
+            $node->child('restart_from')->fault(sprintf('"%s" is none of the steps', $rules->restartFrom->value));
+        }
+    }
+
+    private static function limits(StepChoice $step, Node $node): void
+    {
+        foreach ([
+            'low' => [$step->low, self::MOST], 'high' => [$step->high, self::MOST], 'single_low' => [$step->singleLow, self::MOST], 'single_high' => [$step->singleHigh, self::MOST],
+            'from_psi' => [$step->fromPsi, self::MOST], 'build_from_psi' => [$step->buildFromPsi, self::MOST], 'build_to_psi' => [$step->buildToPsi, self::MOST],
+            'slack_seconds' => [$step->slackSeconds, self::MOST_SLACK_SECONDS], 'least_rpm' => [$step->leastRpm, self::MOST_RPM],
+        ] as $key => [$value, $most]) {
+            if ($value !== null && ($value < 0 || $value > $most)) {
+                $node->child($key)->fault(sprintf('must lie between 0 and %d', $most));
+            }
+        }
+        foreach (['low' => ['high', $step->low, $step->high], 'single_low' => ['single_high', $step->singleLow, $step->singleHigh], 'build_from_psi' => ['build_to_psi', $step->buildFromPsi, $step->buildToPsi]] as $key => [$other, $low, $high]) {
+            if ($low !== null && $high !== null && $low > $high) {
+                $node->child($key)->fault('is above '.$other);
+            }
+        }
+    }
+
+    /** @return list<string> the components that a section asks, in order */
+    private function asked(string $id): array
+    {
+        $asked = [];
+        foreach ($this->sections as $section) {
+            foreach ($section->id === $id ? $section->stops : [] as $stop) {
+                array_push($asked, ...array_map(static fn (Component $component): string => $component->id, $stop->asks));
+            }
+        }
+
+        return $asked;
+    }
+
+    /** @param  list<string>  $components  in order */
+    private function tugs(TugSequence $rule, array $components, Node $node, string $where): void
+    {
+        $tugs = array_keys(array_intersect($components, BrakeTest::tugs()));
+        $leaks = array_keys(array_intersect($components, BrakeTest::leaks()));
+        if ($tugs === [] || $leaks === []) {
+            return;
+        }
+        if (($rule === TugSequence::BeforeLeak && max($tugs) > min($leaks)) || ($rule === TugSequence::AfterLeak && min($tugs) < max($leaks))) {
+            $node->fault(sprintf('is "%s", but the tests are %s in another order; bring them into one', $rule->value, $where));
+        }
+    }
+
+    /**
+     * @param  list<string>  $asked
+     * @param  list<BrakeTest>  $steps
+     * @param  list<Node>  $nodes  of the steps
+     */
+    private function order(array $asked, array $steps, array $nodes): void
+    {
+        $at = array_flip($asked);
+        $latest = null;
+        foreach ($steps as $n => $step) {
+            $place = $at[$step->component() ?? ''] ?? null;
+            if ($place === null) {
+                continue;
+            }
+            if ($latest !== null && $place < $latest[0]) {
+                $nodes[$n]->fault(sprintf('comes after "%s" here and before it where it is asked; bring both into one order', $latest[1]->value));
+            }
+            $latest = $latest === null || $place > $latest[0] ? [$place, $step] : $latest;
+        }
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Listening\Lexicon;
+
+use Pasada\Core\Language\Sound;
+use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Catalogue\PointSet;
+use Pasada\Core\Checklist\Zone;
+use Pasada\Core\Document\DocumentHasFaults;
+use Pasada\Core\Document\Faults;
+use Pasada\Core\Document\Node;
+
+/**
+ * Reads the lexicon from its three files: parts, statements and talk.
+ *
+ * A name may hold choices: "(fan|drive) belt" is two names, "(brake)? drum" is one with and one without the word.
+ */
+final readonly class LexiconReader
+{
+    /** Each entry may stand for so many names; more is a slip of the pen. */
+    private const MOST_CHOICES = 200;
+
+    /**
+     * @param  array<string, string>  $files  JSON by name: `parts.json`, `statements.json`, `talk.json`
+     *
+     * @throws DocumentHasFaults naming the file, the place in it and the remedy
+     */
+    public function read(array $files): Lexicon
+    {
+        $entries = [];
+        $parts = $this->parts($this->open($files, 'parts.json', $faults), $entries);
+        $faults->stopIfAny('parts.json');
+        $statements = $this->statements($this->open($files, 'statements.json', $faults), $entries);
+        $faults->stopIfAny('statements.json');
+        $everyday = $this->talk($this->open($files, 'talk.json', $faults), $entries);
+        $faults->stopIfAny('talk.json');
+
+        return Lexicon::of($parts, $statements, $entries, $everyday);
+    }
+
+    /**
+     * @param  array<string, string>  $files
+     *
+     * @param-out Faults $faults
+     */
+    private function open(array $files, string $name, ?Faults &$faults): Node
+    {
+        $faults = new Faults;
+
+        return Node::parse($files[$name] ?? '', $faults);
+    }
+
+    /**
+     * @param  list<Entry>  $entries
+     * @return array<string, Part>
+     */
+    private function parts(Node $root, array &$entries): array
+    {
+        $root->only('parts');
+        $parts = [];
+        foreach ($root->entries('parts') as $id => $node) {
+            $node->only('zone', 'essential', 'further', 'names', 'where_fitting', 'says', 'lends', 'goes_with', 'hardware');
+            $zone = $node->enum('zone', Zone::class);
+            $essential = $this->points($node, 'essential');
+            $parts[$id] = new Part($id, $zone, $essential, $essential->with($this->points($node, 'further')), $node->has('lends') ? $node->enum('lends', Point::class) : null, $node->has('goes_with') ? $node->strings('goes_with') : [], $node->boolOr('hardware', false));
+            foreach (['names' => EntryKind::Part, 'where_fitting' => EntryKind::PartWhereFitting, 'says' => EntryKind::PartSaying] as $field => $kind) {
+                foreach ($node->has($field) ? $node->strings($field) : [] as $name) {
+                    $this->add($entries, $kind, $id, $name, $node);
+                }
+            }
+        }
+
+        return $parts;
+    }
+
+    private function points(Node $node, string $field): PointSet
+    {
+        $points = [];
+        foreach ($node->has($field) ? $node->strings($field) : [] as $code) {
+            $point = Point::tryFrom($code);
+            if ($point === null) {
+                $node->fault(sprintf('"%s" is no point code', $code));
+            } else {
+                $points[] = $point;
+            }
+        }
+
+        return PointSet::of(...$points);
+    }
+
+    /**
+     * @param  list<Entry>  $entries
+     * @return list<Statement>
+     */
+    private function statements(Node $root, array &$entries): array
+    {
+        $root->only('statements');
+        $statements = [];
+        foreach ($root->nodes('statements') as $node) {
+            $node->only('points', 'said', 'words');
+            $points = $this->points($node, 'points');
+            $ordered = array_values(array_filter(array_map(Point::tryFrom(...), $node->strings('points'))));
+            $said = $node->string('said');
+            if ($points->isEmpty() || $ordered === [] || ! in_array($said, ['denied', 'as it is'], true)) {
+                $node->fault('give points, and "denied" for a fault word or "as it is" for a sound one');
+
+                continue;
+            }
+            foreach ($node->strings('words') as $word) {
+                $this->add($entries, EntryKind::Statement, (string) count($statements), $word, $node);
+            }
+            $statements[] = new Statement($ordered, $said === 'denied');
+        }
+
+        return $statements;
+    }
+
+    /**
+     * @param  list<Entry>  $entries
+     * @return array<string, true>
+     */
+    private function talk(Node $root, array &$entries): array
+    {
+        $root->only('places', 'groups', 'everyday');
+        foreach (['places' => '', 'groups' => 'group:'] as $field => $prefix) {
+            foreach (array_keys($root->entries($field)) as $name) {
+                foreach ($root->child($field)->strings($name) as $words) {
+                    $this->add($entries, EntryKind::Place, $prefix.$name, $words, $root);
+                }
+            }
+        }
+
+        return array_fill_keys($root->strings('everyday'), true);
+    }
+
+    /** @param  list<Entry>  $entries */
+    private function add(array &$entries, EntryKind $kind, string $means, string $pattern, Node $node): void
+    {
+        $choices = self::choices($pattern);
+        if ($choices === [] || count($choices) > self::MOST_CHOICES) {
+            $node->fault(sprintf('"%s" stands for %d names; give between 1 and %d', $pattern, count($choices), self::MOST_CHOICES));
+
+            return;
+        }
+        foreach ($choices as $words) {
+            $list = array_values(array_filter(explode(' ', $words), static fn (string $word): bool => $word !== '' && ! isset(Lexicon::FILLERS[$word])));
+            if ($list === []) {
+                $node->fault(sprintf('"%s" has no word left when articles are taken out', $pattern));
+
+                continue;
+            }
+            $sounds = array_map(static fn (string $word): string => ctype_alpha($word) ? Sound::of($word) : $word, $list);
+            $entries[] = new Entry($kind, $means, implode(' ', $list), implode('', $sounds), $sounds[0], $sounds[count($sounds) - 1]);
+        }
+    }
+
+    /** @return list<string> */
+    private static function choices(string $pattern): array
+    {
+        if (preg_match('/^(.*?)\(([^()]*)\)(\?)?(.*)$/', $pattern, $found) !== 1) {
+            return [trim((string) preg_replace('/\s+/', ' ', mb_strtolower($pattern)))];
+        }
+        $all = [];
+        foreach ([...explode('|', $found[2]), ...($found[3] === '?' ? [''] : [])] as $choice) {
+            $all = [...$all, ...self::choices($found[1].$choice.$found[4])];
+        }
+
+        return array_values(array_unique($all));
+    }
+}

@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Listening\Walking;
+
+use Pasada\Core\Listening\Lexicon\EntryKind;
+use Pasada\Core\Listening\Lexicon\Part;
+use Pasada\Core\Checklist\Zone;
+use Pasada\Core\Vehicle\AxleGroup;
+
+/**
+ * Where the speaker stands at every mention: the path over the whole walk that explains best what was named, found by
+ * the Viterbi recursion. A part named anew at an axle that was left behind in talk is a sign of the next axle, so each
+ * path carries what it has heard at its axles.
+ */
+final readonly class PlaceTracker
+{
+    /** Cost in hundredths of naming a part again at the same axle after others, by axle: a tandem is often said twice. */
+    private const AGAIN = ['steer' => 230, 'drive' => 110, 'trailer' => 60];
+
+    /** Words after which a part named again is another part and not a repetition. */
+    private const AGAIN_AFTER_WORDS = 35;
+
+    /** Cost of standing elsewhere than a place word says. */
+    private const PLACE_WORD = 130;
+
+    /** Cost in hundredths of a name that other parts share. */
+    private const SHARED_NAME = 25;
+
+    /** What the next best part may cost more, in hundredths, to be named as a runner-up. */
+    private const CLOSE = 60;
+
+    /** @param  array<string, Part>  $parts */
+    public function __construct(private array $parts) {}
+
+    /**
+     * @param  list<Mention>  $mentions
+     * @param  array<int, string>  $placeWords  name of a place by index of the word where it is said
+     * @return array{list<Placed>, list<array{int, Station}>} what was placed, and the route: word index and place, where it changes
+     */
+    public function place(array $mentions, array $placeWords): array
+    {
+        $events = [];
+        foreach ($mentions as $mention) {
+            $events[] = [$mention->from, $mention];
+        }
+        foreach ($placeWords as $at => $name) {
+            $events[] = [$at, Station::from($name)];
+        }
+        usort($events, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $standings = Station::cases();
+        $moves = array_map(static fn (Station $from): array => array_map($from->costTo(...), $standings), $standings);
+        // Most walks begin at the cab or the front, but a recording may begin anywhere.
+        $costs = [];
+        foreach (array_keys($standings) as $rank) {
+            $costs[$rank] = 3 * $rank;
+        }
+        /** @var array<int, array<string, array<string, int>>> $heard */
+        $heard = array_fill(0, count($standings), []);
+        $back = [];
+        foreach ($events as $n => [$at, $event]) {
+            $fit = $choice = [];
+            foreach ($standings as $s => $standing) {
+                [$fit[$s], $choice[$s]] = $event instanceof Station
+                    ? [$event === $standing ? 0 : self::PLACE_WORD, null]
+                    : $this->fit($event, $standing);
+                $fit[$s] = $event instanceof Mention && $event->isPassing ? intdiv($fit[$s], 4) : $fit[$s];
+            }
+            $next = $nextHeard = $from = [];
+            foreach ($standings as $s => $standing) {
+                $best = PHP_INT_MAX;
+                $bestFrom = $s;
+                foreach ($costs as $r => $cost) {
+                    $total = $cost + $moves[$r][$s];
+                    if ($total < $best) {
+                        $best = $total;
+                        $bestFrom = $r;
+                    }
+                }
+                // A part heard before on this path at this axle: staying costs, moving on does not.
+                $group = $standing->axle();
+                $chosen = $choice[$s];
+                $again = $group !== null && $chosen !== null && $chosen['kind'] === EntryKind::Part && $this->parts[$chosen['id']]->zone === Zone::Axle ? [$group, $chosen['id']] : null;
+                if ($again !== null) {
+                    $best += $this->again($heard[$bestFrom], $again[0], $again[1], $at);
+                }
+                $next[$s] = $best + $fit[$s];
+                $from[$s] = $bestFrom;
+                $nextHeard[$s] = $heard[$bestFrom];
+                if ($again !== null) {
+                    $nextHeard[$s][$again[0]->value][$again[1]] = $at;
+                }
+            }
+            $costs = $next;
+            $heard = $nextHeard;
+            $back[$n] = [$from, $choice];
+        }
+
+        return $this->readBack($events, $standings, $costs, $back);
+    }
+
+    /** @param  array<string, array<string, int>>  $heard */
+    private function again(array $heard, AxleGroup $group, string $id, int $at): int
+    {
+        $last = $heard[$group->value][$id] ?? null;
+        if ($last === null || $at - $last < self::AGAIN_AFTER_WORDS) {
+            return 0;
+        }
+        $since = 0;
+        foreach ($heard[$group->value] as $other => $when) {
+            $since += $other !== $id && $when > $last ? 1 : 0;
+        }
+
+        return $since >= 3 ? self::AGAIN[$group->value] : 0;
+    }
+
+    /** Chocks and points of contact are spoken of anywhere. */
+    private function costOf(Part $part, Station $standing): int
+    {
+        return $part->family() === 'safety' ? 0 : $standing->costOf($part->zone);
+    }
+
+    /** @return array{int, array{id: string, cost: int, kind: EntryKind, next: ?string}|null} */
+    private function fit(Mention $mention, Station $standing): array
+    {
+        $totals = [];
+        foreach ($mention->candidates as $id => [$cost, $kind]) {
+            $totals[$id] = (int) ($cost * 600) + $this->costOf($this->parts[$id], $standing) + ($kind === EntryKind::PartWhereFitting ? self::SHARED_NAME : 0);
+        }
+        if ($totals === []) {
+            return [0, null];
+        }
+        asort($totals);
+        $ids = array_keys($totals);
+        $least = $totals[$ids[0]];
+        $isClose = isset($ids[1]) && $totals[$ids[1]] - $least < self::CLOSE;
+
+        return [$least, ['id' => $ids[0], 'cost' => $least, 'kind' => $mention->candidates[$ids[0]][1], 'next' => $isClose ? $ids[1] : null]];
+    }
+
+    /**
+     * @param  list<array{int, Mention|Station}>  $events
+     * @param  list<Station>  $standings
+     * @param  array<int, int>  $costs
+     * @param  array<int, array{array<int, int>, array<int, array{id: string, cost: int, kind: EntryKind, next: ?string}|null>}>  $back
+     * @return array{list<Placed>, list<array{int, Station}>}
+     */
+    private function readBack(array $events, array $standings, array $costs, array $back): array
+    {
+        if ($events === [] || $costs === []) {
+            return [[], []];
+        }
+        $at = array_keys($costs, min($costs), true)[0];
+        $placed = $route = [];
+        for ($n = count($events) - 1; $n >= 0; $n--) {
+            [$word, $event] = $events[$n];
+            $choice = $back[$n][1][$at];
+            if ($event instanceof Mention && $choice !== null) {
+                $placed[] = new Placed($event, $this->parts[$choice['id']], $standings[$at], $choice['cost'], $choice['kind'], $choice['next']);
+            }
+            $before = $back[$n][0][$at];
+            if ($n === 0 || $before !== $at) {
+                $route[] = [$word, $standings[$at]];
+            }
+            $at = $before;
+        }
+
+        return [array_reverse($placed), array_reverse($route)];
+    }
+}
