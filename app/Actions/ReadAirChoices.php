@@ -49,7 +49,7 @@ final readonly class ReadAirChoices
     /** @param  array<int, BrakedVehicle>  $vehicles  by id */
     private function sequence(StoredChecklist $row, Sequence $sequence, array $vehicles): AirSequenceResource
     {
-        $limits = array_filter($sequence->rules(new BrakedVehicle), static fn (StepRule $rule): bool => $rule->hasLimits());
+        $limits = array_filter($sequence->rules(new BrakedVehicle), static fn (StepRule $rule): bool => $rule->limits->areSet());
         $shows = array_map(static fn (BrakedVehicle $vehicle): array => array_column(CabFault::shownBy($sequence, $vehicle), 'value'), $vehicles);
 
         return new AirSequenceResource(

@@ -8,11 +8,12 @@ use OpenApi\Attributes as OA;
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Events\BenchLog;
+use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\Judgement;
-use Pasada\Core\Brakes\Judging\Needs;
 use Pasada\Core\Brakes\Judging\Outcome;
 use Pasada\Core\Brakes\Judging\StepVerdict;
 use Pasada\Core\Brakes\Sequence;
+use Pasada\Core\Brakes\StepInstructions;
 use Pasada\Core\Brakes\StepRule;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Scoring\BenchMarks;
@@ -46,6 +47,10 @@ final readonly class BrakeStepResource
         public ?int $at_ms,
         #[OA\Property(description: 'whether it is the vehicle that is not as it should be')]
         public bool $of_vehicle,
+        #[OA\Property(nullable: true, description: 'the moment that an open question is about, where its answer belongs; null where nothing is asked')]
+        public ?int $asked_at_ms,
+        #[OA\Property(type: 'string', enum: EventKind::class, nullable: true, description: 'the event, with both gauges, that answers it')]
+        public ?string $answered_by,
     ) {}
 
     /**
@@ -56,8 +61,8 @@ final readonly class BrakeStepResource
     public static function all(Judgement $judgement, Sequence $sequence, BrakedVehicle $vehicle, ?Inspection $inspection = null, ?BenchLog $log = null): array
     {
         return array_map(static fn (StepVerdict $step, StepRule $rule): self => new self(
-            $step->test->value, $step->test->label(), $step->outcome->value, $step->what, Needs::of($rule, $vehicle->combination), $rule->low, $rule->high,
-            $inspection === null ? [] : array_map(static fn (array $mark): object => (object) array_filter([...$mark, 'at_ms' => $log?->walkMsAt($step->atMs)], static fn (mixed $field): bool => $field !== null), BenchMarks::of($step, $inspection)), $step->atMs, $step->isOfVehicle,
+            $step->test->value, $step->test->label(), $step->outcome->value, $step->what, StepInstructions::of($rule, $vehicle->combination), $rule->limits->low, $rule->limits->high,
+            $inspection === null ? [] : array_map(static fn (array $mark): object => (object) array_filter([...$mark, 'at_ms' => $log?->walkMsAt($step->atMs)], static fn (mixed $field): bool => $field !== null), BenchMarks::of($step, $inspection)), $step->atMs, $step->isOfVehicle, $step->question?->atMs, $step->question?->answeredBy->value,
         ), $judgement->steps, $sequence->rules($vehicle));
     }
 }

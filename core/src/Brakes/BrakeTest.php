@@ -4,7 +4,20 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Brakes;
 
-/** The brake tests that are known in use. */
+use Pasada\Core\Brakes\Tests\BuildUp;
+use Pasada\Core\Brakes\Tests\CutIn;
+use Pasada\Core\Brakes\Tests\CutOut;
+use Pasada\Core\Brakes\Tests\LeakApplied;
+use Pasada\Core\Brakes\Tests\LeakReleased;
+use Pasada\Core\Brakes\Tests\LowAir;
+use Pasada\Core\Brakes\Tests\Procedure;
+use Pasada\Core\Brakes\Tests\ServiceBrake;
+use Pasada\Core\Brakes\Tests\SpringBrakes;
+use Pasada\Core\Brakes\Tests\TugHandValve;
+use Pasada\Core\Brakes\Tests\TugTractor;
+use Pasada\Core\Brakes\Tests\TugTrailer;
+
+/** The list of the brake tests, each with its id. All that is particular to one is in its class. */
 enum BrakeTest: string
 {
     case CutOut = 'cut-out';
@@ -19,66 +32,45 @@ enum BrakeTest: string
     case TugHand = 'tug-hand';
     case Service = 'service';
 
-    /** Component of the catalogue that the test is scored as; null where the catalogue has none. */
-    public function component(): ?string
+    public function procedure(): Procedure
     {
         return match ($this) {
-            self::CutOut, self::CutIn => 'test.governor',
-            self::BuildUp => 'test.build_rate',
-            self::LeakApplied => 'test.leak_applied',
-            self::LeakReleased => null,
-            self::LowAir => 'test.low_air',
-            self::SpringPop => 'test.spring_pop',
-            self::TugTractor => 'test.park_tractor',
-            self::TugTrailer => 'test.park_trailer',
-            self::TugHand => 'test.trailer_service',
-            self::Service => 'test.service_brake',
+            self::CutOut => new CutOut,
+            self::CutIn => new CutIn,
+            self::BuildUp => new BuildUp,
+            self::LeakApplied => new LeakApplied,
+            self::LeakReleased => new LeakReleased,
+            self::LowAir => new LowAir,
+            self::SpringPop => new SpringBrakes,
+            self::TugTractor => new TugTractor,
+            self::TugTrailer => new TugTrailer,
+            self::TugHand => new TugHandValve,
+            self::Service => new ServiceBrake,
         };
     }
 
-    /** @return list<string> components that are tugs against a brake */
-    public static function tugs(): array
+    public function label(): string
     {
-        return self::components(self::TugTractor, self::TugTrailer, self::TugHand);
+        return $this->procedure()->label();
     }
 
-    /** @return list<string> components that are leak tests */
-    public static function leaks(): array
+    /** Component of the catalogue that the test is scored as; null where the catalogue has none. */
+    public function component(): ?string
     {
-        return self::components(self::LeakApplied, self::LeakReleased);
+        return $this->procedure()->component();
+    }
+
+    /** @return list<string> components of all tests of a kind */
+    public static function componentsOf(TestKind $kind): array
+    {
+        $of = array_filter(self::cases(), static fn (self $test): bool => $test->procedure()->kind() === $kind);
+
+        return array_values(array_filter(array_map(static fn (self $test): ?string => $test->component(), $of), is_string(...)));
     }
 
     /** @return list<self> the tests that are scored as a component */
     public static function scoredAs(string $component): array
     {
         return array_values(array_filter(self::cases(), static fn (self $test): bool => $test->component() === $component));
-    }
-
-    /** @return list<string> */
-    private static function components(self ...$tests): array
-    {
-        return array_values(array_filter(array_map(static fn (self $test): ?string => $test->component(), $tests), is_string(...)));
-    }
-
-    public function needsTrailer(): bool
-    {
-        return $this === self::TugTrailer || $this === self::TugHand;
-    }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::CutOut => 'governor cut-out',
-            self::CutIn => 'governor cut-in',
-            self::BuildUp => 'build-up',
-            self::LeakApplied => 'leak test, brakes applied',
-            self::LeakReleased => 'leak test, brakes released',
-            self::LowAir => 'low-air warning',
-            self::SpringPop => 'spring brakes',
-            self::TugTractor => 'tractor parking-brake tug',
-            self::TugTrailer => 'trailer parking-brake tug',
-            self::TugHand => 'trailer hand-valve tug',
-            self::Service => 'service brake',
-        };
     }
 }

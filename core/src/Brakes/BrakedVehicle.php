@@ -20,7 +20,7 @@ final readonly class BrakedVehicle
 
     private const MOST_BELOW_PSI = 25.0;
 
-    /** @param  array<string, array{float|null, float|null}>  $own  lowest and highest right value by test, where the vehicle has its own */
+    /** @param  array<string, Limits>  $own  by test, where the vehicle has its own */
     public function __construct(public bool $combination = true, public bool $hasHandValve = true, public bool $isManual = false, private array $own = []) {}
 
     public static function of(Vehicle $vehicle): self
@@ -31,7 +31,7 @@ final readonly class BrakedVehicle
             // A vehicle's governor figure is where it cuts out; where it cuts in follows from that, or is a figure for that test alone.
             $figure = $component === null ? null : ($vehicle->ownFigureOfTest($component, $test->value) ?? ($test === BrakeTest::CutIn ? null : $vehicle->ownFigure($component, Point::Reading, null)));
             if ($figure !== null) {
-                $own[$test->value] = [self::whole($figure->low), self::whole($figure->high)];
+                $own[$test->value] = new Limits(self::whole($figure->low), self::whole($figure->high));
             }
         }
 
@@ -40,22 +40,21 @@ final readonly class BrakedVehicle
 
     public function canBeAsked(BrakeTest $test): bool
     {
-        return ($this->combination || ! $test->needsTrailer()) && ($this->hasHandValve || $test !== BrakeTest::TugHand);
+        return $test->procedure()->canBeAskedOf($this);
     }
 
     /** The vehicle's own limits win over the checklist's. */
     public function rule(StepChoice $step): StepRule
     {
-        [$low, $high] = $this->own[$step->test->value] ?? [null, null];
+        $rule = $step->test->procedure()->usual($this->combination)->chosen($step, $this->combination);
 
-        // A vehicle tells at which pressure its governor cuts in; a checklist, how far below cut-out.
-        return StepRule::usual($step->test, $this->combination)->as($step, $this->combination)->within($low, $high, $step->test === BrakeTest::CutIn);
+        return $rule->onVehicle($this->own[$step->test->value] ?? new Limits(null, null));
     }
 
     /** A governor of the vehicle's own that cuts out lower cuts in lower too. */
     public function leastCutInPsi(): float
     {
-        $low = $this->own[BrakeTest::CutOut->value][0] ?? null;
+        $low = ($this->own[BrakeTest::CutOut->value] ?? null)?->low;
 
         return $low === null ? self::LEAST_CUT_IN_PSI : min(self::LEAST_CUT_IN_PSI, $low - self::MOST_BELOW_PSI);
     }
@@ -63,25 +62,22 @@ final readonly class BrakedVehicle
     /** An air system that works as this vehicle's should: its governor cuts out in the middle of what it may. */
     public function makeup(): AirMakeup
     {
-        [$low, $high] = $this->own[BrakeTest::CutOut->value] ?? [null, null];
-        if ($low === null || $high === null) {
-            $usual = AirMakeup::usual($this->combination);
-            $cutIn = $this->middle(BrakeTest::CutIn);
-
+        $usual = AirMakeup::usual($this->combination);
+        $cutOut = $this->middle(BrakeTest::CutOut);
+        $cutIn = $this->middle(BrakeTest::CutIn);
+        if ($cutOut === null) {
             return $cutIn === null ? $usual : AirMakeup::usual($this->combination, $usual->cutOutPsi, $cutIn);
         }
 
-        $cutIn = $this->middle(BrakeTest::CutIn) ?? ($low + $high) / 2 - self::CUT_IN_BELOW_PSI;
-
-        return AirMakeup::usual($this->combination, ($low + $high) / 2, $cutIn);
+        return AirMakeup::usual($this->combination, $cutOut, $cutIn ?? $cutOut - self::CUT_IN_BELOW_PSI);
     }
 
     /** The middle of the vehicle's own limits; null where it has none, or only one. */
     private function middle(BrakeTest $test): ?float
     {
-        [$low, $high] = $this->own[$test->value] ?? [null, null];
+        $own = $this->own[$test->value] ?? null;
 
-        return $low === null || $high === null ? null : ($low + $high) / 2;
+        return $own?->low === null || $own->high === null ? null : ($own->low + $own->high) / 2;
     }
 
     private static function whole(?int $thousandths): ?float

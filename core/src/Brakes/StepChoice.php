@@ -13,8 +13,9 @@ final readonly class StepChoice
      */
     public function __construct(
         public BrakeTest $test,
-        public ?float $low = null,
-        public ?float $high = null,
+        public Limits $limits = new Limits(null, null),
+        /** For a single vehicle, where they differ from those of a combination. */
+        public Limits $singleLimits = new Limits(null, null),
         public ?array $say = null,
         public ?array $needs = null,
         /** Pressure at which it may begin at the lowest, read before the pedal. */
@@ -23,25 +24,20 @@ final readonly class StepChoice
         public ?float $slackSeconds = null,
         /** Whether what is lost on pressing the pedal counts as leaked. */
         public bool $countsFirstDrop = false,
-        /** Limits for a single vehicle, where they differ from those of a combination. */
-        public ?float $singleLow = null,
-        public ?float $singleHigh = null,
         /** Engine speed that the need "rpm" asks for. */
         public ?float $leastRpm = null,
         /** Pressures between which the build-up is timed. */
-        public ?float $buildFromPsi = null,
-        public ?float $buildToPsi = null,
-        /** What is accepted where a student states the limits: the band of the checklist's figure. */
-        public ?float $acceptedLow = null,
-        public ?float $acceptedHigh = null,
+        public Limits $timedPsi = new Limits(null, null),
+        /** What is accepted where a student states the limits: the band of the checklist's figure; null where it has none. */
+        public ?Limits $accepted = null,
     ) {}
 
     /** The same with what the checklist's figure accepts. */
-    public function accepting(float $low, float $high): self
+    public function accepting(Limits $accepted): self
     {
         return new self(
-            $this->test, $this->low, $this->high, $this->say, $this->needs, $this->fromPsi, $this->slackSeconds, $this->countsFirstDrop, $this->singleLow, $this->singleHigh,
-            $this->leastRpm, $this->buildFromPsi, $this->buildToPsi, $low, $high,
+            $this->test, $this->limits, $this->singleLimits, $this->say, $this->needs, $this->fromPsi, $this->slackSeconds,
+            $this->countsFirstDrop, $this->leastRpm, $this->timedPsi, $accepted,
         );
     }
 }

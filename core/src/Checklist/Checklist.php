@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pasada\Core\Checklist;
 
 use Pasada\Core\Brakes\BrakeTest;
+use Pasada\Core\Brakes\Limits;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Catalogue\Point;
@@ -67,7 +68,7 @@ final readonly class Checklist
             }
         }
 
-        return $found === null ? $step : $step->accepting($found->acceptedLow / 1000, $found->acceptedHigh / 1000);
+        return $found === null ? $step : $step->accepting(new Limits($found->acceptedLow / 1000, $found->acceptedHigh / 1000));
     }
 
     /** The same without what is asked where: an inspection has it laid out in its items, and is kept a third smaller. */

@@ -7,6 +7,7 @@ namespace Pasada\Core\Scoring;
 use Pasada\Core\Attempt\Hearing;
 use Pasada\Core\Attempt\Walk;
 use Pasada\Core\Brakes\BrakeTest;
+use Pasada\Core\Brakes\TestKind;
 use Pasada\Core\Checklist\Rules\BrakeRules;
 use Pasada\Core\Checklist\Rules\BrakeSequence;
 use Pasada\Core\Checklist\Rules\BrakeWeight;
@@ -69,7 +70,7 @@ final readonly class BrakeReport
     private static function breaches(Inspection $inspection, BrakeRules $rules, array $hearings): array
     {
         $tests = $tugs = $leaks = [];
-        [$areTugs, $areLeaks] = [BrakeTest::tugs(), BrakeTest::leaks()];
+        [$areTugs, $areLeaks] = [BrakeTest::componentsOf(TestKind::Tug), BrakeTest::componentsOf(TestKind::Leak)];
         foreach ($hearings as $id => $hearing) {
             $item = $inspection->items[$id];
             if ($hearing->afterwards || $item->section !== $rules->section) {

@@ -125,7 +125,7 @@ it('finds between two readings a pressure between them', function (int $seed): v
     $run = Run::of([new BrakeEvent(0, EventKind::Reading, '', $low, $high), new BrakeEvent(10_000, EventKind::Reading, '', $high, $low)], true);
     $last = $low;
     foreach (range(0, 10_000, 500) as $at) {
-        $pressure = $run->pressureAt($at);
+        $pressure = $run->gauges->at($at);
         expect($pressure?->primary)->toBeGreaterThanOrEqual($last)->toBeLessThanOrEqual($high)
             ->and(round($pressure->primary + $pressure->secondary, 6))->toBe($low + $high);
         $last = $pressure->primary;
@@ -134,7 +134,7 @@ it('finds between two readings a pressure between them', function (int $seed): v
 
 it('knows no pressure far from any reading', function (int $atMs, bool $isKnown): void {
     $run = Run::of([new BrakeEvent(100_000, EventKind::Reading, '', 120, 118)], true);
-    expect($run->pressureAt($atMs) !== null)->toBe($isKnown);
+    expect($run->gauges->at($atMs) !== null)->toBe($isKnown);
 })->with([[84_999, false], [85_000, true], [100_000, true], [115_000, true], [115_001, false]]);
 
 it('never makes air: what is there at the end is what was there, and was delivered, less what left', function (int $seed): void {

@@ -9,6 +9,7 @@ use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\Judge;
+use Pasada\Core\Brakes\Limits;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Vehicle\VehicleReader;
@@ -24,8 +25,8 @@ it('knows what each shipped vehicle has', function (string $id, bool $combinatio
 })->with([['dock-tractor-chassis', true, true, true], ['stake-truck', false, false, false], ['ferry-bus', false, false, false]]);
 
 it('lets the vehicle\'s own limit win over the checklist\'s and the usual one', function (string $id, BrakeTest $test, ?float $low, ?float $high): void {
-    $rule = shipped($id)->rule(new StepChoice($test, 100, 140));
-    expect([$rule->low, $rule->high])->toBe([$low, $high]);
+    $rule = shipped($id)->rule(new StepChoice($test, new Limits(100, 140)));
+    expect([$rule->limits->low, $rule->limits->high])->toBe([$low, $high]);
 })->with([
     'own' => ['quay-sleeper-van', BrakeTest::CutOut, 110.0, 125.0],
     'another own' => ['frost-reefer', BrakeTest::CutOut, 115.0, 130.0],

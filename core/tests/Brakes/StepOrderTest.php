@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\BrakeTest;
+use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\Judge;
 use Pasada\Core\Brakes\Judging\Judgement;
@@ -174,3 +175,17 @@ it('judges what the student did apart from what the vehicle showed', function ()
     expect([$leaks->standing, $leaks->procedure(), $leaks->procedureCause()])->toBe(['failed', 'passed', null])->and($more->procedure())->toBe('open')
         ->and((new Scene)->then(EventKind::Restarted)->ready()->leakTest()->judged([BrakeTest::LeakApplied])->procedure())->toBe('failed');
 });
+
+it('asks at what pressure the governor cut out where that belongs, and takes the answer', function (callable $before, EventKind $kind, int $atMs): void {
+    $scene = $before((new Scene)->then(EventKind::Engine, 'on'))->then(EventKind::CutIn, '', 100, 100, 60_000);
+    $question = $scene->judged([BrakeTest::CutIn])->steps[0]->question;
+    $answered = [...$scene->events, new BrakeEvent($question->atMs ?? 0, $question?->answeredBy ?? EventKind::Said, '', 122, 122)];
+    usort($answered, static fn (BrakeEvent $a, BrakeEvent $b): int => $a->atMs <=> $b->atMs);
+    $step = (new Judge(new Sequence([new StepChoice(BrakeTest::CutIn)], 0), new BrakedVehicle))->judge($answered)->steps[0];
+
+    expect([$question?->text, $question?->answeredBy, $question?->atMs])->toBe(['at what pressure did the governor cut out before?', $kind, $atMs])
+        ->and($step->outcome->value.': '.$step->what)->toBe('met: cut in 22 psi below cut-out, between 20 and 25 asked');
+})->with([
+    'it was noted without gauges' => [fn (Scene $s): Scene => $s->then(EventKind::CutOut, afterMs: 30_000), EventKind::Reading, 31_000],
+    'it was not noted at all' => [fn (Scene $s): Scene => $s->then(EventKind::Belt, 'on', afterMs: 30_000), EventKind::CutOut, 90_999],
+]);

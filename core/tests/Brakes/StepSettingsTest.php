@@ -6,10 +6,11 @@ use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\Judge;
-use Pasada\Core\Brakes\Judging\Needs;
+use Pasada\Core\Brakes\Limits;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StateNeed;
 use Pasada\Core\Brakes\StepChoice;
+use Pasada\Core\Brakes\StepInstructions;
 use Pasada\Core\Brakes\StepRule;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Tests\Brakes\Scene;
@@ -19,14 +20,14 @@ use Pasada\Core\Vehicle\VehicleReader;
 require_once __DIR__.'/../Checklist/Reading/readFaults.php';
 
 it('has limits for a combination and for a single vehicle side by side', function (bool $combination, float $high): void {
-    $rule = (new BrakedVehicle($combination))->rule(new StepChoice(BrakeTest::LeakApplied, high: 4.5, singleHigh: 2.5));
+    $rule = (new BrakedVehicle($combination))->rule(new StepChoice(BrakeTest::LeakApplied, limits: new Limits(null, 4.5), singleLimits: new Limits(null, 2.5)));
 
-    expect($rule->high)->toBe($high);
+    expect($rule->limits->high)->toBe($high);
 })->with(['combination' => [true, 4.5], 'single vehicle' => [false, 2.5]]);
 
 it('uses the checklist\'s limit for both where it gives one', function (): void {
-    expect((new BrakedVehicle(false))->rule(new StepChoice(BrakeTest::LeakApplied, high: 4.5))->high)->toBe(4.5)
-        ->and((new BrakedVehicle(false))->rule(new StepChoice(BrakeTest::LeakApplied))->high)->toBe(3.0);
+    expect((new BrakedVehicle(false))->rule(new StepChoice(BrakeTest::LeakApplied, limits: new Limits(null, 4.5)))->limits->high)->toBe(4.5)
+        ->and((new BrakedVehicle(false))->rule(new StepChoice(BrakeTest::LeakApplied))->limits->high)->toBe(3.0);
 });
 
 /** A shipped vehicle with a figure of its own for where the governor cuts in. */
@@ -52,7 +53,7 @@ it('judges where the governor cuts in by the vehicle\'s own figure', function (f
 it('leaves the cut-out alone for that, and gives the simulated truck the same governor', function (): void {
     $vehicle = cutsInAt(90.0, 95.0);
 
-    expect([$vehicle->rule(new StepChoice(BrakeTest::CutOut))->low, $vehicle->makeup()->cutInPsi])->toBe([120.0, 92.5])
+    expect([$vehicle->rule(new StepChoice(BrakeTest::CutOut))->limits->low, $vehicle->makeup()->cutInPsi])->toBe([120.0, 92.5])
         ->and(cutsInAt(90.0, null)->makeup()->cutInPsi)->toBe((new BrakedVehicle)->makeup()->cutInPsi);
 });
 
@@ -99,10 +100,10 @@ it('takes an engine for idling where nobody noted its speed', function (?float $
 
 it('times the build-up between the pressures that the checklist sets', function (): void {
     $scene = (new Scene)->then(EventKind::Engine, 'on')->reads(45)->reads(50)->reads(90, afterMs: 40_000)->reads(101, afterMs: 10_000);
-    $step = $scene->judged([new StepChoice(BrakeTest::BuildUp, high: 60, buildFromPsi: 50, buildToPsi: 90)])->steps[0];
+    $step = $scene->judged([new StepChoice(BrakeTest::BuildUp, limits: new Limits(null, 60), timedPsi: new Limits(50, 90))])->steps[0];
 
     expect($step->what)->toBe('50 to 90 psi in 40 s, within 60 asked')
-        ->and(Needs::of((new BrakedVehicle)->rule(new StepChoice(BrakeTest::BuildUp, buildFromPsi: 50, buildToPsi: 90, needs: [StateNeed::Rpm])), true))->toContain('50 to 90 psi by the clock', 'at least 600 rpm');
+        ->and(StepInstructions::of((new BrakedVehicle)->rule(new StepChoice(BrakeTest::BuildUp, timedPsi: new Limits(50, 90), needs: [StateNeed::Rpm])), true))->toContain('50 to 90 psi by the clock', 'at least 600 rpm');
 });
 
 it('accepts as a stated limit what the checklist\'s figure accepts', function (string $checklist, BrakeTest $test, float $stated, bool $isRight, bool $combination): void {
@@ -147,7 +148,7 @@ it('refuses limits that nothing can meet', function (array $step, array $faults)
 it('asks the usual figures where a checklist and a vehicle say nothing', function (BrakeTest $test, ?float $low, ?float $high, ?float $singleHigh): void {
     $of = static fn (bool $combination): StepRule => (new BrakedVehicle($combination))->rule(new StepChoice($test));
 
-    expect([$of(true)->low, $of(true)->high, $of(false)->low, $of(false)->high])->toBe([$low, $high, $low, $singleHigh]);
+    expect([$of(true)->limits->low, $of(true)->limits->high, $of(false)->limits->low, $of(false)->limits->high])->toBe([$low, $high, $low, $singleHigh]);
 })->with([
     [BrakeTest::CutOut, 120.0, 140.0, 140.0],
     [BrakeTest::CutIn, 20.0, 25.0, 25.0],

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Brakes\Air;
 
-use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\BrakedVehicle;
+use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepRule;
 
@@ -73,12 +73,12 @@ enum CabFault: string
             BrakeTest::CutOut => $faults->governorShiftPsi !== 0.0 && $outside($makeup->cutOutPsi + $faults->governorShiftPsi, $makeup->cutOutPsi + $faults->governorShiftPsi - self::LAG_PSI),
             BrakeTest::CutIn => $faults->governorStuck || ($faults->governorShiftPsi !== 0.0 && $this->movesCutIn($rule, $vehicle, $makeup->cutInPsi + $faults->governorShiftPsi)),
             BrakeTest::LowAir => $faults->noWarning,
-            BrakeTest::SpringPop => $faults->valveStuck || ($faults->valveShiftPsi > 0 && $makeup->trailerPopPsi + $faults->valveShiftPsi - self::LAG_PSI > (float) $rule->high && $vehicle->combination)
+            BrakeTest::SpringPop => $faults->valveStuck || ($faults->valveShiftPsi > 0 && $makeup->trailerPopPsi + $faults->valveShiftPsi - self::LAG_PSI > $rule->limits->highest() && $vehicle->combination)
                 || ($faults->valveShiftPsi !== 0.0 && $outside($makeup->tractorPopPsi + $faults->valveShiftPsi, $makeup->tractorPopPsi + $faults->valveShiftPsi - self::LAG_PSI)),
             BrakeTest::BuildUp => $faults->compressorShare < 1.0,
             BrakeTest::TugTractor => $faults->tractorBrakeSlips,
             BrakeTest::Service => $faults->servicePulls,
-            BrakeTest::TugTrailer, BrakeTest::TugHand => false,
+            default => false,
         };
     }
 
@@ -95,6 +95,6 @@ enum CabFault: string
 
     private function movesCutIn(StepRule $rule, BrakedVehicle $vehicle, float $cutInPsi): bool
     {
-        return $rule->isAbsolute ? ! $rule->isRight($cutInPsi) && ! $rule->isRight($cutInPsi - self::LAG_PSI) : $cutInPsi < $vehicle->leastCutInPsi();
+        return $rule->isOfVehicle ? ! $rule->isRight($cutInPsi) && ! $rule->isRight($cutInPsi - self::LAG_PSI) : $cutInPsi < $vehicle->leastCutInPsi();
     }
 }

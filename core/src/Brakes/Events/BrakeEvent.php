@@ -24,4 +24,10 @@ final readonly class BrakeEvent
         /** The words of a spoken event; empty where there are none. */
         public string $text = '',
     ) {}
+
+    /** What both gauges showed then; null where they were not noted. One that was noted alone stands for both. */
+    public function pressure(): ?Pressure
+    {
+        return $this->primary === null || $this->kind->hasOwnFigure() ? null : new Pressure($this->primary, $this->secondary ?? $this->primary);
+    }
 }

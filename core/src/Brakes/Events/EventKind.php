@@ -49,6 +49,17 @@ enum EventKind: string
         return in_array($this, [self::Reading, self::CutOut, self::CutIn, self::Warning, self::Popped], true);
     }
 
+    public function isParkingValve(): bool
+    {
+        return $this === self::TractorValve || $this === self::TrailerValve;
+    }
+
+    /** Whether its figure is one of its own, and no pressure of a gauge. */
+    public function hasOwnFigure(): bool
+    {
+        return $this === self::Rpm || $this === self::Rolling || $this === self::Said;
+    }
+
     /** @return list<string> the values that `to` may have; empty where the event has none */
     public function states(): array
     {

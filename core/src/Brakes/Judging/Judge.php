@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Brakes\Judging;
 
-use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\BrakedVehicle;
+use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Sequence;
@@ -51,7 +51,7 @@ final readonly class Judge
         foreach ($this->sequence->rules($this->vehicle) as $n => $rule) {
             $isKept = $isKept && $rule->test !== $this->sequence->restartFrom;
             $of = $isKept ? $whole : $run;
-            $step = $this->withStatedLimit($of, $rule, $this->step($of, $rule, $n === 0 ? 0 : $afterMs));
+            $step = $this->withStatedLimit($of, $rule, $rule->test->procedure()->judge($of, $rule, $this->vehicle, $n === 0 ? 0 : $afterMs));
             $afterMs = $step->atMs === null ? $afterMs : max($afterMs ?? 0, $step->atMs);
             $steps[] = $step;
         }
@@ -59,30 +59,15 @@ final readonly class Judge
         return $steps;
     }
 
-    /** @param  int|null  $afterMs  when the latest of the steps before it began: what the system does by itself is its test only from then on; null where none did */
-    private function step(Run $run, StepRule $rule, ?int $afterMs): StepVerdict
-    {
-        return match ($rule->test) {
-            BrakeTest::CutOut => (new SupplyJudge($this->vehicle))->cutOut($run, $rule, $afterMs),
-            BrakeTest::CutIn => (new SupplyJudge($this->vehicle))->cutIn($run, $rule, $afterMs),
-            BrakeTest::BuildUp => (new SupplyJudge($this->vehicle))->buildUp($run, $rule, $afterMs),
-            BrakeTest::LeakApplied, BrakeTest::LeakReleased => (new LeakJudge($this->vehicle->combination))->judge($run, $rule),
-            BrakeTest::LowAir => (new WarningJudge)->judge($run, $rule, $afterMs ?? 0),
-            BrakeTest::SpringPop => (new SpringJudge($this->vehicle->combination))->judge($run, $rule, $afterMs ?? 0),
-            BrakeTest::TugTractor, BrakeTest::TugTrailer, BrakeTest::TugHand => (new MoveJudge($this->vehicle->combination))->tug($run, $rule),
-            BrakeTest::Service => (new MoveJudge($this->vehicle->combination))->service($run, $rule),
-        };
-    }
-
     /** A right test with a wrong limit stated is a wrong step; one without, where the limit has to be said, waits for it. */
     private function withStatedLimit(Run $run, StepRule $rule, StepVerdict $verdict): StepVerdict
     {
-        if (! $rule->hasLimits() || ($verdict->outcome !== Outcome::Met && ! ($verdict->outcome === Outcome::Broken && $verdict->isOfVehicle))) {
+        if (! $rule->limits->areSet() || ($verdict->outcome !== Outcome::Met && ! ($verdict->outcome === Outcome::Broken && $verdict->isOfVehicle))) {
             return $verdict;
         }
         $wrong = array_values(array_filter($run->statedLimits($rule->test), static fn (float $stated): bool => ! $rule->acceptsStated($stated)));
         if ($wrong !== []) {
-            return $verdict->brokenBy(sprintf('said %s as the limit, it is %s', ShortNumber::of($wrong[0]), $rule->asked()));
+            return $verdict->brokenBy(sprintf('said %s as the limit, it is %s', ShortNumber::of($wrong[0]), $rule->limits->label()));
         }
 
         return $verdict->outcome === Outcome::Met && $rule->mustSay(Spoken::Limit) && ! $run->statesLimit($rule->test) ? $verdict->stillToSay(Spoken::Limit) : $verdict;

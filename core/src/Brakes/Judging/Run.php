@@ -7,22 +7,26 @@ namespace Pasada\Core\Brakes\Judging;
 use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
+use Pasada\Core\Brakes\Events\Pressure;
 use Pasada\Core\Brakes\Spoken;
 use Pasada\Core\Brakes\StepRule;
 
 /** The events since the tests were last begun, with the state of the cab at each. */
 final readonly class Run
 {
-    /** A reading belongs to a moment when it was taken within so many milliseconds of it. */
-    private const NEAR_MS = 15_000;
-
     /**
      * @param  list<BrakeEvent>  $events
      * @param  list<Situation>  $situations  before each event; one more after the last
      * @param  array<string, array<int, BrakeEvent>>  $byKind  by kind and index, as a judge asks for kinds
-     * @param  array<int, BrakeEvent>  $gauged  those that tell what the gauges showed, by index
      */
-    private function __construct(public array $events, public array $situations, public int $restarts, private array $byKind, private array $gauged, private bool $combination) {}
+    private function __construct(
+        public array $events,
+        public array $situations,
+        public int $restarts,
+        public Gauges $gauges,
+        private array $byKind,
+        private bool $combination,
+    ) {}
 
     /**
      * @param  list<BrakeEvent>  $events  in order
@@ -47,15 +51,11 @@ final readonly class Run
             }
         }
         $byKind = [];
-        $gauged = [];
         foreach ($since as $n => $event) {
             $byKind[$event->kind->value][$n] = $event;
-            if ($event->kind === EventKind::Reading || ($event->primary !== null && ! in_array($event->kind, [EventKind::Rpm, EventKind::Rolling, EventKind::Said], true))) {
-                $gauged[$n] = $event;
-            }
         }
 
-        return new self($since, $situations, $restarts, $byKind, $gauged, $combination);
+        return new self($since, $situations, $restarts, Gauges::of($since), $byKind, $combination);
     }
 
     public function situationAt(int $index): Situation
@@ -67,6 +67,26 @@ final readonly class Run
     public function wrongAt(int $index, StepRule $rule): ?string
     {
         return $rule->wrongIn($this->situations[$index], $this->combination);
+    }
+
+    /** What has to be said before an event and was not; null where all was. */
+    public function unsaidBefore(int $index, StepRule $rule): ?string
+    {
+        $isSilent = $rule->mustSay(Spoken::AreaClear) && ! $this->said(Spoken::AreaClear, 0, $this->events[$index]->atMs);
+
+        return $isSilent ? 'did not say '.Spoken::AreaClear->label() : null;
+    }
+
+    /** @return array{int, BrakeEvent|null} index and event of the first of a kind since a time; none where the time is null */
+    public function firstSince(EventKind $kind, ?int $sinceMs): array
+    {
+        foreach ($sinceMs === null ? [] : $this->all($kind) as $n => $event) {
+            if ($event->atMs >= $sinceMs) {
+                return [$n, $event];
+            }
+        }
+
+        return [0, null];
     }
 
     /** @return array<int, BrakeEvent> by index */
@@ -139,7 +159,7 @@ final readonly class Run
     {
         for ($n = $index + 1; $n < count($this->events); $n++) {
             $event = $this->events[$n];
-            if (($event->kind === EventKind::Pedal && $event->to === 'down') || ($event->kind === EventKind::Engine && $event->to === 'on') || in_array($event->kind, [EventKind::TractorValve, EventKind::TrailerValve], true)) {
+            if (($event->kind === EventKind::Pedal && $event->to === 'down') || ($event->kind === EventKind::Engine && $event->to === 'on') || $event->kind->isParkingValve()) {
                 return $n;
             }
         }
@@ -151,52 +171,8 @@ final readonly class Run
     public function spokenPressure(Spoken $what, int $atMs): ?Pressure
     {
         foreach ($this->all(EventKind::Said) as $event) {
-            if ($event->to === $what->value && $event->primary !== null && abs($event->atMs - $atMs) <= self::NEAR_MS) {
+            if ($event->to === $what->value && $event->primary !== null && abs($event->atMs - $atMs) <= Gauges::NEAR_MS) {
                 return new Pressure($event->primary, $event->primary);
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * The pressures at a moment, from the readings around it; null where none was taken near.
-     *
-     * @param  int  $fromIndex  readings before this event are left out
-     * @param  int  $toIndex  likewise those behind this one
-     */
-    public function pressureAt(int $atMs, int $fromIndex = 0, int $toIndex = PHP_INT_MAX): ?Pressure
-    {
-        $before = $after = null;
-        foreach ($this->gauged as $n => $event) {
-            if ($n < $fromIndex || $n > $toIndex) {
-                continue;
-            }
-            $before = $event->atMs <= $atMs ? $event : $before;
-            $after ??= $event->atMs >= $atMs ? $event : null;
-        }
-        $before = $before !== null && $atMs - $before->atMs <= self::NEAR_MS ? $before : null;
-        $after = $after !== null && $after->atMs - $atMs <= self::NEAR_MS ? $after : null;
-        if ($before === null || $after === null || $before->atMs === $after->atMs) {
-            $one = $before ?? $after;
-
-            return $one === null ? null : new Pressure((float) $one->primary, (float) ($one->secondary ?? $one->primary));
-        }
-        $share = ($atMs - $before->atMs) / ($after->atMs - $before->atMs);
-
-        return new Pressure(
-            (float) $before->primary + $share * ((float) $after->primary - (float) $before->primary),
-            (float) ($before->secondary ?? $before->primary) + $share * ((float) ($after->secondary ?? $after->primary) - (float) ($before->secondary ?? $before->primary)),
-        );
-    }
-
-    /** What was read last before an event; null where nothing was. */
-    public function pressureBefore(int $index): ?Pressure
-    {
-        for ($n = $index - 1; $n >= 0; $n--) {
-            $event = $this->events[$n];
-            if ($event->kind === EventKind::Reading) {
-                return new Pressure((float) $event->primary, (float) $event->secondary);
             }
         }
 

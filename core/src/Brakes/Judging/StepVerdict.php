@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Pasada\Core\Brakes\Judging;
 
 use Pasada\Core\Brakes\BrakeTest;
+use Pasada\Core\Brakes\ShortNumber;
 use Pasada\Core\Brakes\Spoken;
+use Pasada\Core\Brakes\StepRule;
 
 /** What a step met or broke, and by which figures. */
 final readonly class StepVerdict
@@ -24,6 +26,8 @@ final readonly class StepVerdict
         private ?string $ifLeft = null,
         /** What it shows to be wrong with the vehicle, also where the student broke it by something else; null where nothing is. */
         public ?string $finding = null,
+        /** Set where it is not judged. */
+        public ?Question $question = null,
     ) {}
 
     /** @param  array<string, float>  $figures */
@@ -68,14 +72,22 @@ final readonly class StepVerdict
         return new self($test, Outcome::NotYet, $what, [], $atMs, ifLeft: $ifLeft);
     }
 
-    /**
-     * Something lacks that the scorer did not note: nobody's fault, until it is told.
-     *
-     * @param  int  $atMs  the moment that the question is about, where its answer belongs
-     */
-    public static function notJudged(BrakeTest $test, int $atMs, string $question): self
+    /** Something lacks that the scorer did not note: nobody's fault, until it is told. */
+    public static function notJudged(BrakeTest $test, int $atMs, Question $question): self
     {
-        return new self($test, Outcome::NotJudged, $question, [], $atMs);
+        return new self($test, Outcome::NotJudged, $question->text, [], $atMs, question: $question);
+    }
+
+    /**
+     * Met where a pressure is within the limits, the vehicle's fault where it is not.
+     *
+     * @param  string  $what  with a place for the pressure, in psi, and one for the limits
+     */
+    public static function within(StepRule $rule, int $atMs, float $psi, string $what): self
+    {
+        $told = sprintf($what, ShortNumber::of($psi), $rule->limits->label());
+
+        return self::measured($rule->isRight($psi), $rule->test, $atMs, $told, ['psi' => round($psi, 1)]);
     }
 
     /** @param  string  $ifLeft  why it was not done, for when another step has begun */

@@ -31,17 +31,6 @@ final readonly class WordsHeard
     /** Highest figure that can be a pressure in a cab; more is a slip of the captions. */
     private const HIGHEST_PSI = 150.0;
 
-    /** Words that tell which test is spoken of; "warning" before "come out", as lamps come on and valves come out. */
-    private const SUBJECTS = [
-        ['/\b(leak\w*|los(e|es|ing|t|s)|drop\w*|bleed\w*|fall\w*) .*\b(released|without|foot off|pedal up|no pedal)\b|\b(released|without the pedal|foot off\w*|pedal up|no pedal|off the brakes?)\b.*\b(leak\w*|los(e|es|ing|t|s)|drop\w*|bleed\w*|fall\w*)/', BrakeTest::LeakReleased],
-        ['/\b(leak\w*|los(e|es|ing|t|s)|drop\w*|bleed\w*|fall\w*)\b/', BrakeTest::LeakApplied],
-        ['/\b(warn\w*|buzz\w*|alarm|light|lamp|low air|beep\w*)\b/', BrakeTest::LowAir],
-        ['/\b(pop\w*|springs?|knobs?|valves?|buttons?|(come|comes|came|go|goes|coming) out|parking brakes?|set themselves)\b/', BrakeTest::SpringPop],
-        ['/\b(cut(s|ting)? ?in|cuts? back in|kick(s|ing)? (back )?in|load(s|ing)? again|start\w* (pumping|building|loading) again|back on)\b/', BrakeTest::CutIn],
-        ['/\b(cut(s|ting)? ?(out|off)|governor|purg\w+|dryer|spit\w*|stop\w* (pumping|building|loading))\b/', BrakeTest::CutOut],
-        ['/\b(build\w*|pump\w* up|rais\w+|climb\w*|fill\w*|from eighty five|eighty five to|85 to)\b/', BrakeTest::BuildUp],
-    ];
-
     /** Before a figure: that it bounds something. */
     private const BINDS_BEFORE = '/\b(should|must|has to|have to|needs? to|supposed|allow\w*|limits?|may|can|cannot|maximum|minimum|max|min|most|least|within|between|range|under|below|above|over|exceed\w*|up to|tops?|ceiling|floor|(less|more|lower|higher|later|longer) than|equal to)\b[^.]*$/';
 
@@ -166,29 +155,28 @@ final readonly class WordsHeard
         return array_map(fn (float $limit): BrakeEvent => $this->said($spoken, Spoken::Limit, $limit, $test), $quantity->high === null ? [$quantity->value] : [$quantity->value, $quantity->high]);
     }
 
-    /** The test whose words stand nearest to a figure, before it rather than behind. */
+    /** The test whose words stand nearest to a figure, before it rather than behind; of two in one place the one of more words. */
     private function subject(Words $words, Quantity $quantity): ?BrakeTest
     {
         $before = implode(' ', array_slice($words->text, 0, $quantity->from));
-        $nearest = null;
-        foreach (self::SUBJECTS as [$pattern, $test]) {
-            if (preg_match_all($pattern, $before, $found, PREG_OFFSET_CAPTURE) > 0) {
-                $last = $found[0][count($found[0]) - 1];
-                $at = $last[1] + strlen($last[0]);
-                $nearest = $nearest === null || $at > $nearest[0] ? [$at, $test] : $nearest;
-            }
-        }
-        if ($nearest !== null) {
-            return $nearest[1];
-        }
         $after = implode(' ', array_slice($words->text, $quantity->to, 12));
-        foreach (self::SUBJECTS as [$pattern, $test]) {
-            if (preg_match($pattern, $after) === 1) {
-                return $test;
+
+        return $this->nearest($before, isBefore: true) ?? $this->nearest($after, isBefore: false);
+    }
+
+    private function nearest(string $text, bool $isBefore): ?BrakeTest
+    {
+        $found = [];
+        foreach (BrakeTest::cases() as $test) {
+            $pattern = $test->procedure()->spokenOf();
+            if ($pattern !== null && preg_match_all($pattern, $text, $matches, PREG_OFFSET_CAPTURE) > 0) {
+                [$match, $at] = $isBefore ? $matches[0][count($matches[0]) - 1] : $matches[0][0];
+                $found[] = [$isBefore ? strlen($text) - $at - strlen($match) : $at, -strlen($match), $test];
             }
         }
+        usort($found, static fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
 
-        return null;
+        return $found[0][2] ?? null;
     }
 
     private function said(BrakeEvent $spoken, Spoken $what, ?float $value = null, ?BrakeTest $test = null): BrakeEvent

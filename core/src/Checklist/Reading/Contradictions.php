@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Checklist\Reading;
 
+use Pasada\Core\Brakes\BrakeTest;
+use Pasada\Core\Brakes\StepChoice;
+use Pasada\Core\Brakes\TestKind;
 use Pasada\Core\Checklist\Component;
 use Pasada\Core\Checklist\Rules\BrakeRules;
 use Pasada\Core\Checklist\Rules\Rules;
 use Pasada\Core\Checklist\Rules\TugSequence;
 use Pasada\Core\Checklist\Section;
-use Pasada\Core\Brakes\BrakeTest;
-use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Document\Node;
 
 /** Finds rules of a checklist that cannot be kept together, so that nobody is failed by the list itself. */
@@ -90,18 +91,21 @@ final readonly class Contradictions
 
     private static function limits(StepChoice $step, Node $node): void
     {
-        foreach ([
-            'low' => [$step->low, self::MOST], 'high' => [$step->high, self::MOST], 'single_low' => [$step->singleLow, self::MOST], 'single_high' => [$step->singleHigh, self::MOST],
-            'from_psi' => [$step->fromPsi, self::MOST], 'build_from_psi' => [$step->buildFromPsi, self::MOST], 'build_to_psi' => [$step->buildToPsi, self::MOST],
-            'slack_seconds' => [$step->slackSeconds, self::MOST_SLACK_SECONDS], 'least_rpm' => [$step->leastRpm, self::MOST_RPM],
-        ] as $key => [$value, $most]) {
-            if ($value !== null && ($value < 0 || $value > $most)) {
-                $node->child($key)->fault(sprintf('must lie between 0 and %d', $most));
+        $ranges = ['low high' => $step->limits, 'single_low single_high' => $step->singleLimits, 'build_from_psi build_to_psi' => $step->timedPsi];
+        $values = [
+            'from_psi' => [$step->fromPsi, self::MOST], 'slack_seconds' => [$step->slackSeconds, self::MOST_SLACK_SECONDS],
+            'least_rpm' => [$step->leastRpm, self::MOST_RPM],
+        ];
+        foreach ($ranges as $keys => $limits) {
+            [$low, $high] = explode(' ', $keys);
+            $values += [$low => [$limits->low, self::MOST], $high => [$limits->high, self::MOST]];
+            if ($limits->low !== null && $limits->high !== null && $limits->low > $limits->high) {
+                $node->child($low)->fault('is above '.$high);
             }
         }
-        foreach (['low' => ['high', $step->low, $step->high], 'single_low' => ['single_high', $step->singleLow, $step->singleHigh], 'build_from_psi' => ['build_to_psi', $step->buildFromPsi, $step->buildToPsi]] as $key => [$other, $low, $high]) {
-            if ($low !== null && $high !== null && $low > $high) {
-                $node->child($key)->fault('is above '.$other);
+        foreach ($values as $key => [$value, $most]) {
+            if ($value !== null && ($value < 0 || $value > $most)) {
+                $node->child($key)->fault(sprintf('must lie between 0 and %d', $most));
             }
         }
     }
@@ -122,8 +126,8 @@ final readonly class Contradictions
     /** @param  list<string>  $components  in order */
     private function tugs(TugSequence $rule, array $components, Node $node, string $where): void
     {
-        $tugs = array_keys(array_intersect($components, BrakeTest::tugs()));
-        $leaks = array_keys(array_intersect($components, BrakeTest::leaks()));
+        $tugs = array_keys(array_intersect($components, BrakeTest::componentsOf(TestKind::Tug)));
+        $leaks = array_keys(array_intersect($components, BrakeTest::componentsOf(TestKind::Leak)));
         if ($tugs === [] || $leaks === []) {
             return;
         }

@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
+use Pasada\Core\Brakes\Air\CabFault;
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\BrakeTest;
-use Pasada\Core\Brakes\Air\CabFault;
 use Pasada\Core\Brakes\Judging\Outcome;
+use Pasada\Core\Brakes\Judging\StepVerdict;
+use Pasada\Core\Brakes\Limits;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
-use Pasada\Core\Brakes\Judging\StepVerdict;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Tests\Brakes\Student;
 use Pasada\Core\Tests\Sample;
@@ -72,8 +73,8 @@ it('offers nothing that the sequence or its limits cannot show', function (array
     expect(CabFault::shownBy(new Sequence($steps, 0), new BrakedVehicle))->not->toContain(CabFault::from($fault));
 })->with([
     'no test of it' => [[new StepChoice(BrakeTest::LowAir)], 'service-pulls'],
-    'limits so wide that it passes' => [[new StepChoice(BrakeTest::CutOut, low: 100, high: 140)], 'governor-low'],
-    'a leak below what is allowed' => [[new StepChoice(BrakeTest::LeakApplied, high: 8)], 'leak:primary:9'],
+    'limits so wide that it passes' => [[new StepChoice(BrakeTest::CutOut, limits: new Limits(100, 140))], 'governor-low'],
+    'a leak below what is allowed' => [[new StepChoice(BrakeTest::LeakApplied, limits: new Limits(null, 8))], 'leak:primary:9'],
     'without cut-in' => [[new StepChoice(BrakeTest::CutOut)], 'governor-stuck'],
 ]);
 
@@ -84,7 +85,7 @@ it('finds a governor that never cuts in again', function (): void {
 });
 
 it('offers what the limits and the truck of a sequence can just show', function (BrakeTest $test, array $limits, bool $combination, string $fault, bool $isShown): void {
-    $shown = CabFault::shownBy(new Sequence([new StepChoice($test, ...$limits)], 0), new BrakedVehicle($combination));
+    $shown = CabFault::shownBy(new Sequence([new StepChoice($test, new Limits($limits['low'] ?? null, $limits['high'] ?? null))], 0), new BrakedVehicle($combination));
 
     expect(in_array(CabFault::from($fault), $shown, true))->toBe($isShown);
 })->with([

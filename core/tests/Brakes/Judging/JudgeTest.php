@@ -3,17 +3,17 @@
 declare(strict_types=1);
 
 use Pasada\Core\Brakes\BrakedVehicle;
-use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\BrakeTest;
+use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\Judge;
-use Pasada\Core\Brakes\Judging\Needs;
 use Pasada\Core\Brakes\Judging\Outcome;
+use Pasada\Core\Brakes\Limits;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\Spoken;
 use Pasada\Core\Brakes\StateNeed;
 use Pasada\Core\Brakes\StepChoice;
-use Pasada\Core\Brakes\StepRule;
+use Pasada\Core\Brakes\StepInstructions;
 use Pasada\Core\Tests\Brakes\Scene;
 
 it('judges the applied leak by what was lost over the time really waited', function (float $lost, int $ms, bool $combination, string $told): void {
@@ -174,7 +174,7 @@ it('begins again from the beginning as often as the rule allows', function (int 
 it('breaks a right test with a wrong limit stated, and lets the limits of the checklist win', function (): void {
     $scene = (new Scene)->ready()->leakTest()->then(EventKind::Said, Spoken::Limit->value, 5, test: BrakeTest::LeakApplied);
     expect($scene->told(BrakeTest::LeakApplied))->toBe('broken: said 5 as the limit, it is no more than 4')
-        ->and((new Scene)->ready()->warns(58)->judged([new StepChoice(BrakeTest::LowAir, low: 60)])->standing)->toBe('failed');
+        ->and((new Scene)->ready()->warns(58)->judged([new StepChoice(BrakeTest::LowAir, limits: new Limits(60, null))])->standing)->toBe('failed');
 });
 
 it('asks a single vehicle for nothing that a trailer has', function (): void {
@@ -239,12 +239,12 @@ it('says that it was begun again too often, where nothing else broke it', functi
 it('tells a student what each test needs, cautions first, as it stands in the rule', function (): void {
     foreach (BrakeTest::cases() as $test) {
         foreach ([true, false] as $combination) {
-            $needs = Needs::of(StepRule::usual($test, $combination), $combination);
+            $needs = StepInstructions::of($test->procedure()->usual($combination), $combination);
             expect($needs)->not->toBe([])->and(array_unique($needs))->toBe($needs)
                 ->and($needs[0])->toBeIn(['wheels chocked while brakes are released', 'nobody under the vehicle', 'area clear']);
         }
     }
-    expect(Needs::of((new BrakedVehicle)->rule(new StepChoice(BrakeTest::LeakApplied, needs: [StateNeed::BeltOn], fromPsi: 100, say: [])), true))
+    expect(StepInstructions::of((new BrakedVehicle)->rule(new StepChoice(BrakeTest::LeakApplied, needs: [StateNeed::BeltOn], fromPsi: 100, say: [])), true))
         ->toBe(['nobody under the vehicle', 'belt on', 'at least 100 psi to begin with', 'full pedal, gauges still', 'a whole minute']);
 });
 

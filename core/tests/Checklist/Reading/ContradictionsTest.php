@@ -76,5 +76,5 @@ it('still reads one that was put in force before, so that its attempts stay read
     $document['components'][0]['weight'] = 0;
     $json = (string) json_encode($document);
 
-    expect(readFaults($document))->toHaveCount(2)->and((new Pasada\Core\Checklist\Reading\ChecklistReader)->readKept($json)->rules->brakes?->steps[0]->low)->toBe(90.0);
+    expect(readFaults($document))->toHaveCount(2)->and((new Pasada\Core\Checklist\Reading\ChecklistReader)->readKept($json)->rules->brakes?->steps[0]->limits->low)->toBe(90.0);
 });

@@ -5,10 +5,10 @@ declare(strict_types=1);
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\Spoken;
 use Pasada\Core\Brakes\StateNeed;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Checklist\Rules\BrakeSequence;
 use Pasada\Core\Checklist\Rules\BrakeWeight;
 use Pasada\Core\Checklist\Rules\CarryScope;
-use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Checklist\Rules\Direction;
 use Pasada\Core\Checklist\Rules\NotFittedRule;
 use Pasada\Core\Checklist\Rules\NoticedDefect;
@@ -95,7 +95,7 @@ it('reads what a checklist sets of a brake test, and leaves the rest as usual', 
     ]]])->brakes?->steps ?? [];
     [$leak, $warning] = array_map((new BrakedVehicle)->rule(...), $steps);
 
-    expect([$leak->low, $leak->high, $leak->fromPsi, $leak->slackSeconds, $leak->countsFirstDrop, $leak->needs, $leak->say])
+    expect([$leak->limits->low, $leak->limits->high, $leak->fromPsi, $leak->slackSeconds, $leak->countsFirstDrop, $leak->needs, $leak->say])
         ->toBe([null, 2.5, 100.0, 2.0, true, [StateNeed::EngineOff, StateNeed::BeltOn], [Spoken::Limit]])
-        ->and([$warning->low, $warning->needs, $warning->say, $warning->countsFirstDrop])->toBe([55.0, [StateNeed::KeyOn], [], false]);
+        ->and([$warning->limits->low, $warning->needs, $warning->say, $warning->countsFirstDrop])->toBe([55.0, [StateNeed::KeyOn], [], false]);
 });

@@ -13,7 +13,7 @@ const open = computed(() => props.bench.steps.filter(({ outcome }) => outcome ==
     <section v-if="open.length > 0" class="open" aria-label="Not noted" role="status">
         <p v-for="step in open" :key="step.test">
             <strong>{{ step.label }}:</strong> {{ step.what }}
-            <NButton :data-answer="step.test" @click="on.recordAt(step.at_ms ?? 0, { kind: 'reading', ...on.gauges() })"
+            <NButton :data-answer="step.test" @click="on.recordAt(step.asked_at_ms ?? 0, { kind: step.answered_by ?? 'reading', ...on.gauges() })"
                 >It was {{ on.primary.value }} and {{ on.secondary.value }}</NButton
             >
         </p>

@@ -1151,6 +1151,13 @@ export interface components {
             at_ms: number | null;
             /** @description whether it is the vehicle that is not as it should be */
             of_vehicle: boolean;
+            /** @description the moment that an open question is about, where its answer belongs; null where nothing is asked */
+            asked_at_ms: number | null;
+            /**
+             * @description the event, with both gauges, that answers it
+             * @enum {string|null}
+             */
+            answered_by: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted" | null;
         };
         /** @description A piece of captions. */
         CaptionResource: {
@@ -1429,8 +1436,6 @@ export interface components {
             cause: string | null;
             restarts: number;
             restarts_allowed: number;
-            /** @description what was wrong with the system; empty where nothing was */
-            faults: string;
             diagnosis: components["schemas"]["DiagnosisResource"] | null;
             /** @description rows of ms, primary and secondary psi */
             trace: number[][];

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pasada\Core\Brakes\Judging;
+namespace Pasada\Core\Brakes\Events;
 
 /** Both gauges at one moment, in psi. */
 final readonly class Pressure
@@ -23,5 +23,14 @@ final readonly class Pressure
     public function lostTo(self $later): float
     {
         return max($this->primary - $later->primary, $this->secondary - $later->secondary);
+    }
+
+    /** The pressures on the straight way to later ones. */
+    public function towards(self $later, float $share): self
+    {
+        return new self(
+            $this->primary + $share * ($later->primary - $this->primary),
+            $this->secondary + $share * ($later->secondary - $this->secondary),
+        );
     }
 }
