@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Demo\DemoSchool;
 use Pasada\Bench\Timing;
-use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Attempt\MarkList;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkList;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Scoring\ScoreSheet;

@@ -19,7 +19,7 @@ use App\Models\Student;
 use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Carbon;
-use Pasada\Core\Attempt\MarkWriter;
+use Pasada\Core\Attempt\Marks\MarkWriter;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Vehicle\VehicleReader;
 

@@ -10,7 +10,7 @@ use App\Library\BenchLogStore;
 use App\Library\InspectionLibrary;
 use App\Library\MarkStore;
 use App\Models\Attempt;
-use Pasada\Core\Attempt\MarkKind;
+use Pasada\Core\Attempt\Marks\MarkKind;
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\Events\BenchEntry;
 use Pasada\Core\Brakes\Events\BenchLog;

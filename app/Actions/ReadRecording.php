@@ -13,7 +13,7 @@ use App\Library\MarkStore;
 use App\Library\TurnedDownStore;
 use App\Models\Attempt;
 use App\Models\Recording;
-use Pasada\Core\Attempt\Mark;
+use Pasada\Core\Attempt\Marks\ReferencePayload;
 use Pasada\Core\Language\Transcript;
 use Pasada\Core\Language\TranscriptReader;
 use Pasada\Core\Listening\Account;
@@ -93,12 +93,12 @@ final readonly class ReadRecording
     {
         $marked = [];
         foreach ($this->marks->read($attemptId)[0]->inForce() as $mark) {
-            /** @var Mark $mark */
-            if ($mark->item !== null) {
-                $marked[$mark->item] = ($marked[$mark->item] ?? null) === 'marked' || $mark->evidence === null ? 'marked' : 'accepted';
+            $item = $mark->payload->item();
+            if ($item !== null) {
+                $marked[$item] = ($marked[$item] ?? null) === 'marked' || $mark->evidence === null ? 'marked' : 'accepted';
             }
-            if ($mark->place !== null && $mark->from !== null) {
-                $marked['reference '.$mark->place] = 'accepted';
+            if ($mark->payload instanceof ReferencePayload) {
+                $marked['reference '.$mark->payload->place] = 'accepted';
             }
         }
 

@@ -10,9 +10,9 @@ use App\Models\Attempt;
 use App\Models\AttemptStatus;
 use App\Models\Role;
 use App\Models\User;
-use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Attempt\MarkKind;
-use Pasada\Core\Attempt\MarkList;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkKind;
+use Pasada\Core\Attempt\Marks\MarkList;
 use Pasada\Core\Scoring\ScoreSheet;
 
 /** The score sheet of an attempt as it stands, replayed from its marks. */
@@ -35,7 +35,7 @@ final readonly class ReadSheet
         [$marks] = $this->store->read($attempt->id);
         $inspection = $this->inspections->forAttempt($attempt)->withoutDefects();
         $noticed = ScoreSheet::ofInspection($inspection, $marks)->walk->noticed;
-        $told = array_filter($marks->marks, static fn (Mark $mark): bool => $mark->kind !== MarkKind::DefectPlanted || isset($noticed[$mark->item ?? '']));
+        $told = array_filter($marks->marks, static fn (Mark $mark): bool => $mark->kind !== MarkKind::DefectPlanted || isset($noticed[$mark->payload->item() ?? '']));
 
         return ScoreSheet::ofInspection($inspection, MarkList::of(...array_values($told)));
     }

@@ -12,7 +12,7 @@ use App\Library\Records;
 use App\Models\Attempt;
 use App\Models\User;
 use Illuminate\Support\Carbon;
-use Pasada\Core\Attempt\Mark;
+use Pasada\Core\Attempt\Marks\Mark;
 use Pasada\Core\Brakes\Events\BenchEntry;
 use Pasada\Core\Brakes\Events\BenchEntryReader;
 use Pasada\Core\Brakes\Events\BenchLog;

@@ -12,10 +12,10 @@ use App\Models\Attempt;
 use App\Models\AttemptStatus;
 use App\Models\User;
 use Illuminate\Support\Carbon;
-use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Attempt\MarkList;
-use Pasada\Core\Attempt\MarkReader;
-use Pasada\Core\Attempt\MarksConflict;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkList;
+use Pasada\Core\Attempt\Marks\MarkReader;
+use Pasada\Core\Attempt\Marks\MarksConflict;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Scoring\ScoreSheet;
 

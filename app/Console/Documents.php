@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Pasada\Core\Attempt\MarkList;
-use Pasada\Core\Attempt\MarkReader;
+use Pasada\Core\Attempt\Marks\MarkList;
+use Pasada\Core\Attempt\Marks\MarkReader;
 use Pasada\Core\Checklist\Checklist;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Document\DocumentHasFaults;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use Pasada\Core\Attempt\Mark;
+use Pasada\Core\Attempt\Marks\Mark;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Item;

@@ -13,7 +13,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Validation\ValidationException;
-use Pasada\Core\Attempt\MarksConflict;
+use Pasada\Core\Attempt\Marks\MarksConflict;
 use Pasada\Core\Brakes\Events\EntriesConflict;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;

@@ -7,10 +7,12 @@ namespace App\Library;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
-use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Attempt\MarkKind;
-use Pasada\Core\Attempt\MarkList;
-use Pasada\Core\Attempt\SaidWhen;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkFields;
+use Pasada\Core\Attempt\Marks\MarkKind;
+use Pasada\Core\Attempt\Marks\MarkList;
+use Pasada\Core\Attempt\Marks\ReferredTo;
+use Pasada\Core\Attempt\Marks\SaidWhen;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Inspection\Side;
@@ -82,17 +84,12 @@ final readonly class MarkStore
     /** @param  list<Mark>  $marks */
     public function append(string $attemptId, array $marks, string $recorder, int $userId, Carbon $receivedAt, ?string $amendmentId = null): void
     {
-        $rows = array_map(fn (Mark $mark): array => [
+        $rows = array_map(static fn (Mark $mark): array => [
             'attempt_id' => $attemptId,
             'id' => $mark->id,
             'at_ms' => $mark->atMs,
             'kind' => $mark->kind->value,
-            'item' => $mark->item,
-            'points' => $mark->points->isEmpty() ? null : implode(' ', array_map(static fn (Point $point): string => $point->value, $mark->points->points())),
-            'place' => $mark->place,
-            'text' => $mark->text,
-            'undoes' => $mark->undoes,
-            'details' => $this->details($mark),
+            ...self::columns($mark),
             'recorder' => $recorder,
             'user_id' => $userId,
             'received_at' => $receivedAt->format('Y-m-d H:i:s.v'),
@@ -109,21 +106,31 @@ final readonly class MarkStore
         /** @var array{side?: string, value?: int, from?: string, except?: list<string>, section?: string, evidence?: string, said?: string} $details */
         $details = $row->details === null ? [] : json_decode($row->details, true);
 
-        return Mark::of(
-            $row->id, $row->at_ms, MarkKind::from($row->kind), $row->item, $this->points($row->points), $row->place, $row->text, $row->undoes,
-            isset($details['side']) ? Side::from($details['side']) : null, $details['value'] ?? null, $details['from'] ?? null, $details['except'] ?? [], $details['section'] ?? null, $details['evidence'] ?? null,
-            isset($details['said']) ? SaidWhen::from($details['said']) : null,
+        $fields = new MarkFields(
+            item: $row->item, points: $this->points($row->points), place: $row->place, text: $row->text, undoes: $row->undoes,
+            side: isset($details['side']) ? Side::from($details['side']) : null, value: $details['value'] ?? null,
+            from: isset($details['from']) ? ReferredTo::of($details['from']) : null, except: $details['except'] ?? [],
+            section: $details['section'] ?? null,
         );
+        $said = isset($details['said']) ? SaidWhen::from($details['said']) : null;
+
+        return Mark::of($row->id, $row->at_ms, MarkKind::from($row->kind), $fields, $details['evidence'] ?? null, $said);
     }
 
-    private function details(Mark $mark): ?string
+    /** @return array<string, string|null> */
+    private static function columns(Mark $mark): array
     {
-        $details = array_filter(
-            ['side' => $mark->side?->value, 'value' => $mark->value, 'from' => $mark->from, 'except' => $mark->except === [] ? null : $mark->except, 'section' => $mark->section, 'evidence' => $mark->evidence, 'said' => $mark->said?->value],
-            static fn (mixed $value): bool => $value !== null,
-        );
+        $of = $mark->payload->fields();
+        $codes = array_map(static fn (Point $point): string => $point->value, $of->points->points());
+        $details = array_filter([
+            'side' => $of->side?->value, 'value' => $of->value, 'from' => $of->from?->key(), 'except' => $of->except === [] ? null : $of->except,
+            'section' => $of->section, 'evidence' => $mark->evidence, 'said' => $mark->said?->value,
+        ], static fn (mixed $value): bool => $value !== null);
 
-        return $details === [] ? null : (string) json_encode($details);
+        return [
+            'item' => $of->item, 'points' => $codes === [] ? null : implode(' ', $codes), 'place' => $of->place, 'text' => $of->text,
+            'undoes' => $of->undoes, 'details' => $details === [] ? null : (string) json_encode($details),
+        ];
     }
 
     private function points(?string $codes): PointSet

@@ -7,8 +7,8 @@ namespace App\Library;
 use App\Models\Attempt;
 use App\Models\Recording;
 use Illuminate\Database\ConnectionInterface;
-use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Attempt\MarkWriter;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkWriter;
 use Pasada\Core\Brakes\Events\BenchEntry;
 use Pasada\Core\Scoring\ScoreSheet;
 

@@ -8,7 +8,7 @@ use App\Models\Amendment;
 use App\Models\Attempt;
 use App\Models\Recording;
 use App\Models\Signature;
-use Pasada\Core\Attempt\MarkWriter;
+use Pasada\Core\Attempt\Marks\MarkWriter;
 use Pasada\Core\Brakes\Events\BenchEntry;
 use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Scoring\SheetWriter;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Tests;
 
-use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Attempt\MarkList;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkList;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Checklist\Checklist;

@@ -6,7 +6,7 @@ use App\Actions\RecordMarks;
 use Illuminate\Routing\Route;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
-use Pasada\Core\Attempt\MarkWriter;
+use Pasada\Core\Attempt\Marks\MarkWriter;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Tests\Sample;
 use Tests\Support\Yard;

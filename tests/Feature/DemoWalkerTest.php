@@ -5,11 +5,11 @@ declare(strict_types=1);
 use App\Demo\DemoSchool;
 use App\Demo\DemoWalker;
 use App\Demo\StudentProfile;
-use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Attempt\MarkKind;
-use Pasada\Core\Attempt\MarkList;
-use Pasada\Core\Attempt\MarkReader;
-use Pasada\Core\Attempt\MarkWriter;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkKind;
+use Pasada\Core\Attempt\Marks\MarkList;
+use Pasada\Core\Attempt\Marks\MarkReader;
+use Pasada\Core\Attempt\Marks\MarkWriter;
 use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Tests\Sample;
 

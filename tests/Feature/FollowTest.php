@@ -8,8 +8,8 @@ use App\Models\Attempt;
 use App\Models\AttemptMode;
 use App\Models\Role;
 use Illuminate\Support\Str;
-use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Attempt\MarkWriter;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkWriter;
 use Pasada\Core\Tests\Sample;
 use Tests\Support\Yard;
 
@@ -128,7 +128,7 @@ describe('two scorers of one walk', function (): void {
         ($this->play)($this->attempt, ...[...Sample::all(), Sample::finish(60)]);
         $this->getJson($this->path)->assertForbidden()->assertJsonPath('detail', 'You score the same walk. You see the other sheet when yours is finished, so that neither sways the other.');
         $this->getJson('/api/v1/attempts/'.$this->other->id.'/agreement')->assertOk()->assertExactJson([]);
-        $other = array_map(static fn (Mark $mark): Mark => Mark::heardWhole(str_replace('0190', '0191', $mark->id), $mark->atMs, (string) $mark->item), array_slice(Sample::all(), 0, 4));
+        $other = array_map(static fn (Mark $mark): Mark => Mark::heardWhole(str_replace('0190', '0191', $mark->id), $mark->atMs, (string) $mark->payload->item()), array_slice(Sample::all(), 0, 4));
         ($this->play)($this->other, ...[...$other, Mark::finished('01910000-0000-7000-8000-000000009999', 60_000)]);
 
         $this->getJson($this->path)->assertOk();

@@ -25,7 +25,7 @@ beforeEach(function (): void {
 function recorded(Yard $yard): Attempt
 {
     $attempt = $yard->attempt();
-    $marks = array_map(Pasada\Core\Attempt\MarkWriter::write(...), [...array_slice(Sample::all(), 1), Sample::finish(60)]);
+    $marks = array_map(Pasada\Core\Attempt\Marks\MarkWriter::write(...), [...array_slice(Sample::all(), 1), Sample::finish(60)]);
     app(App\Actions\RecordMarks::class)->handle($attempt, $yard->scorer, $attempt->id, ['marks' => $marks]);
 
     return $attempt;

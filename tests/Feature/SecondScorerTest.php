@@ -6,8 +6,8 @@ use App\Actions\RecordMarks;
 use App\Models\Attempt;
 use App\Models\Role;
 use Illuminate\Support\Str;
-use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Attempt\MarkWriter;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkWriter;
 use Pasada\Core\Tests\Sample;
 use Tests\Support\Yard;
 

@@ -21,7 +21,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
-use Pasada\Core\Attempt\MarkWriter;
+use Pasada\Core\Attempt\Marks\MarkWriter;
 use Symfony\Component\HttpFoundation\Response;
 
 /** What is asked of an attempt beside marking it: watching, its history, signing, amending, comparing. */

@@ -16,7 +16,7 @@ use App\Models\Attempt;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
-use Pasada\Core\Attempt\MarkList;
+use Pasada\Core\Attempt\Marks\MarkList;
 use Pasada\Core\Coaching\Coach;
 use Pasada\Core\Scoring\ScoreSheet;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use OpenApi\Attributes as OA;
-use Pasada\Core\Attempt\MarkKind;
-use Pasada\Core\Attempt\SaidWhen;
+use Pasada\Core\Attempt\Marks\MarkKind;
+use Pasada\Core\Attempt\Marks\SaidWhen;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Inspection\Side;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Attempt;
 
+use Pasada\Core\Attempt\Marks\MarkKind;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Checklist\Figure;
@@ -50,65 +51,60 @@ final class Ledger
 
     private readonly bool $sidesCount;
 
-    public function __construct(private readonly Inspection $inspection)
+    public function __construct(Inspection $inspection)
     {
         $this->named = PointSet::identified()->bits;
         $this->none = PointSet::none();
         $this->sidesCount = $inspection->checklist->rules->sides === SideRule::Both;
     }
 
-    public function hear(Mark $mark, bool $shut): void
+    public function hear(ItemMark $heard): void
     {
-        $item = $this->inspection->item((string) $mark->item);
-        if ($item !== null) {
-            $this->say($item, $mark->kind === MarkKind::HeardWhole ? $item->points->bits : $mark->points->bits, $mark, $shut);
-        }
+        $this->say($heard, $heard->mark->kind === MarkKind::HeardWhole ? $heard->item->points->bits : $heard->of->points->bits);
     }
 
     /** A figure within what is accepted is the point said; any other is the point said wrong. */
-    public function figure(Mark $mark, bool $shut): void
+    public function figure(ItemMark $heard): void
     {
-        $item = $this->inspection->item((string) $mark->item);
-        $code = ($mark->points->points()[0] ?? Point::Identified)->value;
-        $figure = $item?->figures[$code] ?? null;
-        if ($item === null || $figure === null) {
+        $item = $heard->item;
+        $code = ($heard->of->points->points()[0] ?? Point::Identified)->value;
+        $figure = $item->figures[$code] ?? null;
+        $value = $heard->of->value;
+        if ($figure === null || $value === null) {
             return;
         }
-        $this->figures[$item->id][$code] = (int) $mark->value;
-        if (! $figure->accepts((int) $mark->value)) {
-            $this->sayWrong($mark, $shut);
+        $this->figures[$item->id][$code] = $value;
+        if (! $figure->accepts($value)) {
+            $this->sayWrong($heard);
         } else {
-            $this->say($item, $this->isComplete($item, $code, $figure, (int) $mark->value) ? $mark->points->bits : 0, $mark, $shut);
+            $this->say($heard, $this->isComplete($item, $code, $figure, $value) ? $heard->of->points->bits : 0);
         }
     }
 
-    public function sayWrong(Mark $mark, bool $shut): void
+    public function sayWrong(ItemMark $heard): void
     {
-        $item = $this->inspection->item((string) $mark->item);
-        if ($item === null || $shut) {
+        if ($heard->isShut) {
             // What was said while the place was open stands; coming too late to spoil it is coming too late, too.
             return;
         }
-        $this->say($item, 0, $mark, false);
-        foreach ($this->sides($item, $mark->side) as $tally) {
-            $tally->sayWrong($mark->points->bits);
+        $this->say($heard, 0);
+        foreach ($this->sides($heard->item, $heard->of->side) as $tally) {
+            $tally->sayWrong($heard->of->points->bits);
         }
-        if ($mark->text !== null) {
-            foreach ($mark->points->points() as $point) {
-                $this->words[$item->id][$point->value] = $mark->text;
+        if ($heard->of->text !== null) {
+            foreach ($heard->of->points->points() as $point) {
+                $this->words[$heard->item->id][$point->value] = $heard->of->text;
             }
         }
     }
 
-    public function takeBack(Mark $mark): void
+    public function takeBack(ItemMark $taken): void
     {
-        $item = $this->inspection->item((string) $mark->item);
-        if ($item === null) {
-            return;
-        }
+        $item = $taken->item;
+        $points = $taken->of->points;
         // What was not even named was not said at all.
-        $gone = ($mark->points->bits & $this->named) !== 0 ? ~0 : $mark->points->bits;
-        foreach ($this->sides($item, $mark->side) as $tally) {
+        $gone = ($points->bits & $this->named) !== 0 ? ~0 : $points->bits;
+        foreach ($this->sides($item, $taken->of->side) as $tally) {
             $tally->takeBack($gone);
         }
         [$left, $right] = $this->tallies[$item->id] ?? $this->begin($item);
@@ -116,22 +112,22 @@ final class Ledger
             $this->forget($item->id);
         }
         // A figure or words of a point that was not said were not said either.
-        foreach ($mark->points->points() as $point) {
+        foreach ($points->points() as $point) {
             unset($this->figures[$item->id][$point->value], $this->axleFigures[$item->id][$point->value], $this->words[$item->id][$point->value]);
         }
     }
 
-    public function wave(Mark $mark, bool $shut): void
+    /** Said to be not equipped. */
+    public function wave(ItemMark $waved): void
     {
-        $item = $this->inspection->item((string) $mark->item);
-        if ($item === null || ($shut && $item->fitted)) {
+        if ($waved->isShut && $waved->item->fitted) {
             // A part that is there stays on the list, for it was waved only when nobody could look at it any more.
             return;
         }
-        $id = $item->id;
-        $this->firstAtMs[$id] ??= $mark->atMs;
-        $this->lastAtMs[$id] = $mark->atMs;
-        if ($shut) {
+        $id = $waved->item->id;
+        $this->firstAtMs[$id] ??= $waved->mark->atMs;
+        $this->lastAtMs[$id] = $waved->mark->atMs;
+        if ($waved->isShut) {
             $this->wavedLate[$id] = true;
 
             return;
@@ -178,24 +174,24 @@ final class Ledger
         );
     }
 
-    private function say(Item $item, int $points, Mark $mark, bool $shut): void
+    private function say(ItemMark $heard, int $points): void
     {
-        $id = $item->id;
+        $id = $heard->item->id;
         unset($this->waved[$id]);
         if (! isset($this->firstAtMs[$id])) {
-            $this->firstAtMs[$id] = $mark->atMs;
-            if ($mark->said !== null) {
+            $this->firstAtMs[$id] = $heard->mark->atMs;
+            if ($heard->mark->said !== null) {
                 $this->afterwards[$id] = true;
             }
         }
-        $this->lastAtMs[$id] = $mark->atMs;
-        [$left, $right] = $this->tallies[$id] ?? $this->begin($item);
+        $this->lastAtMs[$id] = $heard->mark->atMs;
+        [$left, $right] = $this->tallies[$id] ?? $this->begin($heard->item);
         // Where sides are not asked apart, both are one tally.
-        if ($left === $right || $mark->side !== Side::Right) {
-            $left->say($points | $this->named, $shut);
+        if ($left === $right || $heard->of->side !== Side::Right) {
+            $left->say($points | $this->named, $heard->isShut);
         }
-        if ($left !== $right && $mark->side !== Side::Left) {
-            $right->say($points | $this->named, $shut);
+        if ($left !== $right && $heard->of->side !== Side::Left) {
+            $right->say($points | $this->named, $heard->isShut);
         }
     }
 

@@ -4,6 +4,15 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Attempt;
 
+use LogicException;
+use Pasada\Core\Attempt\Marks\ItemPayload;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkKind;
+use Pasada\Core\Attempt\Marks\PlacePayload;
+use Pasada\Core\Attempt\Marks\ReferencePayload;
+use Pasada\Core\Attempt\Marks\RemarkPayload;
+use Pasada\Core\Attempt\Marks\SaidWhen;
+use Pasada\Core\Attempt\Marks\SectionPayload;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Item;
 use Pasada\Core\Inspection\Side;
@@ -54,9 +63,10 @@ final class Replay
 
     public function play(Mark $mark): void
     {
+        $payload = $mark->payload;
         // A walk scored again under another checklist has marks of items that this one does not ask.
-        $item = $mark->item === null ? null : $this->inspection->item($mark->item);
-        if ($item === null && $mark->item !== null && $mark->kind !== MarkKind::Note) {
+        $item = $payload instanceof ItemPayload ? $this->inspection->item($payload->item) : null;
+        if ($payload instanceof ItemPayload && $item === null) {
             return;
         }
         // What is told afterwards says so and when it was said; anything else was made by a device whose clock ran on.
@@ -65,28 +75,85 @@ final class Replay
 
             return;
         }
-        $this->goTo($mark, $item);
-        $isShut = $mark->said === null ? $item !== null && isset($this->route->shut[$item->place]) : $mark->said === SaidWhen::Late;
+        match (true) {
+            $payload instanceof ItemPayload => $this->playItem(new ItemMark($item, $mark, $payload, $this->isShut($mark, $item))),
+            $payload instanceof PlacePayload => $this->playPlace($mark, $payload->place),
+            $payload instanceof ReferencePayload => $this->refer($mark, $payload),
+            $payload instanceof RemarkPayload => $this->remark($mark, $payload),
+            $payload instanceof SectionPayload => $this->restart($payload->section),
+            default => $this->playBare($mark),
+        };
+    }
+
+    private function isShut(Mark $mark, Item $item): bool
+    {
+        return $mark->said === null ? isset($this->route->shut[$item->place]) : $mark->said === SaidWhen::Late;
+    }
+
+    private function playItem(ItemMark $one): void
+    {
+        if ($one->mark->kind->isOfTheWalk()) {
+            $this->walked[$one->item->position->axle ?? ''] = true;
+        }
+        match ($one->mark->kind) {
+            MarkKind::HeardWhole, MarkKind::PointsHeard => $this->ledger->hear($one),
+            MarkKind::FigureHeard => $this->ledger->figure($one),
+            MarkKind::SaidWrong => $this->ledger->sayWrong($one),
+            MarkKind::PointsTakenBack => $this->ledger->takeBack($one),
+            MarkKind::NotFitted => $this->notFitted($one),
+            MarkKind::DefectPlanted => $this->planted[$one->item->id] = [(string) $one->of->text, $one->of->side],
+            MarkKind::DefectNoticed => $this->notice($one),
+            default => throw new LogicException("\"{$one->mark->kind->value}\" is no mark of an item."),
+        };
+    }
+
+    private function playPlace(Mark $mark, string $place): void
+    {
+        if ($mark->kind === MarkKind::PlaceEntered) {
+            $this->standAt($place);
+            $this->route->enter($place, $mark->atMs);
+        } else {
+            $this->route->close($place);
+        }
+    }
+
+    private function refer(Mark $mark, ReferencePayload $of): void
+    {
+        // Who says "the same as" of an axle stands at it.
+        $this->standAt($of->place);
+        $this->references[] = new Reference($of, $mark->atMs, $this->walked, isset($this->route->shut[$of->place]));
+    }
+
+    private function standAt(string $place): void
+    {
+        foreach ($this->inspection->place($place)->items ?? [] as $there) {
+            $this->walked[$there->position->axle ?? ''] = true;
+        }
+    }
+
+    private function remark(Mark $mark, RemarkPayload $of): void
+    {
+        $text = $mark->kind === MarkKind::Paused ? 'Paused: '.$of->text : (string) $of->text;
+        // A walk scored again under another checklist may be asked nothing of the item.
+        if ($mark->kind === MarkKind::LookAgain && $of->item !== null && $this->inspection->item($of->item) === null) {
+            return;
+        }
+        $remark = new Remark($mark->id, $mark->atMs, $text, $of->item);
+        if ($mark->kind === MarkKind::LookAgain) {
+            $this->flags[] = $remark;
+        } else {
+            $this->remarks[] = $remark;
+        }
+    }
+
+    private function playBare(Mark $mark): void
+    {
         match ($mark->kind) {
-            MarkKind::HeardWhole, MarkKind::PointsHeard => $this->ledger->hear($mark, $isShut),
-            MarkKind::FigureHeard => $this->ledger->figure($mark, $isShut),
-            MarkKind::SaidWrong => $this->ledger->sayWrong($mark, $isShut),
-            MarkKind::PointsTakenBack => $this->ledger->takeBack($mark),
-            MarkKind::NotFitted => $this->notFitted($mark, $isShut),
-            MarkKind::CarriedOver => $this->references[] = new Reference((string) $mark->place, (string) $mark->from, $mark->except, $mark->atMs, $this->walked, isset($this->route->shut[(string) $mark->place])),
-            MarkKind::PlaceEntered => $this->route->enter($mark),
-            MarkKind::PlaceClosed => $this->route->close($mark),
-            MarkKind::DefectPlanted => $this->planted[(string) $mark->item] = [(string) $mark->text, $mark->side],
-            MarkKind::DefectNoticed => $this->notice($mark, $isShut),
-            MarkKind::Restarted => $this->restart((string) $mark->section),
             MarkKind::OffListBegan => $this->offListSinceMs ??= $mark->atMs,
             MarkKind::OffListEnded => $this->backOnList($mark->atMs),
-            MarkKind::Note => $this->remarks[] = new Remark($mark->id, $mark->atMs, (string) $mark->text, $mark->item),
-            MarkKind::Paused => $this->remarks[] = new Remark($mark->id, $mark->atMs, 'Paused: '.$mark->text, null),
-            MarkKind::LookAgain => $this->flags[] = new Remark($mark->id, $mark->atMs, (string) $mark->text, $mark->item),
             MarkKind::Finished => $this->finishedAtMs ??= $mark->atMs,
             // The page's clock stands still in a pause, so there is nothing to take off.
-            MarkKind::Resumed, MarkKind::Undo => null,
+            default => null,
         };
     }
 
@@ -103,32 +170,20 @@ final class Replay
         );
     }
 
-    private function goTo(Mark $mark, ?Item $item): void
+    private function notFitted(ItemMark $waved): void
     {
-        // Who says "the same as" of an axle stands at it.
-        if ($mark->kind === MarkKind::PlaceEntered || $mark->kind === MarkKind::CarriedOver) {
-            foreach ($this->inspection->place((string) $mark->place)->items ?? [] as $there) {
-                $this->walked[$there->position->axle ?? ''] = true;
-            }
-        } elseif ($item !== null && $mark->kind->isOfTheWalk()) {
-            $this->walked[$item->position->axle ?? ''] = true;
+        if ($waved->isShut) {
+            $this->tooLate[] = sprintf('"%s" was told as not equipped only after its place was left.', $waved->item->fullName());
         }
+        $this->ledger->wave($waved);
     }
 
-    private function notFitted(Mark $mark, bool $isShut): void
+    private function notice(ItemMark $noticed): void
     {
-        if ($isShut) {
-            $this->tooLate[] = sprintf('"%s" was told as not equipped only after its place was left.', $this->inspection->item((string) $mark->item)?->fullName());
-        }
-        $this->ledger->wave($mark, $isShut);
-    }
-
-    private function notice(Mark $mark, bool $isShut): void
-    {
-        if ($isShut) {
-            $this->tooLate[] = sprintf('A defect of "%s" was noticed only after its place was left.', $this->inspection->item((string) $mark->item)?->fullName());
+        if ($noticed->isShut) {
+            $this->tooLate[] = sprintf('A defect of "%s" was noticed only after its place was left.', $noticed->item->fullName());
         } else {
-            $this->noticed[(string) $mark->item][] = [(string) $mark->text, $mark->side];
+            $this->noticed[$noticed->item->id][] = [(string) $noticed->of->text, $noticed->of->side];
         }
     }
 

@@ -38,25 +38,24 @@ final class Route
         $this->returns = $inspection->checklist->rules->returns;
     }
 
-    public function enter(Mark $mark): void
+    public function enter(string $place, int $atMs): void
     {
-        $place = (string) $mark->place;
         if ($place === $this->current || ! isset($this->sections[$place])) {
             return;
         }
         if ($this->current !== null) {
-            $this->visits[] = new Visit($this->current, $this->currentFromMs, $mark->atMs);
+            $this->visits[] = new Visit($this->current, $this->currentFromMs, $atMs);
             $this->shutOnLeaving($this->current, $place);
         }
-        [$this->current, $this->currentFromMs] = [$place, $mark->atMs];
+        [$this->current, $this->currentFromMs] = [$place, $atMs];
         unset($this->closed[$place]);
     }
 
-    public function close(Mark $mark): void
+    public function close(string $place): void
     {
-        $this->closed[(string) $mark->place] = true;
+        $this->closed[$place] = true;
         if ($this->returns === ReturnRule::Place) {
-            $this->shut[(string) $mark->place] = true;
+            $this->shut[$place] = true;
         }
     }
 

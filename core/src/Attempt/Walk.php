@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Attempt;
 
+use Pasada\Core\Attempt\Marks\MarkList;
 use Pasada\Core\Inspection\Inspection;
 
 /** What happened in an attempt, replayed from its marks. Facts only: what they are worth is Scoring's to say. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening;
 
-use Pasada\Core\Attempt\MarkKind;
+use Pasada\Core\Attempt\Marks\MarkKind;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Checklist\Checklist;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening;
 
-use Pasada\Core\Attempt\MarkKind;
+use Pasada\Core\Attempt\Marks\MarkKind;
 
 /** A proposal as it would be marked on a sheet. */
 final readonly class Suggestion

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Scoring;
 
+use Pasada\Core\Attempt\Marks\MarkKind;
 use Pasada\Core\Brakes\Judging\Outcome;
 use Pasada\Core\Brakes\Judging\StepVerdict;
-use Pasada\Core\Attempt\MarkKind;
 use Pasada\Core\Inspection\Inspection;
 
 /** The marks that a judged step makes on a score sheet. */

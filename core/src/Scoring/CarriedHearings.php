@@ -36,14 +36,14 @@ final readonly class CarriedHearings
         $references = $remarks = $leads = [];
         foreach ($walk->references as $reference) {
             $taken = $this->taken($reference);
-            $there = $this->inspection->place($reference->place)->name ?? $reference->place;
+            $there = $this->inspection->place($reference->of->place)->name ?? $reference->of->place;
             foreach ($taken as $one) {
                 if ($one->item !== $one->source && self::leads($leads, $one->source, $one->item)) {
                     $remarks[] = sprintf('"%s" and what it was said to be like name each other; that gives nothing.', $there);
                 }
                 $leads[$one->item][$one->source] = true;
             }
-            if ($taken === [] && $this->isAhead($reference)) {
+            if ($taken === [] && $reference->isAhead() && $this->rule->scopes !== []) {
                 $remarks[] = sprintf('At "%s" an axle was named that had not been walked yet; that gives nothing.', $there);
             }
             array_push($references, ...$taken);
@@ -109,7 +109,7 @@ final readonly class CarriedHearings
             foreach ($this->references as $one) {
                 $to = $spoken[$one->item];
                 $gave = $one->item === $one->source
-                    ? $to->takeSide($one->reference->from === Side::Left->value, $one->reference->late)
+                    ? $to->takeSide($one->reference->of->from->side === Side::Left, $one->reference->late)
                     : $to->takeFrom($spoken[$one->source], $one->carriable, $one->reference->late);
                 if ($gave && ($to->carriedAtMs === null || $one->reference->atMs < $to->carriedAtMs)) {
                     [$to->carriedFrom, $to->carriedAtMs] = [$one->source, $one->reference->atMs];
@@ -123,8 +123,8 @@ final readonly class CarriedHearings
     private function taken(Reference $reference): array
     {
         $taken = [];
-        foreach ($this->inspection->place($reference->place)->items ?? [] as $item) {
-            if (in_array($item->id, $reference->except, true) || $this->isWaved($item)) {
+        foreach ($this->inspection->place($reference->of->place)->items ?? [] as $item) {
+            if (in_array($item->id, $reference->of->except, true) || $this->isWaved($item)) {
                 continue;
             }
             $source = $this->source($item, $reference);
@@ -145,17 +145,17 @@ final readonly class CarriedHearings
     private function source(Item $item, Reference $reference): ?Item
     {
         $at = $item->position;
-        $side = Side::tryFrom($reference->from);
+        [$axle, $side] = [$reference->of->from->axle, $reference->of->from->side];
         if ($side !== null) {
             return $this->rule->allows(CarryScope::Side) ? $this->onSide($item, $side) : null;
         }
-        if ($at->axle === null || $at->axle === $reference->from) {
+        if ($at->axle === null || $at->axle === $axle) {
             return null;
         }
-        $key = implode('.', array_filter([$reference->from, $at->side?->value], is_string(...)));
+        $key = implode('.', array_filter([$axle, $at->side?->value], is_string(...)));
         $source = $this->inspection->item($item->component.'@'.$key);
 
-        return $source?->position->group !== null && $at->group !== null && isset($reference->walked[$reference->from])
+        return $source?->position->group !== null && $at->group !== null && ! $reference->isAhead()
             && $this->rule->allowsAxles($at->group, $source->position->group) ? $source : null;
     }
 
@@ -182,12 +182,6 @@ final readonly class CarriedHearings
         }
 
         return $bits;
-    }
-
-    /** Whether the axle that a reference names had not been walked when it was made. */
-    private function isAhead(Reference $reference): bool
-    {
-        return Side::tryFrom($reference->from) === null && ! isset($reference->walked[$reference->from]) && $this->rule->scopes !== [];
     }
 
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Scoring;
 
-use Pasada\Core\Attempt\MarkList;
+use Pasada\Core\Attempt\Marks\MarkList;
 use Pasada\Core\Attempt\Walk;
 use Pasada\Core\Checklist\Checklist;
 use Pasada\Core\Checklist\Form;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Scoring;
 
-use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Attempt\MarkKind;
-use Pasada\Core\Attempt\MarkList;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkKind;
+use Pasada\Core\Attempt\Marks\MarkList;
 
 /** The same marks scored under two checklists, or two versions of one. */
 final readonly class SheetComparison
@@ -31,8 +31,8 @@ final readonly class SheetComparison
                 $changes[] = new ItemChange($was->item, $was, null);
             }
         }
-        $marked = array_filter($marks->inForce(), static fn (Mark $mark): bool => $mark->item !== null && $mark->kind !== MarkKind::Note && $mark->kind !== MarkKind::LookAgain);
-        $ids = array_unique(array_map(static fn (Mark $mark): string => (string) $mark->item, $marked));
+        $marked = array_filter($marks->inForce(), static fn (Mark $mark): bool => $mark->payload->item() !== null && $mark->kind !== MarkKind::Note && $mark->kind !== MarkKind::LookAgain);
+        $ids = array_unique(array_map(static fn (Mark $mark): string => (string) $mark->payload->item(), $marked));
 
         return new self($before, $after, $changes, array_values(array_filter($ids, static fn (string $id): bool => ! isset($after->outcomes[$id]))));
     }

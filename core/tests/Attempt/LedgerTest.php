@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Pasada\Core\Attempt\Hearing;
-use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Attempt\MarkList;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkList;
 use Pasada\Core\Attempt\Walk;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Tests\Sample;

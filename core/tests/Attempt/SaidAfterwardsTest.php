@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Attempt\AmendmentReader;
-use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Attempt\MarkKind;
-use Pasada\Core\Attempt\MarkList;
-use Pasada\Core\Attempt\MarkReader;
-use Pasada\Core\Attempt\MarkWriter;
-use Pasada\Core\Attempt\SaidWhen;
+use Pasada\Core\Attempt\Marks\AmendmentReader;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkKind;
+use Pasada\Core\Attempt\Marks\MarkList;
+use Pasada\Core\Attempt\Marks\MarkReader;
+use Pasada\Core\Attempt\Marks\MarkWriter;
+use Pasada\Core\Attempt\Marks\SaidWhen;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Scoring\ScoreSheet;
@@ -25,7 +25,7 @@ function closedWith(Mark ...$afterwards): ScoreSheet
 
 function said(Mark $mark, SaidWhen $when): Mark
 {
-    return Mark::of($mark->id, $mark->atMs, $mark->kind, $mark->item, $mark->points, null, null, null, said: $when);
+    return $mark->saidWhen($when);
 }
 
 it('counts what was told afterwards as said in time, unless it was late', function (Mark $mark, string $status): void {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Attempt\Mark;
+use Pasada\Core\Attempt\Marks\Mark;
 use Pasada\Core\Catalogue\Aliases;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
@@ -16,7 +16,7 @@ it('says what was wrong and what is right', function (Mark $mark, string $said):
     $sheet = Sample::sheet([], $mark);
     $coach = new Coach(Phrasebook::read(Sample::shipped('catalogue', 'points')), Aliases::read(Sample::shipped('catalogue', 'aliases')));
 
-    expect((new Correction($coach, $sheet->inspection->checklist))->of($sheet->outcomes[(string) $mark->item]))->toBe([$said]);
+    expect((new Correction($coach, $sheet->inspection->checklist))->of($sheet->outcomes[(string) $mark->payload->item()]))->toBe([$said]);
 })->with([
     'the figure of another axle' => [Sample::figure(1, 'wheel.tyre@steer', Point::Depth, 2000), 'You said 2/32 in, which is the figure of the drive axle or trailer axle; here it is at least 4/32 in (49 CFR 393.75(b)).'],
     'a figure of nowhere' => [Sample::figure(1, 'wheel.tyre@steer', Point::Depth, 9000), 'You said 9/32 in; here it is at least 4/32 in (49 CFR 393.75(b)).'],

@@ -82,7 +82,7 @@ it('counts exactly as many misses as cannot be mended while the walk goes on', f
 it('leaves extra credit out of misses and of what is critical', function (): void {
     $document = Sample::ruled(['pass' => ['misses_allowed' => 0, 'critical_sections' => ['outside'], 'note' => 'x']]);
     $document['components'][4]['bonus'] = true;
-    $marks = array_values(array_filter(Sample::all(), static fn (Pasada\Core\Attempt\Mark $mark): bool => $mark->item !== 'engine.oil_level'));
+    $marks = array_values(array_filter(Sample::all(), static fn (Pasada\Core\Attempt\Marks\Mark $mark): bool => $mark->payload->item() !== 'engine.oil_level'));
 
     expect(Sample::sheetOf($document, null, ...$marks)->verdict->standing)->toBe(Standing::Passed);
 });
@@ -96,7 +96,7 @@ it('takes the first of a critical component\'s names', function (): void {
 /** Two sections: the cab said but for the horn, the outside whole. @param  array<string, mixed>  $pass */
 function marked(array $pass): array
 {
-    $marks = array_values(array_filter(Sample::all(), static fn (Pasada\Core\Attempt\Mark $mark): bool => $mark->item !== 'cab.horn_air'));
+    $marks = array_values(array_filter(Sample::all(), static fn (Pasada\Core\Attempt\Marks\Mark $mark): bool => $mark->payload->item() !== 'cab.horn_air'));
     $sheet = Sample::sheet(['pass' => ['note' => 'x', ...$pass]], ...[...$marks, Sample::finish(99)]);
 
     return array_map(static fn (PassCheck $check): string => ($check->met ? 'met' : 'not met').': '.$check->said, $sheet->verdict->checks);

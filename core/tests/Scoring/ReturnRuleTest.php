@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Attempt\SaidWhen;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\SaidWhen;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Scoring\ItemStatus;

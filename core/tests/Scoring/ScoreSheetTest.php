@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Attempt\Mark;
+use Pasada\Core\Attempt\Marks\Mark;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Scoring\Credit;
@@ -88,7 +88,7 @@ describe('sums', function (): void {
     it('weighs items', function (): void {
         $document = Sample::with(Sample::checklistDocument(), ['components', 4, 'weight'], 3);
         $checklist = (new ChecklistReader)->read((string) json_encode($document));
-        $sheet = ScoreSheet::from($checklist, Sample::vehicle(), null, Pasada\Core\Attempt\MarkList::of(Sample::whole(1, 'engine.oil_level')));
+        $sheet = ScoreSheet::from($checklist, Sample::vehicle(), null, Pasada\Core\Attempt\Marks\MarkList::of(Sample::whole(1, 'engine.oil_level')));
 
         expect($sheet->overall->permille())->toBe(300);
     });

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Attempt\MarkKind;
-use Pasada\Core\Attempt\MarkList;
-use Pasada\Core\Attempt\MarkWriter;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkKind;
+use Pasada\Core\Attempt\Marks\MarkList;
+use Pasada\Core\Attempt\Marks\MarkWriter;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Inspection\Inspection;
@@ -191,10 +191,10 @@ it('gives the same sheet step by step as all at once', function (string $credit,
 it('scores what was written out and read in again the same', function (int $seed): void {
     $inspection = chanceInspection('weighted', 'section', $seed);
     $axles = array_map(static fn ($item): ?string => $item->position->axle, $inspection->items);
-    $marks = array_filter(chanceMarks(new Randomizer(new Mt19937($seed)), $inspection, 90), static fn (Mark $mark): bool => $mark->kind !== MarkKind::Undo && ($mark->from === null || in_array($mark->from, [...$axles, 'left', 'right'], true)));
+    $marks = array_filter(chanceMarks(new Randomizer(new Mt19937($seed)), $inspection, 90), static fn (Mark $mark): bool => $mark->kind !== MarkKind::Undo && (! $mark->payload instanceof Pasada\Core\Attempt\Marks\ReferencePayload || in_array($mark->payload->from->key(), [...$axles, 'left', 'right'], true)));
     $written = json_decode((string) json_encode(['marks' => array_map(MarkWriter::write(...), array_values($marks))]), true);
     assert(is_array($written));
-    $read = (new Pasada\Core\Attempt\MarkReader($inspection))->read($written, 0, static fn (): bool => false);
+    $read = (new Pasada\Core\Attempt\Marks\MarkReader($inspection))->read($written, 0, static fn (): bool => false);
 
     expect(fingerprint(ScoreSheet::ofInspection($inspection, MarkList::of(...$read))))->toBe(fingerprint(ScoreSheet::ofInspection($inspection, MarkList::of(...$marks))));
 })->with(range(1, 12));

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Attempt\MarkList;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkList;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Scoring\PassCheck;
 use Pasada\Core\Scoring\ScoreSheet;

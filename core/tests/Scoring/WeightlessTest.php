@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Attempt\Mark;
+use Pasada\Core\Attempt\Marks\Mark;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Scoring\ItemStatus;
 use Pasada\Core\Scoring\ScoreSheet;
@@ -34,7 +34,7 @@ it('says how it stands all the same', function (array $marks, ItemStatus $status
 ]);
 
 it('lets no miss of it fail, and none of it pass', function (): void {
-    $all = array_filter(Sample::all(), static fn (Mark $mark): bool => $mark->item !== 'cab.seat_belt');
+    $all = array_filter(Sample::all(), static fn (Mark $mark): bool => $mark->payload->item() !== 'cab.seat_belt');
 
     expect(weightless(['pass' => ['misses_allowed' => 0, 'note' => 'x']], ...[...$all, Sample::finish(99)])->verdict->standing)->toBe(Standing::Passed);
 });

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Attempt\Mark;
+use Pasada\Core\Attempt\Marks\Mark;
 use Pasada\Core\Scoring\Order\OrderReport;
 use Pasada\Core\Tests\Sample;
 

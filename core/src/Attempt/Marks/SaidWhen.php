@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pasada\Core\Attempt;
+namespace Pasada\Core\Attempt\Marks;
 
 /** When something was said that was not marked as it was said, but at the finish or by amendment. Stored: never rename one. */
 enum SaidWhen: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pasada\Core\Attempt;
+namespace Pasada\Core\Attempt\Marks;
 
 /** The marks of one attempt, each id once, ordered by time and then by id. */
 final readonly class MarkList
@@ -65,8 +65,9 @@ final readonly class MarkList
     {
         $undos = [];
         foreach ($this->marks as $mark) {
-            if ($mark->undoes !== null) {
-                $undos[$mark->undoes][] = $mark->id;
+            $undoes = $mark->undoes();
+            if ($undoes !== null) {
+                $undos[$undoes][] = $mark->id;
             }
         }
         if ($undos === []) {
@@ -74,7 +75,7 @@ final readonly class MarkList
         }
         $stands = [];
 
-        return array_values(array_filter($this->marks, static fn (Mark $mark): bool => $mark->undoes === null && self::stands($mark->id, $undos, $stands)));
+        return array_values(array_filter($this->marks, static fn (Mark $mark): bool => $mark->undoes() === null && self::stands($mark->id, $undos, $stands)));
     }
 
     /**

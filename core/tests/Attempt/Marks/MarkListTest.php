@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Attempt\MarkList;
-use Pasada\Core\Attempt\MarksConflict;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkList;
+use Pasada\Core\Attempt\Marks\MarksConflict;
 use Pasada\Core\Tests\Sample;
 
 /** @return list<string> */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pasada\Core\Attempt;
+namespace Pasada\Core\Attempt\Marks;
 
 use DomainException;
 use Pasada\Core\CoreException;

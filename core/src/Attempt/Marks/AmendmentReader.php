@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pasada\Core\Attempt;
+namespace Pasada\Core\Attempt\Marks;
 
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
@@ -28,7 +28,7 @@ final readonly class AmendmentReader
             if (! $mark->kind->amends()) {
                 $faults[] = Fault::at("marks[$n].kind", sprintf('"%s" belongs to the walk itself and cannot be amended; amend what was said of an item', $mark->kind->value));
             }
-            $undone = $mark->undoes === null ? null : $before->find($mark->undoes);
+            $undone = $mark->undoes() === null ? null : $before->find($mark->undoes());
             if ($undone !== null && ! $undone->kind->amends()) {
                 $faults[] = Fault::at("marks[$n].undoes", sprintf('names a mark "%s", which cannot be undone in a closed record; amend what was said of an item', $undone->kind->value));
             }

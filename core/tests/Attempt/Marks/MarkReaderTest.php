@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Attempt\Mark;
-use Pasada\Core\Attempt\MarkKind;
-use Pasada\Core\Attempt\MarkReader;
-use Pasada\Core\Attempt\MarkWriter;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkKind;
+use Pasada\Core\Attempt\Marks\MarkReader;
+use Pasada\Core\Attempt\Marks\MarkWriter;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Document\DocumentHasFaults;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pasada\Core\Attempt;
+namespace Pasada\Core\Attempt\Marks;
 
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
@@ -51,7 +51,8 @@ final readonly class MarkReader
                 $node->child('at_ms')->fault(sprintf('runs backwards: %d ms after %d ms; a recorder sends its marks in the order it made them', $mark->atMs, $clock));
             }
             $clock = max($clock, $mark->atMs);
-            if ($mark->undoes !== null && ! isset($ids[$mark->undoes]) && ! $isKnown($mark->undoes)) {
+            $undoes = $mark->undoes();
+            if ($undoes !== null && ! isset($ids[$undoes]) && ! $isKnown($undoes)) {
                 $node->child('undoes')->fault('names no mark of this attempt');
             }
             $marks[] = $mark;
@@ -92,18 +93,21 @@ final readonly class MarkReader
             $node->child('points')->fault('asks for at least one point that was said wrong');
         }
 
+        $fields = new MarkFields(
+            item: $carries('item') && (! $mayLackItem || $node->has('item')) ? $this->item($node, 'item') : null,
+            points: $points,
+            place: $carries('place') ? $this->place($node) : null,
+            text: $carries('text') && (! $mayLackText || $node->has('text')) ? $this->text($node) : null,
+            undoes: $carries('undoes') ? $node->uuid('undoes') : null,
+            side: $carries('side') && $node->has('side') ? $node->enum('side', Side::class) : null,
+            value: $carries('value') ? $this->value($node) : null,
+            from: $carries('from') ? ReferredTo::of($this->from($node)) : null,
+            except: $carries('except') ? array_map(fn (Node $entry): string => $this->knownItem($entry), $node->nodesOr('except')) : [],
+            section: $carries('section') ? $this->section($node) : null,
+        );
+
         return Mark::of(
-            $node->uuid('id'), $node->int('at_ms', 0, self::LONGEST_MS), $kind,
-            $carries('item') && (! $mayLackItem || $node->has('item')) ? $this->item($node, 'item') : null,
-            $points,
-            $carries('place') ? $this->place($node) : null,
-            $carries('text') && (! $mayLackText || $node->has('text')) ? $this->text($node) : null,
-            $carries('undoes') ? $node->uuid('undoes') : null,
-            $carries('side') && $node->has('side') ? $node->enum('side', Side::class) : null,
-            $carries('value') ? $this->value($node) : null,
-            $carries('from') ? $this->from($node) : null,
-            $carries('except') ? array_map(fn (Node $entry): string => $this->knownItem($entry), $node->nodesOr('except')) : [],
-            $carries('section') ? $this->section($node) : null,
+            $node->uuid('id'), $node->int('at_ms', 0, self::LONGEST_MS), $kind, $fields,
             $carries('evidence') && $node->has('evidence') ? $this->text($node, 'evidence') : null,
             $carries('said') && $node->has('said') ? $node->enum('said', SaidWhen::class) : null,
         );

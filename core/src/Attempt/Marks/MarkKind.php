@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Pasada\Core\Attempt;
+namespace Pasada\Core\Attempt\Marks;
 
 /** What a mark records. The values are stored and sent: never rename one. */
 enum MarkKind: string
@@ -54,6 +54,21 @@ enum MarkKind: string
             self::Resumed, self::OffListBegan, self::OffListEnded, self::Finished => [],
             self::Note, self::LookAgain => ['text', 'item'],
             self::Undo => ['undoes'],
+        };
+    }
+
+    /** What a mark of this kind carries. */
+    public function payload(MarkFields $of): Payload
+    {
+        return match ($this) {
+            self::HeardWhole, self::PointsHeard, self::PointsTakenBack, self::FigureHeard, self::SaidWrong, self::NotFitted, self::DefectPlanted,
+            self::DefectNoticed => new ItemPayload($of->item ?? '', $of->points, $of->side, $of->value, $of->text),
+            self::CarriedOver => new ReferencePayload($of->place ?? '', $of->from ?? ReferredTo::of(''), $of->except),
+            self::PlaceEntered, self::PlaceClosed => new PlacePayload($of->place ?? ''),
+            self::Restarted => new SectionPayload($of->section ?? ''),
+            self::Paused, self::Note, self::LookAgain => new RemarkPayload($of->text, $of->item),
+            self::Undo => new UndoPayload($of->undoes ?? ''),
+            self::Resumed, self::OffListBegan, self::OffListEnded, self::Finished => new EmptyPayload,
         };
     }
 
