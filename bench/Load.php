@@ -34,8 +34,10 @@ final class Load
      * @param  list<string>  $items
      * @param  list<list<string>>  $headers  of the signed-in session of each attempt's scorer
      */
-    public function __construct(private readonly string $url, private readonly array $attempts, private readonly array $items, private readonly array $headers)
-    {
+    public function __construct(
+        private readonly string $url, private readonly array $attempts, private readonly array $items,
+        private readonly array $headers,
+    ) {
         $this->all = curl_multi_init();
         curl_multi_setopt($this->all, CURLMOPT_MAXCONNECTS, 220);
     }
@@ -68,13 +70,27 @@ final class Load
         $marks = [];
         for ($second = 0; $second < self::GATHER_SECONDS; $second++) {
             $turn = $batch * self::GATHER_SECONDS + $second;
-            $marks[] = ['id' => sprintf('0190%04x-%04x-7000-8000-%012x', $n, $turn, random_int(0, 2 ** 47)), 'at_ms' => $turn * 1000, 'kind' => 'heard_whole', 'item' => $this->items[$turn % count($this->items)]];
+            $marks[] = [
+                'id' => sprintf('0190%04x-%04x-7000-8000-%012x', $n, $turn, random_int(0, 2 ** 47)),
+                'at_ms' => $turn * 1000,
+                'kind' => 'heard_whole',
+                'item' => $this->items[$turn % count($this->items)],
+            ];
         }
         $handle = curl_init(sprintf('%s/api/v1/attempts/%s/marks', $this->url, $this->attempts[$n]));
         if ($handle === false) {
             throw new RuntimeException('curl gives no handle.');
         }
-        curl_setopt_array($handle, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => (string) json_encode(['recorder' => sprintf('01900000-0000-7000-8000-%012x', $n), 'marks' => $marks]), CURLOPT_HTTPHEADER => $this->headers[$n], CURLOPT_RETURNTRANSFER => true, CURLOPT_ENCODING => '']);
+        curl_setopt_array($handle, [
+            CURLOPT_POST => true,
+            CURLOPT_POSTFIELDS => (string) json_encode([
+                'recorder' => sprintf('01900000-0000-7000-8000-%012x', $n),
+                'marks' => $marks,
+            ]),
+            CURLOPT_HTTPHEADER => $this->headers[$n],
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_ENCODING => '',
+        ]);
         $this->under[spl_object_id($handle)] = [microtime(true), count($marks)];
         curl_multi_add_handle($this->all, $handle);
     }

@@ -20,17 +20,25 @@ require __DIR__.'/Timing.php';
 // How long listening takes: ./pasada bench listen-speed. Thirty minutes of speech are about 6000 words.
 $root = dirname(__DIR__);
 $read = static fn (string $path): string => (string) file_get_contents($root.'/'.$path);
-$files = ['parts.json' => $read('catalogue/listening/parts.json'), 'statements.json' => $read('catalogue/listening/statements.json'), 'talk.json' => $read('catalogue/listening/talk.json')];
-$lexicon = (new LexiconReader)->read($files);
-$checklist = (new ChecklistReader)->read($read('checklists/whole-walk-round.json'));
-$inspection = Inspection::of($checklist, (new VehicleReader)->read($read('vehicles/dock-tractor-chassis.json')));
+$files = [
+    'parts.json' => $read('catalogue/listening/parts.json'),
+    'statements.json' => $read('catalogue/listening/statements.json'),
+    'talk.json' => $read('catalogue/listening/talk.json'),
+];
+$lexicon = (new LexiconReader())->read($files);
+$checklist = (new ChecklistReader())->read($read('checklists/whole-walk-round.json'));
+$inspection = Inspection::of($checklist, (new VehicleReader())->read($read('vehicles/dock-tractor-chassis.json')));
 $listener = new Listener($lexicon, $checklist->figures);
 
 $speech = static function (int $words) use ($inspection): Transcript {
     $cues = [];
     $count = 0;
     for ($seed = 0; $count < $words; $seed++) {
-        foreach ((new Spoiler(12, $seed))->captions((new SpeechMaker($inspection, Style::Teaching, $seed))->speak())->cues as $cue) {
+        foreach (
+            (new Spoiler(12, $seed))
+                ->captions((new SpeechMaker($inspection, Style::Teaching, $seed))->speak())
+                ->cues as $cue
+        ) {
             $cues[] = new Cue(count($cues) * 10.0, $cue->text);
             $count += str_word_count($cue->text);
             if ($count >= $words) {
@@ -59,6 +67,13 @@ $twice = $time(static fn () => $listener->listen($whole), 5);
 $context = $speech(600);
 $live = $time(static fn () => $listener->listen($context), 21);
 Timing::say('6000 words', sprintf('%.0f ms', $once), 'wanted: under 400 ms');
-Timing::say('12000 words', sprintf('%.0f ms', $twice), sprintf('%.2f times as long; wanted: at most 2.2', $twice / $once));
+Timing::say(
+    '12000 words',
+    sprintf('%.0f ms', $twice),
+    sprintf('%.2f times as long; wanted: at most 2.2', $twice / $once),
+);
 Timing::say('a new live piece of ten words, with 600 before it', sprintf('%.1f ms', $live), 'wanted: under 30 ms');
-Timing::say('reading the lexicon, once', sprintf('%.0f ms', $time(static fn () => (new LexiconReader)->read($files), 5)));
+Timing::say(
+    'reading the lexicon, once',
+    sprintf('%.0f ms', $time(static fn () => (new LexiconReader())->read($files), 5)),
+);

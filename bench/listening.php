@@ -17,8 +17,12 @@ require __DIR__.'/../vendor/autoload.php';
 // How much is heard of invented walks: ./pasada bench listening. Styles and damage held out of development are marked.
 $root = dirname(__DIR__);
 $read = static fn (string $path): string => (string) file_get_contents($root.'/'.$path);
-$lexicon = (new LexiconReader)->read(['parts.json' => $read('catalogue/listening/parts.json'), 'statements.json' => $read('catalogue/listening/statements.json'), 'talk.json' => $read('catalogue/listening/talk.json')]);
-$checklist = (new ChecklistReader)->read($read('checklists/whole-walk-round.json'));
+$lexicon = (new LexiconReader())->read([
+    'parts.json' => $read('catalogue/listening/parts.json'),
+    'statements.json' => $read('catalogue/listening/statements.json'),
+    'talk.json' => $read('catalogue/listening/talk.json'),
+]);
+$checklist = (new ChecklistReader())->read($read('checklists/whole-walk-round.json'));
 $all = [];
 $zones = new Measured;
 $faults = [];
@@ -29,11 +33,27 @@ foreach (Style::cases() as $style) {
             $inspection = Inspection::of($checklist, (new VehicleReader)->read($read("vehicles/$vehicle.json")));
             for ($walk = 0; $walk < 2; $walk++) {
                 $speech = (new SpeechMaker($inspection, $style, 100 * $n + $walk))->speak();
-                $measured->add($speech->truth, (new Listener($lexicon, $checklist->figures))->listen((new Spoiler($damage, 7 * $n + $walk))->captions($speech)));
+                $measured->add(
+                    $speech->truth,
+                    (new Listener($lexicon, $checklist->figures))->listen(
+                        (new Spoiler($damage, 7 * $n + $walk))->captions($speech),
+                    ),
+                );
             }
         }
         $heldOut = $style->isHeldOut() || $damage === 30 ? '*' : ' ';
-        printf("%s %-28s %2d %%  item F1 %.3f (p %.3f r %.3f)  point F1 %.3f (p %.3f r %.3f)\n", $heldOut, $style->value, $damage, $measured->f1('item'), $measured->precision('item'), $measured->recall('item'), $measured->f1('point'), $measured->precision('point'), $measured->recall('point'));
+        printf(
+            "%s %-28s %2d %%  item F1 %.3f (p %.3f r %.3f)  point F1 %.3f (p %.3f r %.3f)\n",
+            $heldOut,
+            $style->value,
+            $damage,
+            $measured->f1('item'),
+            $measured->precision('item'),
+            $measured->recall('item'),
+            $measured->f1('point'),
+            $measured->precision('point'),
+            $measured->recall('point'),
+        );
         if ($heldOut === ' ') {
             foreach ($measured->faults as $fault => $count) {
                 $faults[$fault] = ($faults[$fault] ?? 0) + $count;
@@ -53,7 +73,13 @@ foreach ($zones->counts as $name => $counts) {
 foreach ([0.35, 0.5, 0.6, 0.7, 0.8, 0.9, 0.96] as $n => $from) {
     $to = [0.5, 0.6, 0.7, 0.8, 0.9, 0.96, 1.01][$n];
     $in = array_filter($all, static fn (array $one): bool => $one[0] >= $from && $one[0] < $to);
-    printf("  confidence %.2f to %.2f: %4d proposals, %.2f right\n", $from, min(1, $to), count($in), $in === [] ? 0 : count(array_filter($in, static fn (array $one): bool => $one[1])) / count($in));
+    printf(
+        "  confidence %.2f to %.2f: %4d proposals, %.2f right\n",
+        $from,
+        min(1, $to),
+        count($in),
+        $in === [] ? 0 : count(array_filter($in, static fn (array $one): bool => $one[1])) / count($in),
+    );
 }
 if (in_array('--faults', $argv, true)) {
     arsort($faults);

@@ -15,19 +15,28 @@ require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Timing.php';
 require __DIR__.'/Load.php';
 
-// A class of classes: attempts scored at the same time, each at one mark a second. ./pasada bench load [attempts] [seconds]
+// A class of classes: attempts scored at the same time, each at one mark a second. ./pasada bench load [attempts]
+// [seconds]
 [$attempts, $seconds] = [(int) ($argv[1] ?? 200), (int) ($argv[2] ?? 120)];
 $url = Browser::servedAt();
 $root = dirname(__DIR__);
-$checklist = (new ChecklistReader)->read((string) file_get_contents($root.'/checklists/whole-walk-round.json'));
-$items = array_keys(Inspection::of($checklist, (new VehicleReader)->read((string) file_get_contents($root.'/vehicles/dock-tractor-chassis.json')))->items);
+$checklist = (new ChecklistReader())->read((string) file_get_contents($root.'/checklists/whole-walk-round.json'));
+$items = array_keys(
+    Inspection::of(
+        $checklist,
+        (new VehicleReader())->read((string) file_get_contents($root.'/vehicles/dock-tractor-chassis.json')),
+    )->items,
+);
 
 $scorers = array_slice(DemoSchool::staff(), 0, 3);
 $clients = [];
 for ($n = 0; $n < 30; $n++) {
     $clients[$n] = new ApiClient($url);
     $clients[$n]->send('GET', '/session', null, 401);
-    $clients[$n]->send('POST', '/session', ['email' => $scorers[$n % count($scorers)][1], 'password' => DemoSchool::PASSWORD]);
+    $clients[$n]->send('POST', '/session', [
+        'email' => $scorers[$n % count($scorers)][1],
+        'password' => DemoSchool::PASSWORD,
+    ]);
 }
 $with = $clients[0]->choice('Whole walk-round', 'Dock 4');
 $ids = $headers = [];

@@ -23,20 +23,34 @@ $checklist = (new ChecklistReader)->read($text('checklists/whole-walk-round.json
 $vehicle = (new VehicleReader)->read($text('vehicles/dock-tractor-chassis.json'));
 $items = array_keys(Inspection::of($checklist, $vehicle)->items);
 $id = static fn (int $n): string => sprintf('01900000-0000-7000-8000-%012x', $n);
-$marks = static fn (int $count): array => array_map(static fn (int $n): Mark => Mark::heardWhole($id($n), $n * 1000, $items[$n % count($items)]), range(1, $count));
+$marks = static fn (int $count): array => array_map(
+    static fn (int $n): Mark => Mark::heardWhole($id($n), $n * 1000, $items[$n % count($items)]),
+    range(1, $count),
+);
 
 fwrite(STDOUT, "Core, from scratch: item list, replay, sheet\n");
 foreach ([300, 600, 1200, 2400] as $count) {
     $list = MarkList::of(...$marks($count));
     $sheet = Timing::median(40, static fn (): ScoreSheet => ScoreSheet::from($checklist, $vehicle, null, $list));
-    Timing::say(sprintf('%d items, %d marks', count($items), $count), sprintf('%.2f ms', $sheet), $count === 600 ? 'wanted: under 5 ms' : '');
+    Timing::say(
+        sprintf('%d items, %d marks', count($items), $count),
+        sprintf('%.2f ms', $sheet),
+        $count === 600 ? 'wanted: under 5 ms' : '',
+    );
 }
-Timing::say(sprintf('item list of %d items alone', count($items)), sprintf('%.2f ms', Timing::median(40, static fn (): Inspection => Inspection::of($checklist, $vehicle))));
+Timing::say(
+    sprintf('item list of %d items alone', count($items)),
+    sprintf('%.2f ms', Timing::median(40, static fn (): Inspection => Inspection::of($checklist, $vehicle))),
+);
 
 fwrite(STDOUT, "\nCore: a whole school scored again\n");
 $longest = (new ChecklistReader)->read($text('checklists/cab-brakes-and-drawn-form.json'));
 $longWalk = Inspection::of($longest, $vehicle);
-Timing::say(sprintf('item list of %d items', count($longWalk->items)), sprintf('%.2f ms', Timing::median(40, static fn (): Inspection => Inspection::of($longest, $vehicle))), 'wanted: under 3 ms for 200');
+Timing::say(
+    sprintf('item list of %d items', count($longWalk->items)),
+    sprintf('%.2f ms', Timing::median(40, static fn (): Inspection => Inspection::of($longest, $vehicle))),
+    'wanted: under 3 ms for 200',
+);
 $walks = [];
 foreach (range(0, 499) as $n) {
     $walks[] = MarkList::of(...$marks(200));
@@ -47,22 +61,39 @@ foreach ([125, 250, 500] as $attempts) {
     foreach (array_slice($walks, 0, $attempts) as $walk) {
         ScoreSheet::ofInspection($inspection, $walk);
     }
-    Timing::say(sprintf('%d attempts, %d marks', $attempts, $attempts * 200), sprintf('%.2f s', (hrtime(true) - $start) / 1e9), $attempts === 500 ? 'wanted: under 8 s' : '');
+    Timing::say(
+        sprintf('%d attempts, %d marks', $attempts, $attempts * 200),
+        sprintf('%.2f s', (hrtime(true) - $start) / 1e9),
+        $attempts === 500 ? 'wanted: under 8 s' : '',
+    );
 }
 
 $url = Browser::servedAt();
 $client = new ApiClient($url);
 $client->send('GET', '/session', null, 401);
 $client->send('POST', '/session', ['email' => DemoSchool::staff()[0][1], 'password' => DemoSchool::PASSWORD]);
-$uuid = static fn (): string => preg_replace('/^(.{8})(.{4})(.{4})(.{4})(.{12})$/', '$1-$2-$3-$4-$5', substr_replace(substr_replace(bin2hex(random_bytes(16)), '7', 12, 1), '8', 16, 1)) ?? '';
+$uuid = static fn (): string => preg_replace(
+    '/^(.{8})(.{4})(.{4})(.{4})(.{12})$/',
+    '$1-$2-$3-$4-$5',
+    substr_replace(substr_replace(bin2hex(random_bytes(16)), '7', 12, 1), '8', 16, 1),
+) ?? '';
 $attempt = $uuid();
 $recorder = $uuid();
-$client->send('POST', '/attempts', ['id' => $attempt, 'student_id' => 1, ...$client->choice('Whole walk-round', 'Dock 4')]);
+$client->send('POST', '/attempts', [
+    'id' => $attempt,
+    'student_id' => 1,
+    ...$client->choice('Whole walk-round', 'Dock 4'),
+]);
 
 fwrite(STDOUT, "\nHTTP through nginx and php-fpm, one after the other, in one run\n");
 $one = static function (int $n) use ($client, $attempt, $recorder, $uuid, $items): float {
     $start = hrtime(true);
-    $client->send('POST', "/attempts/$attempt/marks", ['recorder' => $recorder, 'marks' => [['id' => $uuid(), 'at_ms' => $n * 1000, 'kind' => 'heard_whole', 'item' => $items[$n % count($items)]]]]);
+    $client->send('POST', "/attempts/$attempt/marks", [
+        'recorder' => $recorder,
+        'marks' => [
+            ['id' => $uuid(), 'at_ms' => $n * 1000, 'kind' => 'heard_whole', 'item' => $items[$n % count($items)]],
+        ],
+    ]);
 
     return (hrtime(true) - $start) / 1e6;
 };
@@ -85,17 +116,35 @@ $browser->signIn(DemoSchool::staff()[0][1])->waitForText('Walks just finished');
 $sizes = $browser->run(<<<'JS'
     return performance.getEntriesByType('resource').concat(performance.getEntriesByType('navigation'))
         .filter(({ name }) => /\.(js|css)$/.test(name)).reduce((sum, { encodedBodySize }) => sum + encodedBodySize, 0);
-    JS);
-Timing::say('script and style for sign-in and Today, compressed', sprintf('%.0f kB', (is_numeric($sizes) ? (float) $sizes : 0) / 1000), 'wanted: under 350 kB');
-$browser->resize(820, 1180)->visit('/start?student=3')->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');
+    JS
+    ,
+);
+Timing::say(
+    'script and style for sign-in and Today, compressed',
+    sprintf('%.0f kB', (is_numeric($sizes) ? (float) $sizes : 0) / 1000),
+    'wanted: under 350 kB',
+);
+$browser
+    ->resize(820, 1180)
+    ->visit('/start?student=3')
+    ->waitForText('items at', '.preview')
+    ->click('[data-test=start]')
+    ->find('.tile');
 $taps = [];
 for ($n = 0; $n < 60; $n++) {
     $ms = $browser->driver->executeAsyncScript(<<<'JS'
         const done = arguments[arguments.length - 1];
         const tile = document.querySelector('.tile[data-state=not_reached]');
-        if (tile === null) { document.querySelector('[data-test=next]').click(); setTimeout(() => done(null), 300); return; }
+        if (tile === null) {
+            document.querySelector('[data-test=next]').click();
+            setTimeout(() => done(null), 300);
+            return;
+        }
         const start = performance.now();
-        new MutationObserver((_, seen) => { seen.disconnect(); requestAnimationFrame(() => setTimeout(() => done(performance.now() - start))); })
+        new MutationObserver((_, seen) => {
+            seen.disconnect();
+            requestAnimationFrame(() => setTimeout(() => done(performance.now() - start)));
+        })
             .observe(tile, { attributes: true, attributeFilter: ['data-state'] });
         tile.querySelector('.main').click();
         JS);
@@ -103,6 +152,10 @@ for ($n = 0; $n < 60; $n++) {
         $taps[] = (float) $ms;
     }
 }
-Timing::say(sprintf('tap to painted change at 820x1180, median of %d', count($taps)), sprintf('%.0f ms', Timing::middle($taps)), 'wanted: under 50 ms');
+Timing::say(
+    sprintf('tap to painted change at 820x1180, median of %d', count($taps)),
+    sprintf('%.0f ms', Timing::middle($taps)),
+    'wanted: under 50 ms',
+);
 Timing::say('the same, p95', sprintf('%.0f ms', Timing::middle($taps, 0.95)));
 $browser->close();

@@ -21,5 +21,8 @@ for ($seed = $from; $seed < $from + $count; $seed++) {
         fwrite(STDERR, sprintf("%d of %d\n", $seed - $from + 1, $count));
     }
 }
-fwrite(STDOUT, sprintf("%d of %d walks are scored differently, %.0f s\n", $differing, $count, (hrtime(true) - $began) / 1e9));
+fwrite(
+    STDOUT,
+    sprintf("%d of %d walks are scored differently, %.0f s\n", $differing, $count, (hrtime(true) - $began) / 1e9),
+);
 exit($differing === 0 ? 0 : 1);

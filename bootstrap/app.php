@@ -17,7 +17,8 @@ use Illuminate\View\Middleware\ShareErrorsFromSession;
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/api.php')
     ->withMiddleware(function (Middleware $middleware): void {
-        // A body is measured before anything reads it, signing in and checking its token included; then the framework may trim it.
+        // A body is measured before anything reads it, signing in and checking its token included; then the framework
+        // may trim it.
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->prependToPriorityList(before: EncryptCookies::class, prepend: LimitBody::class);
         $middleware->appendToPriorityList(after: LimitBody::class, append: RefuseMalformedJson::class);

@@ -8,6 +8,9 @@ return [
     'limiter' => env('CACHE_LIMITER', 'machine'),
     'stores' => [
         // Memory shared by the workers of one machine; see App\Library\InspectionLibrary. Absent on the command line.
-        'machine' => ['driver' => function_exists('apcu_enabled') ? 'apc' : 'file', 'path' => storage_path('framework/cache/data')],
+        'machine' => [
+            'driver' => function_exists('apcu_enabled') ? 'apc' : 'file',
+            'path' => storage_path('framework/cache/data'),
+        ],
     ],
 ];

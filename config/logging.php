@@ -7,6 +7,12 @@ return [
     'default' => env('LOG_CHANNEL', 'daily'),
     'channels' => [
         // A file a day, kept for two weeks, for nobody else's eyes.
-        'daily' => ['driver' => 'daily', 'path' => storage_path('logs/pasada.log'), 'level' => env('LOG_LEVEL', 'warning'), 'days' => 14, 'permission' => 0600],
+        'daily' => [
+            'driver' => 'daily',
+            'path' => storage_path('logs/pasada.log'),
+            'level' => env('LOG_LEVEL', 'warning'),
+            'days' => 14,
+            'permission' => 0600,
+        ],
     ],
 ];

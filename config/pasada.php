@@ -6,7 +6,11 @@ use Illuminate\Support\Env;
 
 $changed = 0;
 // Every folder: kept lists hold objects of Brakes and Document as well, and what was heard is the listener's.
-foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__).'/core/src', FilesystemIterator::SKIP_DOTS)) as $file) {
+foreach (
+    new RecursiveIteratorIterator(
+        new RecursiveDirectoryIterator(dirname(__DIR__).'/core/src', FilesystemIterator::SKIP_DOTS),
+    ) as $file
+) {
     assert($file instanceof SplFileInfo);
     $changed = max($changed, $file->getMTime());
 }
@@ -18,13 +22,15 @@ return [
     // Wrong sign-ins let through in a minute, for one account from one address and for one address in all.
     'sign_in_tries_per_minute' => $number('PASADA_SIGN_IN_TRIES_PER_MINUTE', 5),
     'sign_in_tries_per_minute_and_address' => $number('PASADA_SIGN_IN_TRIES_PER_MINUTE_AND_ADDRESS', 60),
-    // Requests let through in a minute for one user and one address of the API: of any kind, of those that compute, and of files.
+    // Requests let through in a minute for one user and one address of the API: of any kind, of those that compute, and
+    // of files.
     'requests_per_minute' => $number('PASADA_REQUESTS_PER_MINUTE', 600),
     'heavy_requests_per_minute' => $number('PASADA_HEAVY_REQUESTS_PER_MINUTE', 300),
     'files_per_minute' => $number('PASADA_FILES_PER_MINUTE', 30),
     // Hours after which a session ends however much it is used.
     'longest_session_hours' => $number('PASADA_LONGEST_SESSION_HOURS', 24),
-    // Addresses of proxies, with commas, whose word on where a request comes from is taken; none unless there is one in front.
+    // Addresses of proxies, with commas, whose word on where a request comes from is taken; none unless there is one in
+    // front.
     'trusted_proxies' => is_string(Env::get('PASADA_TRUSTED_PROXIES')) ? Env::get('PASADA_TRUSTED_PROXIES') : '',
     // Days without an attempt after which a student is due in the yard.
     'due_after_days' => $number('PASADA_DUE_AFTER_DAYS', 10),

@@ -24,7 +24,9 @@ use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Support\Facades\Route;
 
 // How large a body may be stands at each group; how often a user may ask, in AppServiceProvider.
-$bodies = static fn (int $bytes): array => [LimitBody::of($bytes), RefuseMalformedJson::class, TrimStrings::class, ConvertEmptyStringsToNull::class];
+$bodies = static fn (int $bytes): array => [
+    LimitBody::of($bytes), RefuseMalformedJson::class, TrimStrings::class, ConvertEmptyStringsToNull::class,
+];
 
 Route::prefix('api/v1')->group(function () use ($bodies): void {
     Route::middleware($bodies(LimitBody::SMALL))->group(function (): void {
@@ -32,65 +34,87 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
         Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
     });
 
-    Route::middleware([...$bodies(LimitBody::SMALL), 'auth', EndOldSessions::class, 'throttle:user'])->group(function (): void {
-        Route::get('session', [SessionController::class, 'show']);
-        Route::delete('session', [SessionController::class, 'destroy']);
-        Route::get('today', [TodayController::class, 'show']);
-        Route::get('choices', [InspectionController::class, 'choices']);
-        Route::get('prepared', [InspectionController::class, 'prepare']);
-        Route::get('students', [StudentController::class, 'index']);
-        Route::get('students/{student}', [StudentController::class, 'show'])->where('student', '[0-9]{1,15}');
-        Route::put('school/phrases', [SchoolController::class, 'phrases']);
-        Route::post('attempts', [AttemptController::class, 'store']);
-        Route::prefix('attempts/{attempt}')->whereUuid('attempt')->group(function (): void {
-            Route::get('/', [AttemptController::class, 'show']);
-            Route::get('result', [AttemptController::class, 'result']);
-            Route::get('sheet', [AttemptFollowController::class, 'sheet']);
-            Route::get('marks', [AttemptFollowController::class, 'marks']);
-            Route::put('live', [AttemptFollowController::class, 'share']);
-            Route::get('agreement', [AttemptFollowController::class, 'agreement']);
-            Route::get('brakes', [AttemptBrakesController::class, 'show']);
-            Route::get('brakes/file', [AttemptBrakesController::class, 'file']);
-            Route::get('recording', [AttemptSpeechController::class, 'show']);
-            Route::get('recording/file', [AttemptSpeechController::class, 'file']);
-            Route::get('what-if', [AttemptRecordController::class, 'whatIf']);
-            Route::get('record', [AttemptRecordController::class, 'download']);
-        });
-        Route::get('air/choices', [AirCabController::class, 'choices']);
-        Route::post('air/fault', [AirCabController::class, 'fault']);
-        Route::get('library', [LibraryController::class, 'show']);
-        Route::get('library/checklist/{id}/table', [LibraryController::class, 'table'])->where('id', '[0-9]{1,15}');
-        Route::get('library/{kind}/{id}/document', [LibraryController::class, 'document'])->where('id', '[0-9]{1,15}');
-        Route::get('library/{kind}/{id}/changes', [LibraryController::class, 'changes'])->where('id', '[0-9]{1,15}');
-        Route::prefix('drafts/{draft}')->whereUuid('draft')->group(function (): void {
-            Route::get('/', [DraftController::class, 'show']);
-            Route::delete('/', [DraftController::class, 'destroy']);
-            Route::post('undo', [DraftController::class, 'undo']);
-            Route::post('redo', [DraftController::class, 'redo']);
-            Route::get('effect', [DraftController::class, 'effect']);
-            Route::post('publish', [DraftController::class, 'publish']);
-        });
-    });
+    Route::middleware([...$bodies(LimitBody::SMALL), 'auth', EndOldSessions::class, 'throttle:user'])->group(
+        function (): void {
+            Route::get('session', [SessionController::class, 'show']);
+            Route::delete('session', [SessionController::class, 'destroy']);
+            Route::get('today', [TodayController::class, 'show']);
+            Route::get('choices', [InspectionController::class, 'choices']);
+            Route::get('prepared', [InspectionController::class, 'prepare']);
+            Route::get('students', [StudentController::class, 'index']);
+            Route::get('students/{student}', [StudentController::class, 'show'])->where('student', '[0-9]{1,15}');
+            Route::put('school/phrases', [SchoolController::class, 'phrases']);
+            Route::post('attempts', [AttemptController::class, 'store']);
+            Route::prefix('attempts/{attempt}')
+                ->whereUuid('attempt')
+                ->group(function (): void {
+                    Route::get('/', [AttemptController::class, 'show']);
+                    Route::get('result', [AttemptController::class, 'result']);
+                    Route::get('sheet', [AttemptFollowController::class, 'sheet']);
+                    Route::get('marks', [AttemptFollowController::class, 'marks']);
+                    Route::put('live', [AttemptFollowController::class, 'share']);
+                    Route::get('agreement', [AttemptFollowController::class, 'agreement']);
+                    Route::get('brakes', [AttemptBrakesController::class, 'show']);
+                    Route::get('brakes/file', [AttemptBrakesController::class, 'file']);
+                    Route::get('recording', [AttemptSpeechController::class, 'show']);
+                    Route::get('recording/file', [AttemptSpeechController::class, 'file']);
+                    Route::get('what-if', [AttemptRecordController::class, 'whatIf']);
+                    Route::get('record', [AttemptRecordController::class, 'download']);
+                });
+            Route::get('air/choices', [AirCabController::class, 'choices']);
+            Route::post('air/fault', [AirCabController::class, 'fault']);
+            Route::get('library', [LibraryController::class, 'show']);
+            Route::get('library/checklist/{id}/table', [LibraryController::class, 'table'])->where('id', '[0-9]{1,15}');
+            Route::get('library/{kind}/{id}/document', [LibraryController::class, 'document'])->where(
+                'id',
+                '[0-9]{1,15}',
+            );
+            Route::get('library/{kind}/{id}/changes', [LibraryController::class, 'changes'])->where(
+                'id',
+                '[0-9]{1,15}',
+            );
+            Route::prefix('drafts/{draft}')
+                ->whereUuid('draft')
+                ->group(function (): void {
+                    Route::get('/', [DraftController::class, 'show']);
+                    Route::delete('/', [DraftController::class, 'destroy']);
+                    Route::post('undo', [DraftController::class, 'undo']);
+                    Route::post('redo', [DraftController::class, 'redo']);
+                    Route::get('effect', [DraftController::class, 'effect']);
+                    Route::post('publish', [DraftController::class, 'publish']);
+                });
+        },
+    );
 
-    Route::middleware([...$bodies(LimitBody::LIST), 'auth', EndOldSessions::class, 'throttle:user'])->group(function (): void {
-        Route::prefix('attempts/{attempt}')->whereUuid('attempt')->group(function (): void {
-            Route::post('marks', [AttemptController::class, 'mark']);
-            Route::post('signatures', [AttemptFollowController::class, 'sign']);
-            Route::post('amendments', [AttemptFollowController::class, 'amend']);
-            Route::post('brakes', [AttemptBrakesController::class, 'record']);
-            Route::post('recording/turned-down', [AttemptSpeechController::class, 'turnDown']);
-            Route::post('heard', [AttemptSpeechController::class, 'hear'])->middleware('throttle:heavy');
-        });
-        Route::post('air/course', [AirCabController::class, 'course'])->middleware('throttle:heavy');
-        Route::post('air/practices', [AirCabController::class, 'judge'])->middleware('throttle:heavy');
-    });
+    Route::middleware([...$bodies(LimitBody::LIST), 'auth', EndOldSessions::class, 'throttle:user'])->group(
+        function (): void {
+            Route::prefix('attempts/{attempt}')
+                ->whereUuid('attempt')
+                ->group(function (): void {
+                    Route::post('marks', [AttemptController::class, 'mark']);
+                    Route::post('signatures', [AttemptFollowController::class, 'sign']);
+                    Route::post('amendments', [AttemptFollowController::class, 'amend']);
+                    Route::post('brakes', [AttemptBrakesController::class, 'record']);
+                    Route::post('recording/turned-down', [AttemptSpeechController::class, 'turnDown']);
+                    Route::post('heard', [AttemptSpeechController::class, 'hear'])->middleware('throttle:heavy');
+                });
+            Route::post('air/course', [AirCabController::class, 'course'])->middleware('throttle:heavy');
+            Route::post('air/practices', [AirCabController::class, 'judge'])->middleware('throttle:heavy');
+        },
+    );
 
-    Route::middleware([...$bodies(LimitBody::FILE), 'auth', EndOldSessions::class, 'throttle:user'])->group(function (): void {
-        Route::put('attempts/{attempt}/brakes/file', [AttemptBrakesController::class, 'import'])->whereUuid('attempt')->middleware('throttle:files');
-        Route::put('attempts/{attempt}/recording', [AttemptSpeechController::class, 'store'])->whereUuid('attempt')->middleware('throttle:files');
-        Route::post('records', [AttemptRecordController::class, 'store'])->middleware('throttle:files');
-        Route::post('drafts', [DraftController::class, 'store']);
-        Route::put('drafts/{draft}', [DraftController::class, 'update'])->whereUuid('draft');
-        Route::post('drafts/{draft}/table', [DraftController::class, 'table'])->whereUuid('draft');
-    });
+    Route::middleware([...$bodies(LimitBody::FILE), 'auth', EndOldSessions::class, 'throttle:user'])->group(
+        function (): void {
+            Route::put('attempts/{attempt}/brakes/file', [AttemptBrakesController::class, 'import'])
+                ->whereUuid('attempt')
+                ->middleware('throttle:files');
+            Route::put('attempts/{attempt}/recording', [AttemptSpeechController::class, 'store'])
+                ->whereUuid('attempt')
+                ->middleware('throttle:files');
+            Route::post('records', [AttemptRecordController::class, 'store'])->middleware('throttle:files');
+            Route::post('drafts', [DraftController::class, 'store']);
+            Route::put('drafts/{draft}', [DraftController::class, 'update'])->whereUuid('draft');
+            Route::post('drafts/{draft}/table', [DraftController::class, 'table'])->whereUuid('draft');
+        },
+    );
 });

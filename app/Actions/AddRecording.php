@@ -19,31 +19,48 @@ use Pasada\Core\Language\TranscriptReader;
 /** Adds captions to an attempt, and keeps which of what was heard in them was turned down. */
 final readonly class AddRecording
 {
-    public function __construct(private Records $records, private ReadRecording $read, private TurnedDownStore $turnedDown) {}
+    public function __construct(
+        private Records $records,
+        private ReadRecording $read,
+        private TurnedDownStore $turnedDown,
+    ) {}
 
     /**
      * @throws DocumentHasFaults if the captions cannot be read; those that were there stay
      * @throws IdIsTaken if the id came before with other captions
      * @throws RecordIsClosed if the walk is finished and the captions are new
      */
-    public function handle(Attempt $attempt, User $by, string $id, string $name, string $content, Carbon $now): Recording
-    {
-        // Read and heard first: what cannot be takes no place of what was there, and nobody waits for it with the record held.
+    public function handle(
+        Attempt $attempt, User $by, string $id, string $name, string $content, Carbon $now,
+    ): Recording {
+        // Read and heard first: what cannot be takes no place of what was there, and nobody waits for it with the
+        // record held.
         $transcript = (new TranscriptReader)->read($content, $name);
         $heard = $this->read->hear($attempt, $transcript, $name);
 
-        return $this->records->write($attempt, function (bool $isClosed) use ($attempt, $by, $id, $name, $content, $heard, $now): Recording {
+        return $this->records->write($attempt, function (bool $isClosed) use (
+            $attempt, $by, $id, $name, $content, $heard, $now,
+        ): Recording {
             $known = Recording::query()->find($id);
             if ($known !== null) {
-                return [$known->attempt_id, $known->content] === [$attempt->id, $content] ? $known : throw IdIsTaken::byCaptions($id);
+                return [$known->attempt_id, $known->content] === [$attempt->id, $content]
+                    ? $known
+                    : throw IdIsTaken::byCaptions($id);
             }
             if ($isClosed) {
                 throw RecordIsClosed::of($attempt->id);
             }
 
             return Recording::query()->create([
-                'id' => $id, 'attempt_id' => $attempt->id, 'position' => Recording::query()->where('attempt_id', $attempt->id)->count(),
-                'user_id' => $by->id, 'name' => $name, 'content' => $content, 'heard' => $heard, 'heard_by' => $this->read->listener($attempt), 'received_at' => $now,
+                'id' => $id,
+                'attempt_id' => $attempt->id,
+                'position' => Recording::query()->where('attempt_id', $attempt->id)->count(),
+                'user_id' => $by->id,
+                'name' => $name,
+                'content' => $content,
+                'heard' => $heard,
+                'heard_by' => $this->read->listener($attempt),
+                'received_at' => $now,
             ]);
         });
     }
@@ -63,7 +80,11 @@ final readonly class AddRecording
             if ($isClosed) {
                 throw RecordIsClosed::of($attempt->id);
             }
-            $recording = Recording::of($attempt) ?? throw DocumentHasFaults::in('proposals', [Fault::at('turned_down', 'there are no captions in this attempt; add them first')]);
+            $recording =
+                Recording::of($attempt) ??
+                throw DocumentHasFaults::in('proposals', [
+                    Fault::at('turned_down', 'there are no captions in this attempt; add them first'),
+                ]);
             $this->turnedDown->append($recording, $new, $by->id, $now);
         });
     }

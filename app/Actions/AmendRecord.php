@@ -24,7 +24,10 @@ use Pasada\Core\Scoring\ScoreSheet;
 /** Changes a closed record, with a reason. What was there before is untouched, so the original stays readable. */
 final readonly class AmendRecord
 {
-    public function __construct(private Records $records, private InspectionLibrary $inspections, private MarkStore $marks, private BenchLogStore $bench, private ProjectAttempt $project) {}
+    public function __construct(
+        private Records $records, private InspectionLibrary $inspections, private MarkStore $marks,
+        private BenchLogStore $bench, private ProjectAttempt $project,
+    ) {}
 
     /**
      * Sending the same amendment twice changes nothing.
@@ -36,11 +39,14 @@ final readonly class AmendRecord
      * @throws DocumentHasFaults if a mark or a line is at fault
      * @throws IdIsTaken if the id of the amendment, or of one of its marks, stands for something else
      */
-    public function handle(Attempt $attempt, User $by, string $id, string $reason, array $marks, array $brakes, Carbon $now): void
-    {
+    public function handle(
+        Attempt $attempt, User $by, string $id, string $reason, array $marks, array $brakes, Carbon $now,
+    ): void {
         $digest = hash('sha256', json_encode([$reason, $marks, $brakes], JSON_THROW_ON_ERROR));
         $inspection = $this->inspections->forAttempt($attempt);
-        $this->records->writeClosed($attempt, RecordIsOpen::toBeAmended(), function () use ($attempt, $by, $id, $reason, $marks, $brakes, $digest, $now, $inspection): void {
+        $this->records->writeClosed($attempt, RecordIsOpen::toBeAmended(), function () use (
+            $attempt, $by, $id, $reason, $marks, $brakes, $digest, $now, $inspection,
+        ): void {
             $known = Amendment::query()->find($id);
             if ($known !== null) {
                 if ($known->attempt_id !== $attempt->id || $known->digest !== $digest) {
@@ -56,9 +62,14 @@ final readonly class AmendRecord
                     throw IdIsTaken::byMark($mark->id);
                 }
             }
-            // After all that is there, so that two amendments stand in the order in which they were made, whatever a clock says.
+            // After all that is there, so that two amendments stand in the order in which they were made, whatever a
+            // clock says.
             $atMs = $before->lastAtMs() + 1;
-            $new = array_map(static fn (Mark $mark, int $n): Mark => $mark->afterwards($atMs + $n), $amending, array_keys($amending));
+            $new = array_map(
+                static fn (Mark $mark, int $n): Mark => $mark->afterwards($atMs + $n),
+                $amending,
+                array_keys($amending),
+            );
             Amendment::query()->create([
                 'id' => $id, 'attempt_id' => $attempt->id, 'user_id' => $by->id, 'reason' => $reason, 'made_at' => $now,
                 'position' => 1 + Amendment::query()->where('attempt_id', $attempt->id)->count(), 'digest' => $digest,
@@ -76,7 +87,10 @@ final readonly class AmendRecord
             return;
         }
         $before = $this->bench->read($attempt->id);
-        $new = (new BenchEntryReader)->read(['events' => $lines], static fn (string $id): bool => isset($before->entries[$id]));
+        $new = (new BenchEntryReader())->read(
+            ['events' => $lines],
+            static fn (string $id): bool => isset($before->entries[$id]),
+        );
         foreach ($new as $entry) {
             if (isset($before->entries[$entry->id])) {
                 throw IdIsTaken::byMark($entry->id);

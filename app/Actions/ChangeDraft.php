@@ -13,7 +13,10 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Pasada\Core\Checklist\Reading\ItemTable;
 use stdClass;
 
-/** Changes a draft, whatever the change is. What is wrong in it is kept all the same and told when it is read: nothing typed is lost. */
+/**
+ * Changes a draft, whatever the change is. What is wrong in it is kept all the same and told when it is read: nothing
+ * typed is lost.
+ */
 final readonly class ChangeDraft
 {
     public function __construct(private ConnectionInterface $database, private DraftStore $drafts) {}
@@ -25,8 +28,8 @@ final readonly class ChangeDraft
     }
 
     /**
-     * Lays a table of items over a draft of a checklist; a DocumentHasFaults names the line of every fault, and the draft is
-     * unchanged then.
+     * Lays a table of items over a draft of a checklist; a DocumentHasFaults names the line of every fault, and the
+     * draft is unchanged then.
      *
      * @throws DraftHasMovedOn if somebody else changed it meanwhile
      */

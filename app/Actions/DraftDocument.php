@@ -9,6 +9,13 @@ final readonly class DraftDocument
 {
     public static function text(mixed $document): string
     {
-        return json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            $document,
+            JSON_PRETTY_PRINT |
+                JSON_UNESCAPED_SLASHES |
+                JSON_UNESCAPED_UNICODE |
+                JSON_PRESERVE_ZERO_FRACTION |
+                JSON_THROW_ON_ERROR,
+        )."\n";
     }
 }

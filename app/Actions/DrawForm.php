@@ -31,7 +31,17 @@ final readonly class DrawForm
             return [$drawn?->id, $drawn === null ? null : $seed];
         }
         if ($forms->of($asked) === null) {
-            throw DocumentHasFaults::in('New attempt', [Fault::at('form', sprintf('"%s" has no form "%s"; it has %s', $stored->name, $asked, $forms->forms === [] ? 'none' : implode(', ', array_keys($forms->forms))))]);
+            throw DocumentHasFaults::in('New attempt', [
+                Fault::at(
+                    'form',
+                    sprintf(
+                        '"%s" has no form "%s"; it has %s',
+                        $stored->name,
+                        $asked,
+                        $forms->forms === [] ? 'none' : implode(', ', array_keys($forms->forms)),
+                    ),
+                ),
+            ]);
         }
 
         return [$asked, null];

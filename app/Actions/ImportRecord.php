@@ -26,7 +26,10 @@ use Pasada\Core\Document\Fault;
 use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Scoring\SheetWriter;
 
-/** Takes in an attempt that was recorded elsewhere: all of it, or nothing. The record says that it was taken in, when and by whom. */
+/**
+ * Takes in an attempt that was recorded elsewhere: all of it, or nothing. The record says that it was taken in, when
+ * and by whom.
+ */
 final readonly class ImportRecord
 {
     public function __construct(
@@ -56,8 +59,16 @@ final readonly class ImportRecord
             if ($here !== null) {
                 return [$here, false];
             }
-            $attempt = $this->start->handle((string) Str::uuid7(), $by, $student, $file->checklist, $file->vehicle, $file->startedAt, $file->form, mode: $file->mode);
-            $attempt->update(['source_id' => $file->id, 'imported_at' => $now, 'imported_by' => $by->id, 'source' => ['student' => $file->student, 'scorer' => $file->scorer, 'school' => $file->school]]);
+            $attempt = $this->start->handle(
+                (string) Str::uuid7(), $by, $student, $file->checklist, $file->vehicle, $file->startedAt, $file->form,
+                mode: $file->mode,
+            );
+            $attempt->update([
+                'source_id' => $file->id,
+                'imported_at' => $now,
+                'imported_by' => $by->id,
+                'source' => ['student' => $file->student, 'scorer' => $file->scorer, 'school' => $file->school],
+            ]);
             $this->marks->handle($attempt, $by, $attempt->id, ['marks' => $file->marks]);
             $this->beside($attempt, $by, $file, $now);
             $sheet = $this->sheets->handle($attempt);
@@ -74,7 +85,9 @@ final readonly class ImportRecord
 
     private function here(User $by, RecordInFile $file): ?Attempt
     {
-        $known = Attempt::query()->where('school_id', $by->school_id)->where(static fn (Builder $query) => $query->where('id', $file->id)->orWhere('source_id', $file->id));
+        $known = Attempt::query()
+            ->where('school_id', $by->school_id)
+            ->where(static fn (Builder $query) => $query->where('id', $file->id)->orWhere('source_id', $file->id));
         $known->lockForUpdate();
 
         return $file->id === null ? null : $known->first();
@@ -86,28 +99,62 @@ final readonly class ImportRecord
         [$marks] = $this->store->read($attempt->id);
         $inspection = $this->sheets->handle($attempt)->inspection;
         foreach ($file->amendments as $n => $one) {
-            $read = (new MarkReader($inspection))->read(['marks' => $one['marks']], null, static fn (string $id): bool => $marks->has($id));
+            $read = (new MarkReader($inspection))->read(
+                ['marks' => $one['marks']],
+                null,
+                static fn (string $id): bool => $marks->has($id),
+            );
             $amendment = Amendment::query()->create([
-                'id' => (string) Str::uuid7(), 'attempt_id' => $attempt->id, 'user_id' => $by->id, 'by_name' => $one['by'], 'reason' => mb_substr($one['reason'], 0, 500),
-                'made_at' => $one['made_at'], 'position' => $n + 1, 'digest' => hash('sha256', (string) json_encode($one)),
+                'id' => (string) Str::uuid7(),
+                'attempt_id' => $attempt->id,
+                'user_id' => $by->id,
+                'by_name' => $one['by'],
+                'reason' => mb_substr($one['reason'], 0, 500),
+                'made_at' => $one['made_at'],
+                'position' => $n + 1,
+                'digest' => hash('sha256', (string) json_encode($one)),
             ]);
             $new = array_values(array_filter($read, static fn (Mark $mark): bool => ! $marks->has($mark->id)));
             $this->store->append($attempt->id, $new, $amendment->id, $by->id, $now, $amendment->id);
             $marks = $marks->with(...$new);
         }
-        $this->bench->append($attempt->id, (new BenchEntryReader)->read(['events' => $file->brakes], static fn (): bool => false), $by->id, $now);
+        $this->bench->append(
+            $attempt->id,
+            (new BenchEntryReader())->read(['events' => $file->brakes], static fn (): bool => false),
+            $by->id,
+            $now,
+        );
         foreach ($file->captions as $n => $one) {
-            Recording::query()->create(['id' => (string) Str::uuid7(), 'attempt_id' => $attempt->id, 'position' => $n, 'user_id' => $by->id, 'name' => $one['name'], 'content' => $one['content'], 'received_at' => $now]);
+            Recording::query()->create([
+                'id' => (string) Str::uuid7(),
+                'attempt_id' => $attempt->id,
+                'position' => $n,
+                'user_id' => $by->id,
+                'name' => $one['name'],
+                'content' => $one['content'],
+                'received_at' => $now,
+            ]);
         }
         foreach ($file->signatures as $one) {
-            Signature::query()->create(['attempt_id' => $attempt->id, 'party' => $one['party'], 'name' => $one['name'], 'strokes' => $one['strokes'], 'signed_at' => $one['signed_at']]);
+            Signature::query()->create([
+                'attempt_id' => $attempt->id,
+                'party' => $one['party'],
+                'name' => $one['name'],
+                'strokes' => $one['strokes'],
+                'signed_at' => $one['signed_at'],
+            ]);
         }
     }
 
     private function compare(ScoreSheet $sheet, mixed $given): void
     {
         if ($given !== null && json_decode((string) json_encode(SheetWriter::write($sheet)), true) !== $given) {
-            throw DocumentHasFaults::in('record', [Fault::at('sheet', 'is not what these marks give under this checklist; leave it out to have it worked out anew')]);
+            throw DocumentHasFaults::in('record', [
+                Fault::at(
+                    'sheet',
+                    'is not what these marks give under this checklist; leave it out to have it worked out anew',
+                ),
+            ]);
         }
     }
 }

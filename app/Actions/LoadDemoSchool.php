@@ -41,7 +41,11 @@ final readonly class LoadDemoSchool
     public function handle(Carbon $now, callable $told): void
     {
         $this->database->transaction(function () use ($now, $told): void {
-            $school = School::query()->create(['name' => 'Ferrow Sound Harbor College', 'state' => 'Tamarack', 'is_demo' => true]);
+            $school = School::query()->create([
+                'name' => 'Ferrow Sound Harbor College',
+                'state' => 'Tamarack',
+                'is_demo' => true,
+            ]);
             $scorers = [];
             foreach (DemoSchool::staff() as $person) {
                 $user = $this->account($school, ...$person);
@@ -55,7 +59,10 @@ final readonly class LoadDemoSchool
                 $student = $this->student($school, $profile, $now);
                 for ($attempt = 0; $attempt < $profile->attempts; $attempt++) {
                     $seed = 1000 * ($number + 1) + $attempt;
-                    $this->walk($student, $profile, $attempt, $seed, $scorers[$seed % count($scorers)], $checklist, $vehicles[$profile->vehicle], $now);
+                    $this->walk(
+                        $student, $profile, $attempt, $seed, $scorers[$seed % count($scorers)], $checklist,
+                        $vehicles[$profile->vehicle], $now,
+                    );
                 }
                 $this->practices($student, $checklist, $vehicles[$profile->vehicle], $now);
                 $told($profile->name);
@@ -65,7 +72,13 @@ final readonly class LoadDemoSchool
 
     private function account(School $school, string $name, string $email, Role $role): User
     {
-        return User::query()->create(['school_id' => $school->id, 'name' => $name, 'email' => $email, 'password' => DemoSchool::PASSWORD, 'role' => $role]);
+        return User::query()->create([
+            'school_id' => $school->id,
+            'name' => $name,
+            'email' => $email,
+            'password' => DemoSchool::PASSWORD,
+            'role' => $role,
+        ]);
     }
 
     private function student(School $school, StudentProfile $profile, Carbon $now): Student
@@ -77,12 +90,16 @@ final readonly class LoadDemoSchool
             'user_id' => $profile->name === $name ? $this->account($school, $name, $email, $role)->id : null,
             'name' => $profile->name,
             'class_name' => 'Port drayage, autumn',
-            'exam_on' => $profile->examInDays === null ? null : $now->copy()->addDays($profile->examInDays)->toDateString(),
+            'exam_on' => $profile->examInDays === null
+                ? null
+                : $now->copy()->addDays($profile->examInDays)->toDateString(),
         ]);
     }
 
-    private function walk(Student $student, StudentProfile $profile, int $number, int $seed, User $scorer, StoredChecklist $checklist, StoredVehicle $vehicle, Carbon $now): void
-    {
+    private function walk(
+        Student $student, StudentProfile $profile, int $number, int $seed, User $scorer, StoredChecklist $checklist,
+        StoredVehicle $vehicle, Carbon $now,
+    ): void {
         // Spread evenly from eight weeks ago to the day the student was last seen, at some hour of the working day.
         $first = self::WEEKS * 7;
         $daysAgo = $first - intdiv(($first - $profile->lastSeenDaysAgo) * $number, max(1, $profile->attempts - 1));
@@ -102,7 +119,10 @@ final readonly class LoadDemoSchool
             return;
         }
         foreach (DemoCab::SLIPS as $n => $slip) {
-            $this->practise->judge($user, AirCab::in($vehicle, '', 90.0), $checklist, CabHelp::Alone, DemoCab::controls($slip), true, $now->copy()->subDays(9 - 3 * $n));
+            $this->practise->judge(
+                $user, AirCab::in($vehicle, '', 90.0), $checklist, CabHelp::Alone, DemoCab::controls($slip), true,
+                $now->copy()->subDays(9 - 3 * $n),
+            );
         }
     }
 
@@ -110,11 +130,20 @@ final readonly class LoadDemoSchool
     private function vehicles(School $school, Carbon $now): array
     {
         $stored = [];
-        foreach (new \GlobIterator($this->folder.'/vehicles/*.json', \FilesystemIterator::CURRENT_AS_PATHNAME) as $file) {
+        foreach (
+            new \GlobIterator($this->folder.'/vehicles/*.json', \FilesystemIterator::CURRENT_AS_PATHNAME) as $file
+        ) {
             assert(is_string($file));
             $text = (string) file_get_contents($file);
-            $vehicle = (new VehicleReader)->read($text, basename($file));
-            $stored[$vehicle->id] = StoredVehicle::query()->create(['school_id' => $school->id, 'slug' => $vehicle->id, 'version' => 1, 'name' => $vehicle->name, 'document' => $text, 'in_force_from' => $now->copy()->subWeeks(self::WEEKS)->toDateString()]);
+            $vehicle = (new VehicleReader())->read($text, basename($file));
+            $stored[$vehicle->id] = StoredVehicle::query()->create([
+                'school_id' => $school->id,
+                'slug' => $vehicle->id,
+                'version' => 1,
+                'name' => $vehicle->name,
+                'document' => $text,
+                'in_force_from' => $now->copy()->subWeeks(self::WEEKS)->toDateString(),
+            ]);
         }
 
         return $stored;
@@ -124,11 +153,20 @@ final readonly class LoadDemoSchool
     private function checklists(School $school, Carbon $now): array
     {
         $stored = [];
-        foreach (new \GlobIterator($this->folder.'/checklists/*.json', \FilesystemIterator::CURRENT_AS_PATHNAME) as $file) {
+        foreach (
+            new \GlobIterator($this->folder.'/checklists/*.json', \FilesystemIterator::CURRENT_AS_PATHNAME) as $file
+        ) {
             assert(is_string($file));
             $text = (string) file_get_contents($file);
-            $checklist = (new ChecklistReader)->read($text, basename($file));
-            $stored[$checklist->id] = StoredChecklist::query()->create(['school_id' => $school->id, 'slug' => $checklist->id, 'version' => $checklist->version, 'name' => $checklist->name, 'document' => $text, 'in_force_from' => $now->copy()->subWeeks(self::WEEKS)->toDateString()]);
+            $checklist = (new ChecklistReader())->read($text, basename($file));
+            $stored[$checklist->id] = StoredChecklist::query()->create([
+                'school_id' => $school->id,
+                'slug' => $checklist->id,
+                'version' => $checklist->version,
+                'name' => $checklist->name,
+                'document' => $text,
+                'in_force_from' => $now->copy()->subWeeks(self::WEEKS)->toDateString(),
+            ]);
         }
 
         return $stored;

@@ -43,13 +43,27 @@ final readonly class OpenDraft
         $slug = $kind->check($text, 'file');
         $text = str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text;
 
-        return $this->open($user, $kind, $slug, $kind->model()::ofSchool($user->school_id)->where('slug', $slug)->get()->sortByDesc('version')->first(), $text);
+        return $this->open(
+            $user,
+            $kind,
+            $slug,
+            $kind->model()::ofSchool($user->school_id)->where('slug', $slug)->get()->sortByDesc('version')->first(),
+            $text,
+        );
     }
 
     private function open(User $user, DocumentKind $kind, string $slug, ?StoredDocument $base, string $document): Draft
     {
         $draft = $this->database->transaction(function () use ($user, $kind, $slug, $base, $document): Draft {
-            $draft = Draft::query()->create(['id' => (string) Str::uuid7(), 'school_id' => $user->school_id, 'user_id' => $user->id, 'kind' => $kind, 'slug' => $slug, 'base_id' => $base?->id, 'step' => 0]);
+            $draft = Draft::query()->create([
+                'id' => (string) Str::uuid7(),
+                'school_id' => $user->school_id,
+                'user_id' => $user->id,
+                'kind' => $kind,
+                'slug' => $slug,
+                'base_id' => $base?->id,
+                'step' => 0,
+            ]);
             $this->drafts->append($draft, $document);
 
             return $draft;
@@ -63,8 +77,13 @@ final readonly class OpenDraft
     {
         for ($n = 1; ; $n++) {
             $free = $slug.'-'.($n === 1 ? 'copy' : 'copy-'.$n);
-            $taken = $kind->model()::ofSchool($user->school_id)->where('slug', $free)->exists()
-                || Draft::query()->where('school_id', $user->school_id)->where('kind', $kind)->where('slug', $free)->exists();
+            $taken =
+                $kind->model()::ofSchool($user->school_id)->where('slug', $free)->exists() ||
+                Draft::query()
+                    ->where('school_id', $user->school_id)
+                    ->where('kind', $kind)
+                    ->where('slug', $free)
+                    ->exists();
             if (! $taken) {
                 return $free;
             }

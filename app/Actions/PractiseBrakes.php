@@ -46,14 +46,34 @@ final readonly class PractiseBrakes
     {
         $practice = $cab->practice();
         $trace = $practice->course($controls, $untilMs, self::PLAY_MS);
-        $ahead = array_filter($trace->samples, static fn (AirSample $sample): bool => $sample->atMs >= $fromMs - self::PLAY_MS);
+        $ahead = array_filter(
+            $trace->samples,
+            static fn (AirSample $sample): bool => $sample->atMs >= $fromMs - self::PLAY_MS,
+        );
         $refused = $practice->refused($controls);
 
         return new AirCourseResource(
-            array_values(array_map(static fn (AirSample $sample): array => [$sample->atMs, round($sample->primaryGauge, 2), round($sample->secondary, 2), $sample->warning ? 1 : 0], $ahead)),
-            array_map(static fn (BrakeEvent $event): object => (object) EventWriter::write($event), $practice->happened($trace, $controls)),
+            array_values(
+                array_map(
+                    static fn (AirSample $sample): array => [
+                        $sample->atMs,
+                        round($sample->primaryGauge, 2),
+                        round($sample->secondary, 2),
+                        $sample->warning ? 1 : 0,
+                    ],
+                    $ahead,
+                ),
+            ),
+            array_map(
+                static fn (BrakeEvent $event): object => (object) EventWriter::write($event),
+                $practice->happened($trace, $controls),
+            ),
             (object) $practice->situation($trace, $controls)->states(),
-            array_map(static fn (int $n, string $why): RefusedControlResource => new RefusedControlResource($n, $why), array_keys($refused), $refused),
+            array_map(
+                static fn (int $n, string $why): RefusedControlResource => new RefusedControlResource($n, $why),
+                array_keys($refused),
+                $refused,
+            ),
         );
     }
 
@@ -63,8 +83,10 @@ final readonly class PractiseBrakes
      * @param  string|null  $id  UUID made by the page: kept once, however often it is sent
      * @param  CabFault|null  $suspected  what the student says is wrong with a truck of which it was hidden
      */
-    public function judge(User $by, AirCab $cab, StoredChecklist $checklist, CabHelp $help, array $controls, bool $keep, Carbon $now, ?string $id = null, ?CabFault $suspected = null, bool $wasHidden = false): PractisedResource
-    {
+    public function judge(
+        User $by, AirCab $cab, StoredChecklist $checklist, CabHelp $help, array $controls, bool $keep, Carbon $now,
+        ?string $id = null, ?CabFault $suspected = null, bool $wasHidden = false,
+    ): PractisedResource {
         $practice = $cab->practice();
         $fault = HiddenFaults::fault($cab->sealed);
         $found = $fault === null || ! $wasHidden ? null : $suspected === $fault;
@@ -72,22 +94,49 @@ final readonly class PractiseBrakes
         $judgement = (new Judge($sequence, $cab->braked))->judge($practice->observed($controls));
         if ($keep) {
             // Found by its id, so that one that is sent twice, even at the same moment, is kept once.
-            BrakePractice::query()->createOrFirst(['user_id' => $by->id, 'uuid' => $id ?? (string) Str::uuid()], [
-                'vehicle_id' => $cab->vehicle->id, 'checklist_id' => $checklist->id, 'help' => $help,
-                'standing' => $judgement->procedure(), 'cause' => $judgement->procedureCause(), 'fault' => $fault?->label(), 'suspected' => $suspected?->label(), 'found' => $found,
-                'controls' => array_map(EventWriter::write(...), $controls), 'created_at' => $now,
-            ]);
+            BrakePractice::query()->createOrFirst(
+                ['user_id' => $by->id, 'uuid' => $id ?? (string) Str::uuid()],
+                [
+                    'vehicle_id' => $cab->vehicle->id,
+                    'checklist_id' => $checklist->id,
+                    'help' => $help,
+                    'standing' => $judgement->procedure(),
+                    'cause' => $judgement->procedureCause(),
+                    'fault' => $fault?->label(),
+                    'suspected' => $suspected?->label(),
+                    'found' => $found,
+                    'controls' => array_map(EventWriter::write(...), $controls),
+                    'created_at' => $now,
+                ],
+            );
             $this->dropOldest($by);
         }
         $last = $controls === [] ? 0 : $controls[count($controls) - 1]->atMs;
         $kept = BrakePractice::query()->where('user_id', $by->id);
 
         return new PractisedResource(
-            BrakeStepResource::all($judgement, $sequence, $cab->braked), $judgement->procedure(), $judgement->procedureCause(),
-            $judgement->restarts, $judgement->restartsAllowed,
-            $keep && $fault !== null ? new DiagnosisResource($fault->label(), $suspected?->label(), $found, array_map(static fn (StepVerdict $step): string => $step->test->label().': '.$step->finding, $judgement->findings())) : null,
-            array_map(static fn (array $row): array => [$row[0], $row[2], $row[3]], TraceWriter::rows($practice->course($controls, $last + self::TAIL_MS, self::TRACE_MS))),
-            $kept->count(), $kept->where('standing', 'passed')->count(),
+            BrakeStepResource::all($judgement, $sequence, $cab->braked),
+            $judgement->procedure(),
+            $judgement->procedureCause(),
+            $judgement->restarts,
+            $judgement->restartsAllowed,
+            $keep && $fault !== null
+                ? new DiagnosisResource(
+                    $fault->label(),
+                    $suspected?->label(),
+                    $found,
+                    array_map(
+                        static fn (StepVerdict $step): string => $step->test->label().': '.$step->finding,
+                        $judgement->findings(),
+                    ),
+                )
+                : null,
+            array_map(
+                static fn (array $row): array => [$row[0], $row[2], $row[3]],
+                TraceWriter::rows($practice->course($controls, $last + self::TAIL_MS, self::TRACE_MS)),
+            ),
+            $kept->count(),
+            $kept->where('standing', 'passed')->count(),
         );
     }
 

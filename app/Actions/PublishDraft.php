@@ -14,7 +14,10 @@ use Illuminate\Support\Carbon;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 
-/** Makes a draft the next version of its document, in force from a day on. Attempts keep the version they were scored under. */
+/**
+ * Makes a draft the next version of its document, in force from a day on. Attempts keep the version they were scored
+ * under.
+ */
 final readonly class PublishDraft
 {
     public function __construct(private ConnectionInterface $database, private DraftStore $drafts) {}
@@ -23,7 +26,8 @@ final readonly class PublishDraft
      * @param  int  $seen  the step that was looked at
      *
      * @throws DocumentHasFaults if anything in it is wrong; it stays a draft then
-     * @throws DraftHasMovedOn if somebody else changed the draft meanwhile, or put another version in force since it was opened
+     * @throws DraftHasMovedOn if somebody else changed the draft meanwhile, or put another version in force since it
+     *   was opened
      */
     public function handle(Draft $draft, User $by, int $seen, Carbon $from): StoredDocument
     {
@@ -35,9 +39,14 @@ final readonly class PublishDraft
             }
             $text = $this->drafts->document($draft);
             if ($draft->kind->check($text, 'draft') !== $draft->slug) {
-                throw DocumentHasFaults::in('draft', [Fault::at('id', sprintf('must stay "%s"; make a copy for a document of another id', $draft->slug))]);
+                throw DocumentHasFaults::in('draft', [
+                    Fault::at('id', sprintf('must stay "%s"; make a copy for a document of another id', $draft->slug)),
+                ]);
             }
-            $versions = $draft->kind->model()::ofSchool($draft->school_id)->where('slug', $draft->slug)->lockForUpdate();
+            $versions = $draft->kind
+                ->model()::ofSchool($draft->school_id)
+                ->where('slug', $draft->slug)
+                ->lockForUpdate();
             $newest = $versions->max('version');
             if (is_numeric($newest) && (int) $newest !== ($draft->base()->version ?? 0)) {
                 throw DraftHasMovedOn::fromItsVersion($draft->id, (int) $newest);
@@ -48,10 +57,17 @@ final readonly class PublishDraft
             if (property_exists($document, 'version')) {
                 $document->version = $version;
             }
-            $stored = $draft->kind->model()::query()->create([
-                'school_id' => $draft->school_id, 'slug' => $draft->slug, 'version' => $version, 'name' => is_string($document->name ?? null) ? $document->name : $draft->slug,
-                'document' => DraftDocument::text($document), 'in_force_from' => $from->toDateString(), 'author_id' => $by->id,
-            ]);
+            $stored = $draft->kind
+                ->model()::query()
+                ->create([
+                    'school_id' => $draft->school_id,
+                    'slug' => $draft->slug,
+                    'version' => $version,
+                    'name' => is_string($document->name ?? null) ? $document->name : $draft->slug,
+                    'document' => DraftDocument::text($document),
+                    'in_force_from' => $from->toDateString(),
+                    'author_id' => $by->id,
+                ]);
             $draft->delete();
 
             return $stored;

@@ -24,13 +24,26 @@ final readonly class ReadAgreement
         }
         $mine = $this->sheets->handle($attempt);
         $all = [];
-        foreach ($attempt->walkMates()->with(Attempt::CARD)->where('status', AttemptStatus::Finished)->get() as $other) {
+        foreach (
+            $attempt->walkMates()->with(Attempt::CARD)->where('status', AttemptStatus::Finished)->get() as $other
+        ) {
             $theirs = $this->sheets->handle($other);
             $agreement = Agreement::between($mine, $theirs);
             $all[] = new AgreementResource(
-                AttemptCardResource::of($other), $agreement->items, $agreement->agreed, $agreement->agreedPermille(), $agreement->kappaPermille, $agreement->said(),
-                array_map(static fn (string $id): ItemChangeResource => new ItemChangeResource(
-                    $mine->outcomes[$id]->item->fullName(), $mine->outcomes[$id]->status, $theirs->outcomes[$id]->status), $agreement->differing),
+                AttemptCardResource::of($other),
+                $agreement->items,
+                $agreement->agreed,
+                $agreement->agreedPermille(),
+                $agreement->kappaPermille,
+                $agreement->said(),
+                array_map(
+                    static fn (string $id): ItemChangeResource => new ItemChangeResource(
+                        $mine->outcomes[$id]->item->fullName(),
+                        $mine->outcomes[$id]->status,
+                        $theirs->outcomes[$id]->status,
+                    ),
+                    $agreement->differing,
+                ),
             );
         }
 

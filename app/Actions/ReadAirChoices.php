@@ -29,8 +29,10 @@ final readonly class ReadAirChoices
         $braked = [];
         $vehicles = [];
         foreach (StoredVehicle::inForceOn($user->school_id, $now) as $row) {
-            $vehicle = $braked[$row->id] = BrakedVehicle::of((new VehicleReader)->read($row->document, $row->slug));
-            $vehicles[] = new AirVehicleResource($row->id, $row->name, $vehicle->combination, $vehicle->hasHandValve, $vehicle->isManual);
+            $vehicle = $braked[$row->id] = BrakedVehicle::of((new VehicleReader())->read($row->document, $row->slug));
+            $vehicles[] = new AirVehicleResource(
+                $row->id, $row->name, $vehicle->combination, $vehicle->hasHandValve, $vehicle->isManual,
+            );
         }
         $sequences = [];
         foreach (StoredChecklist::inForceOn($user->school_id, $now) as $row) {
@@ -41,20 +43,42 @@ final readonly class ReadAirChoices
         }
 
         return new AirChoicesResource(
-            $vehicles, $sequences,
-            array_map(static fn (CabFault $fault): AirFaultResource => new AirFaultResource($fault->value, $fault->label()), CabFault::cases()),
+            $vehicles,
+            $sequences,
+            array_map(
+                static fn (CabFault $fault): AirFaultResource => new AirFaultResource($fault->value, $fault->label()),
+                CabFault::cases(),
+            ),
         );
     }
 
     /** @param  array<int, BrakedVehicle>  $vehicles  by id */
     private function sequence(StoredChecklist $row, Sequence $sequence, array $vehicles): AirSequenceResource
     {
-        $limits = array_filter($sequence->rules(new BrakedVehicle), static fn (StepRule $rule): bool => $rule->limits->areSet());
-        $shows = array_map(static fn (BrakedVehicle $vehicle): array => array_column(CabFault::shownBy($sequence, $vehicle), 'value'), $vehicles);
+        $limits = array_filter(
+            $sequence->rules(new BrakedVehicle()),
+            static fn (StepRule $rule): bool => $rule->limits->areSet(),
+        );
+        $shows = array_map(
+            static fn (BrakedVehicle $vehicle): array => array_column(CabFault::shownBy($sequence, $vehicle), 'value'),
+            $vehicles,
+        );
 
         return new AirSequenceResource(
-            $row->id, $row->name, array_map(static fn (StepChoice $step): string => $step->test->label(), $sequence->steps), $sequence->restarts,
-            array_values(array_map(static fn (StepRule $rule): AirLimitResource => new AirLimitResource($rule->test->value, $rule->test->label()), $limits)), (object) $shows,
+            $row->id,
+            $row->name,
+            array_map(static fn (StepChoice $step): string => $step->test->label(), $sequence->steps),
+            $sequence->restarts,
+            array_values(
+                array_map(
+                    static fn (StepRule $rule): AirLimitResource => new AirLimitResource(
+                        $rule->test->value,
+                        $rule->test->label(),
+                    ),
+                    $limits,
+                ),
+            ),
+            (object) $shows,
         );
     }
 }

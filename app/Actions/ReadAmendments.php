@@ -14,10 +14,16 @@ use Pasada\Core\Coaching\Coach;
 use Pasada\Core\Scoring\ItemOutcome;
 use Pasada\Core\Scoring\ScoreSheet;
 
-/** The amendments of a closed record in the order in which they were made, each with the items it changed, old and new. */
+/**
+ * The amendments of a closed record in the order in which they were made, each with the items it changed, old and new.
+ */
 final readonly class ReadAmendments
 {
-    public function __construct(private InspectionLibrary $inspections, private MarkStore $marks, private Coach $coach) {}
+    public function __construct(
+        private InspectionLibrary $inspections,
+        private MarkStore $marks,
+        private Coach $coach,
+    ) {}
 
     /** @return list<AmendmentResource> */
     public function handle(Attempt $attempt): array
@@ -47,8 +53,14 @@ final readonly class ReadAmendments
         $changed = [];
         foreach ($after->outcomes as $id => $now) {
             $was = $before->outcomes[$id];
-            if ([$was->status, $was->heard->bits, $was->hearing?->figures, $was->defectNoticed] !== [$now->status, $now->heard->bits, $now->hearing?->figures, $now->defectNoticed]) {
-                $changed[] = new AmendedItemResource($id, $now->item->fullName(), $was->status, $this->missing($was), $now->status, $this->missing($now));
+            if (
+                [$was->status, $was->heard->bits, $was->hearing?->figures, $was->defectNoticed] !== [
+                    $now->status, $now->heard->bits, $now->hearing?->figures, $now->defectNoticed,
+                ]
+            ) {
+                $changed[] = new AmendedItemResource(
+                    $id, $now->item->fullName(), $was->status, $this->missing($was), $now->status, $this->missing($now),
+                );
             }
         }
 

@@ -24,9 +24,24 @@ final readonly class ReadChoices
     public function handle(User $user, Carbon $now): ChoicesResource
     {
         return new ChoicesResource(
-            array_values(Student::cards($user)->where('school_id', $user->school_id)->get()->sortBy('name')->map(StudentCardResource::of(...))->all()),
-            $this->inForce(StoredVehicle::inForceOn($user->school_id, $now)->toBase(), 'description', $this->used('vehicles', 'vehicle_id', $user->school_id)),
-            $this->inForce(StoredChecklist::inForceOn($user->school_id, $now)->toBase(), 'reason', $this->used('checklists', 'checklist_id', $user->school_id)),
+            array_values(
+                Student::cards($user)
+                    ->where('school_id', $user->school_id)
+                    ->get()
+                    ->sortBy('name')
+                    ->map(StudentCardResource::of(...))
+                    ->all(),
+            ),
+            $this->inForce(
+                StoredVehicle::inForceOn($user->school_id, $now)->toBase(),
+                'description',
+                $this->used('vehicles', 'vehicle_id', $user->school_id),
+            ),
+            $this->inForce(
+                StoredChecklist::inForceOn($user->school_id, $now)->toBase(),
+                'reason',
+                $this->used('checklists', 'checklist_id', $user->school_id),
+            ),
         );
     }
 
@@ -39,11 +54,21 @@ final readonly class ReadChoices
      */
     private function inForce(Collection $rows, string $about, array $used): array
     {
-        return array_values($rows->sortByDesc(static fn (StoredDocument $row): int => $used[$row->slug] ?? 0)->map(function (StoredDocument $row) use ($about): ChoiceResource {
-            $document = $row->decoded();
+        return array_values(
+            $rows
+                ->sortByDesc(static fn (StoredDocument $row): int => $used[$row->slug] ?? 0)
+                ->map(function (StoredDocument $row) use ($about): ChoiceResource {
+                    $document = $row->decoded();
 
-            return new ChoiceResource($row->id, $row->name, is_string($document[$about] ?? null) ? $document[$about] : '', $this->forms($document));
-        })->all());
+                    return new ChoiceResource(
+                        $row->id,
+                        $row->name,
+                        is_string($document[$about] ?? null) ? $document[$about] : '',
+                        $this->forms($document),
+                    );
+                })
+                ->all(),
+        );
     }
 
     /** @return array<string, int> attempts by slug */
@@ -51,7 +76,15 @@ final readonly class ReadChoices
     {
         $counts = [];
         /** @var stdClass&object{slug: string, attempts: int} $row */
-        foreach (Attempt::query()->toBase()->join($table, $table.'.id', '=', 'attempts.'.$key)->where('attempts.school_id', $schoolId)->groupBy('slug')->selectRaw('slug, count(*) as attempts')->get() as $row) {
+        foreach (
+            Attempt::query()
+                ->toBase()
+                ->join($table, $table.'.id', '=', 'attempts.'.$key)
+                ->where('attempts.school_id', $schoolId)
+                ->groupBy('slug')
+                ->selectRaw('slug, count(*) as attempts')
+                ->get() as $row
+        ) {
             $counts[$row->slug] = $row->attempts;
         }
 
@@ -67,6 +100,9 @@ final readonly class ReadChoices
         /** @var list<array{id: string, name: string, weight?: int}> $draw */
         $draw = is_array($document['forms'] ?? null) ? $document['forms']['draw'] ?? [] : [];
 
-        return array_map(static fn (array $form): FormResource => new FormResource($form['id'], $form['name'], $form['weight'] ?? 1), $draw);
+        return array_map(
+            static fn (array $form): FormResource => new FormResource($form['id'], $form['name'], $form['weight'] ?? 1),
+            $draw,
+        );
     }
 }

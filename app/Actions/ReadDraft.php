@@ -38,9 +38,22 @@ final readonly class ReadDraft
         $after = json_decode($text, true);
 
         return new DraftResource(
-            $draft->id, $draft->kind, $draft->slug, $draft->step, $undo, $redo, $reader->can('publish', $draft), $base?->version, json_decode($text),
+            $draft->id,
+            $draft->kind,
+            $draft->slug,
+            $draft->step,
+            $undo,
+            $redo,
+            $reader->can('publish', $draft),
+            $base?->version,
+            json_decode($text),
             array_map(static fn (Fault $fault): FaultResource => FaultResource::of($fault), $faults),
-            $base === null || ! is_array($after) ? [] : array_map(static fn (Change $change): ChangeResource => ChangeResource::of($change), Difference::between($base->decoded(), $after)),
+            $base === null || ! is_array($after)
+                ? []
+                : array_map(
+                    static fn (Change $change): ChangeResource => ChangeResource::of($change),
+                    Difference::between($base->decoded(), $after),
+                ),
             $draft->kind === DocumentKind::Vehicle && $faults === [] ? $this->drawing($text, $reader, $now) : null,
         );
     }
@@ -51,7 +64,9 @@ final readonly class ReadDraft
         try {
             $id = $draft->kind->check($text, 'draft');
 
-            return $id === $draft->slug ? [] : [Fault::at('id', sprintf('must stay "%s"; make a copy for a document of another id', $draft->slug))];
+            return $id === $draft->slug
+                ? []
+                : [Fault::at('id', sprintf('must stay "%s"; make a copy for a document of another id', $draft->slug))];
         } catch (DocumentHasFaults $caught) {
             return $caught->faults;
         }
@@ -65,7 +80,13 @@ final readonly class ReadDraft
             return null;
         }
         try {
-            return InspectionResource::of(Inspection::of((new ChecklistReader)->readKept($checklist->document), (new VehicleReader)->read($text)), $this->coach);
+            return InspectionResource::of(
+                Inspection::of(
+                    (new ChecklistReader())->readKept($checklist->document),
+                    (new VehicleReader())->read($text),
+                ),
+                $this->coach,
+            );
         } catch (NothingToInspect) {
             return null;
         }

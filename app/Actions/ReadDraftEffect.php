@@ -42,20 +42,35 @@ final readonly class ReadDraftEffect
         $base = $draft->base();
         [$attempts, $same] = $this->attempts($draft, $reader);
         if ($draft->kind === DocumentKind::Checklist) {
-            $checklist = (new ChecklistReader)->read($text, 'draft');
-            $vehicle = (new VehicleReader)->read(($attempts->first()->vehicle ?? StoredVehicle::inForceOn($draft->school_id, $now)->firstOrFail())->document);
-            $before = $base === null ? [] : $this->names(Inspection::of((new ChecklistReader)->readKept($base->document), $vehicle));
+            $checklist = (new ChecklistReader())->read($text, 'draft');
+            $vehicle = (new VehicleReader())->read(
+                ($attempts->first()->vehicle ?? StoredVehicle::inForceOn($draft->school_id, $now)->firstOrFail())
+                    ->document,
+            );
+            $before =
+                $base === null
+                    ? []
+                    : $this->names(Inspection::of((new ChecklistReader())->readKept($base->document), $vehicle));
             $after = $this->names(Inspection::of($checklist, $vehicle));
             $scored = $attempts->map(fn (Attempt $attempt) => $this->rescore->handle($attempt, $checklist, null));
         } else {
-            $vehicle = (new VehicleReader)->read($text, 'draft');
-            $checklist = (new ChecklistReader)->readKept(($attempts->first()->checklist ?? StoredChecklist::inForceOn($draft->school_id, $now)->firstOrFail())->document);
-            $before = $base === null ? [] : $this->names(Inspection::of($checklist, (new VehicleReader)->read($base->document)));
+            $vehicle = (new VehicleReader())->read($text, 'draft');
+            $checklist = (new ChecklistReader())->readKept(
+                ($attempts->first()->checklist ?? StoredChecklist::inForceOn($draft->school_id, $now)->firstOrFail())
+                    ->document,
+            );
+            $before =
+                $base === null
+                    ? []
+                    : $this->names(Inspection::of($checklist, (new VehicleReader())->read($base->document)));
             $after = $this->names(Inspection::of($checklist, $vehicle));
             $scored = $attempts->map(fn (Attempt $attempt) => $this->rescore->handle($attempt, null, $vehicle));
         }
 
-        return new EffectResource($vehicle->name, count($before), count($after), array_values(array_diff_key($after, $before)), array_values(array_diff_key($before, $after)), array_values($scored->all()), $same);
+        return new EffectResource(
+            $vehicle->name, count($before), count($after), array_values(array_diff_key($after, $before)),
+            array_values(array_diff_key($before, $after)), array_values($scored->all()), $same,
+        );
     }
 
     /**
@@ -67,8 +82,14 @@ final readonly class ReadDraftEffect
     private function attempts(Draft $draft, User $reader): array
     {
         $versions = $draft->kind->model()::ofSchool($draft->school_id)->where('slug', $draft->slug)->get()->modelKeys();
-        $finished = Attempt::finished()->where('school_id', $draft->school_id)->tap(static fn (Builder $query) => Attempt::blindTo($query, $reader));
-        $same = $this->newest($finished->clone()->where(static fn (Builder $query) => $query->whereIn($draft->kind->value.'_id', $versions)));
+        $finished = Attempt::finished()
+            ->where('school_id', $draft->school_id)
+            ->tap(static fn (Builder $query) => Attempt::blindTo($query, $reader));
+        $same = $this->newest(
+            $finished
+                ->clone()
+                ->where(static fn (Builder $query) => $query->whereIn($draft->kind->value.'_id', $versions)),
+        );
 
         return $same->isEmpty() ? [$this->newest($finished), false] : [$same, true];
     }
@@ -81,8 +102,16 @@ final readonly class ReadDraftEffect
     {
         $ids = $attempts->toBase()->orderByDesc('started_at')->limit(self::LOOKED_AT)->pluck('id');
 
-        return Attempt::query()->with(Attempt::CARD)->with(['vehicle', 'checklist'])->whereKey($ids->all())->get()->toBase()
-            ->sortByDesc('started_at')->unique('student_id')->take(self::ATTEMPTS)->values();
+        return Attempt::query()
+            ->with(Attempt::CARD)
+            ->with(['vehicle', 'checklist'])
+            ->whereKey($ids->all())
+            ->get()
+            ->toBase()
+            ->sortByDesc('started_at')
+            ->unique('student_id')
+            ->take(self::ATTEMPTS)
+            ->values();
     }
 
     /** @return array<string, string> names by item id */

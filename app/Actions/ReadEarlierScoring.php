@@ -29,7 +29,10 @@ final readonly class ReadEarlierScoring
             }
         }
 
-        return new EarlierScoringResource($attempt->result->engine, ScoreSheet::ENGINE, $today->verdict->standing, $today->overall->permille(), $changes);
+        return new EarlierScoringResource(
+            $attempt->result->engine, ScoreSheet::ENGINE, $today->verdict->standing, $today->overall->permille(),
+            $changes,
+        );
     }
 
     /** The sheet as the record keeps it. */
@@ -38,14 +41,20 @@ final readonly class ReadEarlierScoring
         $now = SheetResource::of($today);
 
         return $attempt->result?->isOfEarlierEngine() === true
-            ? $now->asKept($attempt->result->engine, $attempt->result->standing, $attempt->result->permille, $attempt->result->out_of_place, $this->statuses($attempt)) : $now;
+            ? $now->asKept(
+                $attempt->result->engine, $attempt->result->standing, $attempt->result->permille,
+                $attempt->result->out_of_place, $this->statuses($attempt),
+            )
+            : $now;
     }
 
     /** @return array<string, ItemStatus> by item, as it was closed */
     private function statuses(Attempt $attempt): array
     {
         $statuses = [];
-        foreach (ItemOutcomeRow::query()->where('attempt_id', $attempt->id)->pluck('status', 'item') as $item => $status) {
+        foreach (
+            ItemOutcomeRow::query()->where('attempt_id', $attempt->id)->pluck('status', 'item') as $item => $status
+        ) {
             $statuses[(string) $item] = ItemStatus::from(is_string($status) ? $status : '');
         }
 

@@ -25,7 +25,14 @@ final readonly class ReadLibrary
         return new LibraryResource(
             $this->entries(DocumentKind::Checklist, $user->school_id, $now, 'reason'),
             $this->entries(DocumentKind::Vehicle, $user->school_id, $now, 'description'),
-            array_values(Draft::query()->where('school_id', $user->school_id)->get()->sortByDesc('updated_at')->map($this->card(...))->all()),
+            array_values(
+                Draft::query()
+                    ->where('school_id', $user->school_id)
+                    ->get()
+                    ->sortByDesc('updated_at')
+                    ->map($this->card(...))
+                    ->all(),
+            ),
             $user->can('create', Draft::class),
         );
     }
@@ -35,12 +42,27 @@ final readonly class ReadLibrary
     {
         $inForce = $kind->model()::inForceOn($schoolId, $now)->keyBy('slug');
         $entries = [];
-        foreach ($kind->model()::ofSchool($schoolId)->get()->sortByDesc('version')->groupBy('slug') as $slug => $versions) {
+        foreach (
+            $kind->model()::ofSchool($schoolId)->get()->sortByDesc('version')->groupBy('slug') as $slug => $versions
+        ) {
             $current = $inForce->get($slug);
             $shown = $current ?? $versions->firstOrFail();
             $says = $shown->decoded()[$about] ?? '';
-            $entries[] = new LibraryEntryResource((string) $slug, $shown->name, is_string($says) ? $says : '', array_values($versions->map(
-                static fn (StoredDocument $row): VersionResource => VersionResource::of($row, $row->is($current)))->all()));
+            $entries[] = new LibraryEntryResource(
+                (string) $slug,
+                $shown->name,
+                is_string($says) ? $says : '',
+                array_values(
+                    $versions
+                        ->map(
+                            static fn (StoredDocument $row): VersionResource => VersionResource::of(
+                                $row,
+                                $row->is($current),
+                            ),
+                        )
+                        ->all(),
+                ),
+            );
         }
         usort($entries, static fn (LibraryEntryResource $a, LibraryEntryResource $b): int => $a->name <=> $b->name);
 
@@ -51,6 +73,9 @@ final readonly class ReadLibrary
     {
         $document = json_decode($this->drafts->document($draft), true);
 
-        return DraftCardResource::of($draft, is_array($document) && is_string($document['name'] ?? null) ? $document['name'] : $draft->slug);
+        return DraftCardResource::of(
+            $draft,
+            is_array($document) && is_string($document['name'] ?? null) ? $document['name'] : $draft->slug,
+        );
     }
 }

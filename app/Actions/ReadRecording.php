@@ -24,20 +24,31 @@ use Pasada\Core\Listening\WrongFigure;
 /** What was heard in the captions of an attempt, beside what stands on its sheet. */
 final readonly class ReadRecording
 {
-    public function __construct(private InspectionLibrary $inspections, private ListeningLibrary $listeners, private MarkStore $marks, private TurnedDownStore $turnedDown, private string $build) {}
+    public function __construct(
+        private InspectionLibrary $inspections, private ListeningLibrary $listeners, private MarkStore $marks,
+        private TurnedDownStore $turnedDown, private string $build,
+    ) {}
 
     /** @return array<mixed> as HeardWordsResource is written */
     public function handle(Attempt $attempt, Recording $recording): array
     {
         if ($recording->heard === null || $recording->heard_by !== $this->listener($attempt)) {
-            $recording->update(['heard' => $this->hear($attempt, (new TranscriptReader)->read($recording->content, $recording->name), $recording->name), 'heard_by' => $this->listener($attempt)]);
+            $recording->update([
+                'heard' => $this->hear(
+                    $attempt,
+                    (new TranscriptReader())->read($recording->content, $recording->name),
+                    $recording->name,
+                ),
+                'heard_by' => $this->listener($attempt),
+            ]);
         }
         /** @var array{suggestions: list<array{key: string, item: ?string}>} $heard */
         $heard = json_decode((string) $recording->heard, true);
         $marked = $this->marked($attempt->id);
         $down = $this->turnedDown->keys($recording);
         foreach ($heard['suggestions'] as $n => $one) {
-            $heard['suggestions'][$n]['state'] = $marked[$one['item'] ?? $one['key']] ?? (isset($down[$one['key']]) ? 'rejected' : 'open');
+            $heard['suggestions'][$n]['state'] =
+                $marked[$one['item'] ?? $one['key']] ?? (isset($down[$one['key']]) ? 'rejected' : 'open');
         }
 
         return $heard;
@@ -49,20 +60,49 @@ final readonly class ReadRecording
         [$account, $suggestions] = $this->heard($attempt, $transcript);
         $ends = array_map(static fn ($cue): float => $cue->from, $transcript->cues);
 
-        return json_encode(new HeardWordsResource(
-            $name, $transcript->warnings,
-            array_map(CaptionResource::of(...), $transcript->cues),
-            array_map(static fn (Suggestion $one): SuggestionResource => SuggestionResource::of($one, $transcript, $account->words, 'open'), $suggestions),
-            array_map(static fn (WrongFigure $one): string => sprintf('%s%s: %s', $one->component, $one->axle === null ? '' : ', '.$one->axle.' axle', $one->what), $account->wrong),
-            array_map(static fn (array $one): array => ['from_ms' => (int) ($one[0] * 1000), 'to_ms' => (int) ($one[1] * 1000), 'text' => $one[2]], $account->offList),
-            (int) (max($ends === [] ? [0] : $ends) * 1000) + 1000,
-        ), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            new HeardWordsResource(
+                $name,
+                $transcript->warnings,
+                array_map(CaptionResource::of(...), $transcript->cues),
+                array_map(
+                    static fn (Suggestion $one): SuggestionResource => SuggestionResource::of(
+                        $one, $transcript, $account->words, 'open',
+                    ),
+                    $suggestions,
+                ),
+                array_map(
+                    static fn (WrongFigure $one): string => sprintf(
+                        '%s%s: %s',
+                        $one->component,
+                        $one->axle === null ? '' : ', '.$one->axle.' axle',
+                        $one->what,
+                    ),
+                    $account->wrong,
+                ),
+                array_map(
+                    static fn (array $one): array => [
+                        'from_ms' => (int) ($one[0] * 1000),
+                        'to_ms' => (int) ($one[1] * 1000),
+                        'text' => $one[2],
+                    ],
+                    $account->offList,
+                ),
+                (int) (max($ends === [] ? [0] : $ends) * 1000) + 1000,
+            ),
+            JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     /** Changes with whatever decides what is heard: the code, the lexicon, the checklist and the vehicle. */
     public function listener(Attempt $attempt): string
     {
-        return hash('sha256', implode(':', [$this->build, $this->listeners->version(), $attempt->checklist_id, $attempt->vehicle_id, $attempt->form]));
+        return hash(
+            'sha256',
+            implode(':', [
+                $this->build, $this->listeners->version(), $attempt->checklist_id, $attempt->vehicle_id, $attempt->form,
+            ]),
+        );
     }
 
     /** @return list<SuggestionResource> what can be proposed of the words so far, while the walk goes on */
@@ -72,7 +112,9 @@ final readonly class ReadRecording
         $marked = $this->marked($attempt->id);
 
         return array_map(
-            static fn (Suggestion $one): SuggestionResource => SuggestionResource::of($one, $transcript, $account->words, $marked[$one->item ?? $one->key] ?? 'open'),
+            static fn (Suggestion $one): SuggestionResource => SuggestionResource::of(
+                $one, $transcript, $account->words, $marked[$one->item ?? $one->key] ?? 'open',
+            ),
             $suggestions,
         );
     }
@@ -95,7 +137,8 @@ final readonly class ReadRecording
         foreach ($this->marks->read($attemptId)[0]->inForce() as $mark) {
             $item = $mark->payload->item();
             if ($item !== null) {
-                $marked[$item] = ($marked[$item] ?? null) === 'marked' || $mark->evidence === null ? 'marked' : 'accepted';
+                $marked[$item] =
+                    ($marked[$item] ?? null) === 'marked' || $mark->evidence === null ? 'marked' : 'accepted';
             }
             if ($mark->payload instanceof ReferencePayload) {
                 $marked['reference '.$mark->payload->place] = 'accepted';

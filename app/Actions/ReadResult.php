@@ -26,7 +26,10 @@ use Pasada\Core\Scoring\ScoreSheet;
 /** An attempt explained: what was missed, what to say next time, and how it compares with the earlier ones. */
 final readonly class ReadResult
 {
-    public function __construct(private ReadSheet $sheets, private ReadAmendments $amendments, private ReadSignatures $signatures, private ReadEarlierScoring $earlierScoring, private Coach $coach) {}
+    public function __construct(
+        private ReadSheet $sheets, private ReadAmendments $amendments, private ReadSignatures $signatures,
+        private ReadEarlierScoring $earlierScoring, private Coach $coach,
+    ) {}
 
     public function handle(Attempt $attempt, User $reader): ResultResource
     {
@@ -35,7 +38,10 @@ final readonly class ReadResult
         $earlier = Attempt::finished()->with(Attempt::CARD)
             ->where('student_id', $attempt->student_id)->where('started_at', '<', $attempt->started_at)
             ->where(static fn (Builder $query) => $query->whereKeyNot($attempt->walk_of ?? $attempt->id))
-            ->tap(Attempt::onceAWalk(...))->tap(static fn (Builder $query) => Attempt::blindTo($query, $reader))->get()->sortBy('started_at');
+            ->tap(Attempt::onceAWalk(...))
+            ->tap(static fn (Builder $query) => Attempt::blindTo($query, $reader))
+            ->get()
+            ->sortBy('started_at');
 
         return new ResultResource(
             AttemptCardResource::of($attempt),
@@ -47,7 +53,8 @@ final readonly class ReadResult
             $this->signatures->handle($attempt),
             $amendments,
             $amendments === [] ? null : SheetResource::of($this->sheets->handle($attempt, amended: false)),
-            $reader->can('mark', $attempt), $attempt->status === AttemptStatus::Finished && $reader->can('amend', $attempt),
+            $reader->can('mark', $attempt),
+            $attempt->status === AttemptStatus::Finished && $reader->can('amend', $attempt),
             ImportedResource::of($attempt),
             $this->earlierScoring->handle($attempt, $sheet),
         );

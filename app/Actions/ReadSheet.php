@@ -23,10 +23,15 @@ final readonly class ReadSheet
     /** @param  bool  $amended  with the amendments made since it was closed */
     public function handle(Attempt $attempt, bool $amended = true): ScoreSheet
     {
-        return ScoreSheet::ofInspection($this->inspections->forAttempt($attempt), $this->store->read($attempt->id, $amended)[0]);
+        return ScoreSheet::ofInspection(
+            $this->inspections->forAttempt($attempt),
+            $this->store->read($attempt->id, $amended)[0],
+        );
     }
 
-    /** As the reader may see it: a student who watches is not told of a defect before noticing it, nor by what it costs. */
+    /**
+     * As the reader may see it: a student who watches is not told of a defect before noticing it, nor by what it costs.
+     */
     public function for(User $reader, Attempt $attempt): ScoreSheet
     {
         if ($reader->role !== Role::Student || $attempt->status !== AttemptStatus::UnderWay) {
@@ -35,7 +40,11 @@ final readonly class ReadSheet
         [$marks] = $this->store->read($attempt->id);
         $inspection = $this->inspections->forAttempt($attempt)->withoutDefects();
         $noticed = ScoreSheet::ofInspection($inspection, $marks)->walk->noticed;
-        $told = array_filter($marks->marks, static fn (Mark $mark): bool => $mark->kind !== MarkKind::DefectPlanted || isset($noticed[$mark->payload->item() ?? '']));
+        $told = array_filter(
+            $marks->marks,
+            static fn (Mark $mark): bool => $mark->kind !== MarkKind::DefectPlanted ||
+                isset($noticed[$mark->payload->item() ?? '']),
+        );
 
         return ScoreSheet::ofInspection($inspection, MarkList::of(...array_values($told)));
     }

@@ -24,12 +24,21 @@ final readonly class ReadSignatures
         $digest = $this->digests->of($attempt);
         $lastAmended = $attempt->amendments()->max('made_at');
 
-        // One from before records had digests, or over a sheet of an earlier scoring that was not kept, stands as long as nothing was amended
-        // after it.
+        // One from before records had digests, or over a sheet of an earlier scoring that was not kept, stands as long
+        // as nothing was amended after it.
         $isEarlier = $attempt->result?->isOfEarlierEngine() === true;
 
-        return array_values($signatures->map(static fn (Signature $one): SignatureResource => SignatureResource::of(
-            $one, $one->digest === null || $isEarlier ? ! is_string($lastAmended) || $one->signed_at->gte($lastAmended) : hash_equals($one->digest, $digest),
-        ))->all());
+        return array_values(
+            $signatures
+                ->map(
+                    static fn (Signature $one): SignatureResource => SignatureResource::of(
+                        $one,
+                        $one->digest === null || $isEarlier
+                            ? ! is_string($lastAmended) || $one->signed_at->gte($lastAmended)
+                            : hash_equals($one->digest, $digest),
+                    ),
+                )
+                ->all(),
+        );
     }
 }

@@ -32,13 +32,31 @@ final readonly class ReadStudentRecord
 
     public function handle(Student $student, User $reader): StudentRecordResource
     {
-        $attempts = Attempt::query()->with(Attempt::CARD)->where('student_id', $student->id)->tap(static fn (Builder $query) => Attempt::blindTo($query, $reader))->get()->sortBy('started_at');
-        $counted = Attempt::finished()->where('student_id', $student->id)->tap(Attempt::onceAWalk(...))->whereKey($attempts->modelKeys())->pluck('id');
+        $attempts = Attempt::query()
+            ->with(Attempt::CARD)
+            ->where('student_id', $student->id)
+            ->tap(static fn (Builder $query) => Attempt::blindTo($query, $reader))
+            ->get()
+            ->sortBy('started_at');
+        $counted = Attempt::finished()
+            ->where('student_id', $student->id)
+            ->tap(Attempt::onceAWalk(...))
+            ->whereKey($attempts->modelKeys())
+            ->pluck('id');
 
         return new StudentRecordResource(
             StudentCardResource::of(Student::cards($reader)->findOrFail($student->id)),
             // Once a walk, whoever scored it; the other sheet of a walk of two is beside this one.
-            array_values($attempts->filter(static fn (Attempt $one): bool => $one->status === AttemptStatus::UnderWay || $counted->contains($one->id))->toBase()->map(AttemptCardResource::of(...))->all()),
+            array_values(
+                $attempts
+                    ->filter(
+                        static fn (Attempt $one): bool => $one->status === AttemptStatus::UnderWay ||
+                            $counted->contains($one->id),
+                    )
+                    ->toBase()
+                    ->map(AttemptCardResource::of(...))
+                    ->all(),
+            ),
             $this->mostMissed($attempts->whereIn('id', $counted)),
             $this->practices($student),
         );
@@ -48,7 +66,9 @@ final readonly class ReadStudentRecord
     private function practices(Student $student): array
     {
         // A student without an account has practised nowhere.
-        $practices = BrakePractice::with(['vehicle', 'checklist'])->where('user_id', $student->user_id ?? 0)->latest('id');
+        $practices = BrakePractice::with(['vehicle', 'checklist'])
+            ->where('user_id', $student->user_id ?? 0)
+            ->latest('id');
         $practices->limit(self::MOST_PRACTICES);
 
         return array_values($practices->get()->toBase()->map(BrakePracticeResource::of(...))->all());
@@ -77,7 +97,14 @@ final readonly class ReadStudentRecord
             return new MissedItemResource($row->item, $names[$row->item] ?? $row->item, $row->asked, $row->missed);
         })->all();
         // Most often in proportion first; shares are compared by multiplying, so that no rounding decides.
-        usort($missed, static fn (MissedItemResource $a, MissedItemResource $b): int => [$b->missed * $a->asked, $b->missed, $a->item] <=> [$a->missed * $b->asked, $a->missed, $b->item]);
+        usort(
+            $missed,
+            static fn (MissedItemResource $a, MissedItemResource $b): int => [
+                $b->missed * $a->asked,
+                $b->missed,
+                $a->item,
+            ] <=> [$a->missed * $b->asked, $a->missed, $b->item],
+        );
 
         return array_slice($missed, 0, self::MOST_MISSED);
     }
@@ -89,7 +116,11 @@ final readonly class ReadStudentRecord
     private function names(Collection $attempts): array
     {
         $names = [];
-        foreach ($attempts->unique(static fn (Attempt $attempt): string => $attempt->checklist_id.':'.$attempt->vehicle_id) as $attempt) {
+        foreach (
+            $attempts->unique(
+                static fn (Attempt $attempt): string => $attempt->checklist_id.':'.$attempt->vehicle_id,
+            ) as $attempt
+        ) {
             foreach ($this->inspections->forAttempt($attempt)->items as $id => $item) {
                 $names[$id] = $item->fullName();
             }

@@ -27,20 +27,38 @@ final readonly class ReadToday
         // Due: not seen lately, or the exam is near; whoever has an exam first comes first.
         $due = Student::cards($user)->where('school_id', $user->school_id)
             ->where(function (Builder $either) use ($now, $today): void {
-                $either->whereDoesntHave('attempts', function (Builder $query) use ($now): void {
-                    $query->where('status', AttemptStatus::Finished)->where('started_at', '>=', $now->copy()->subDays($this->dueAfterDays));
-                })->orWhereBetween('exam_on', [$today->toDateString(), $today->copy()->addDays($this->dueAfterDays)->toDateString()]);
+                $either
+                    ->whereDoesntHave('attempts', function (Builder $query) use ($now): void {
+                        $query
+                            ->where('status', AttemptStatus::Finished)
+                            ->where('started_at', '>=', $now->copy()->subDays($this->dueAfterDays));
+                    })
+                    ->orWhereBetween('exam_on', [
+                        $today->toDateString(),
+                        $today->copy()->addDays($this->dueAfterDays)->toDateString(),
+                    ]);
             })
             ->where(static function (Builder $query) use ($today): void {
                 $query->whereNull('exam_on')->orWhere('exam_on', '>=', $today->toDateString());
             })
-            ->get()->sortBy(static fn (Student $student): string => ($student->exam_on?->toDateString() ?? '9999').$student->name)->take(self::MOST);
+            ->get()
+            ->sortBy(
+                static fn (Student $student): string => ($student->exam_on?->toDateString() ?? '9999').$student->name,
+            )
+            ->take(self::MOST);
 
         return new TodayResource(
             $this->newest(Attempt::underWay()->where('scorer_id', $user->id)),
-            $this->newest(Attempt::underWay()->where('school_id', $user->school_id)->where('scorer_id', '<>', $user->id)),
+            $this->newest(
+                Attempt::underWay()->where('school_id', $user->school_id)->where('scorer_id', '<>', $user->id),
+            ),
             array_values($due->map(StudentCardResource::of(...))->all()),
-            $this->newest(Attempt::finished()->where('school_id', $user->school_id)->tap(Attempt::onceAWalk(...))->tap(static fn (Builder $query) => Attempt::blindTo($query, $user))),
+            $this->newest(
+                Attempt::finished()
+                    ->where('school_id', $user->school_id)
+                    ->tap(Attempt::onceAWalk(...))
+                    ->tap(static fn (Builder $query) => Attempt::blindTo($query, $user)),
+            ),
             $this->dueAfterDays,
         );
     }

@@ -31,7 +31,10 @@ final readonly class RecordBrakeEvents
     /** Of one attempt in all: lists that were taken in and replaced stay readable. */
     private const MOST_EVER = 40_000;
 
-    public function __construct(private Records $records, private BenchLogStore $store, private MarkStore $marks, private InspectionLibrary $inspections) {}
+    public function __construct(
+        private Records $records, private BenchLogStore $store, private MarkStore $marks,
+        private InspectionLibrary $inspections,
+    ) {}
 
     /**
      * @param  array<mixed>  $document  `{"events": [...]}` as BenchEntryReader reads it
@@ -42,9 +45,14 @@ final readonly class RecordBrakeEvents
      */
     public function handle(Attempt $attempt, User $by, array $document, Carbon $now): BenchLog
     {
-        return $this->records->write($attempt, function (bool $isClosed) use ($attempt, $by, $document, $now): BenchLog {
+        return $this->records->write($attempt, function (bool $isClosed) use (
+            $attempt, $by, $document, $now,
+        ): BenchLog {
             $before = $this->store->read($attempt->id);
-            $sent = (new BenchEntryReader)->read($document, static fn (string $id): bool => isset($before->entries[$id]));
+            $sent = (new BenchEntryReader())->read(
+                $document,
+                static fn (string $id): bool => isset($before->entries[$id]),
+            );
 
             return $this->append($attempt, $by, $before, $sent, 'events', $isClosed, $now);
         });
@@ -60,22 +68,35 @@ final readonly class RecordBrakeEvents
      */
     public function import(Attempt $attempt, User $by, string $id, array $events, string $name, Carbon $now): BenchLog
     {
-        return $this->records->write($attempt, function (bool $isClosed) use ($attempt, $by, $id, $events, $name, $now): BenchLog {
+        return $this->records->write($attempt, function (bool $isClosed) use (
+            $attempt, $by, $id, $events, $name, $now,
+        ): BenchLog {
             $before = $this->store->read($attempt->id);
             $idOf = static fn (string $line): string => (string) Uuid::v5(Uuid::fromString($id), $line);
-            $taken = array_map(static fn ($event, int $n): BenchEntry => BenchEntry::observed($idOf("event $n"), $event), $events, array_keys($events));
+            $taken = array_map(
+                static fn ($event, int $n): BenchEntry => BenchEntry::observed($idOf("event $n"), $event),
+                $events,
+                array_keys($events),
+            );
             if ($taken !== [] && isset($before->entries[$taken[0]->id])) {
                 return $before->with(...$taken);
             }
-            $back = array_map(static fn (BenchEntry $entry): BenchEntry => BenchEntry::takingBack($idOf('instead of '.$entry->id), $entry->id), $before->inForce());
+            $back = array_map(
+                static fn (BenchEntry $entry): BenchEntry => BenchEntry::takingBack(
+                    $idOf('instead of '.$entry->id),
+                    $entry->id,
+                ),
+                $before->inForce(),
+            );
 
             return $this->append($attempt, $by, $before, [...$back, ...$taken], $name, $isClosed, $now);
         });
     }
 
     /** @param  list<BenchEntry>  $sent */
-    private function append(Attempt $attempt, User $by, BenchLog $before, array $sent, string $name, bool $isClosed, Carbon $now): BenchLog
-    {
+    private function append(
+        Attempt $attempt, User $by, BenchLog $before, array $sent, string $name, bool $isClosed, Carbon $now,
+    ): BenchLog {
         $after = $before->with(...$sent);
         $new = array_values(array_diff_key($after->entries, $before->entries));
         if ($new === []) {
@@ -85,10 +106,30 @@ final readonly class RecordBrakeEvents
             throw RecordIsClosed::of($attempt->id);
         }
         if (count($after->inForce()) > self::MOST) {
-            throw DocumentHasFaults::in($name, [Fault::at('', sprintf('makes %d events, a bench keeps %d; leave out samples of the trace, one in five seconds is enough', count($after->inForce()), self::MOST))]);
+            throw DocumentHasFaults::in($name, [
+                Fault::at(
+                    '',
+                    sprintf(
+                        'makes %d events, a bench keeps %d; leave out samples of the trace, one in five seconds is '.
+                            'enough',
+                        count($after->inForce()),
+                        self::MOST,
+                    ),
+                ),
+            ]);
         }
         if (count($after->entries) > self::MOST_EVER) {
-            throw DocumentHasFaults::in($name, [Fault::at('', sprintf('finds the bench with %d lines already, and it keeps %d; save it as a file, and judge this list with pasada:brakes', count($before->entries), self::MOST_EVER))]);
+            throw DocumentHasFaults::in($name, [
+                Fault::at(
+                    '',
+                    sprintf(
+                        'finds the bench with %d lines already, and it keeps %d; save it as a file, and judge this '.
+                            'list with pasada:brakes',
+                        count($before->entries),
+                        self::MOST_EVER,
+                    ),
+                ),
+            ]);
         }
         $this->store->append($attempt->id, $new, $by->id, $now);
         $this->countRestarts($attempt, $by, $after, $new, $now);
@@ -97,7 +138,8 @@ final readonly class RecordBrakeEvents
     }
 
     /**
-     * Beginning again is counted once, wherever it was pressed: on the bench it is a mark of the walk as well, of the same id.
+     * Beginning again is counted once, wherever it was pressed: on the bench it is a mark of the walk as well, of the
+     * same id.
      *
      * @param  list<BenchEntry>  $new
      */

@@ -41,18 +41,29 @@ final readonly class RecordMarks
     {
         $inspection = $this->inspections->forAttempt($attempt);
 
-        return $this->records->write($attempt, function (bool $isClosed) use ($attempt, $by, $recorder, $document, $inspection): ScoreSheet {
+        return $this->records->write($attempt, function (bool $isClosed) use (
+            $attempt, $by, $recorder, $document, $inspection,
+        ): ScoreSheet {
             [$before, $clocks] = $this->store->read($attempt->id);
-            $sent = (new MarkReader($inspection))->read($document, $clocks[$recorder] ?? 0, static fn (string $id): bool => $before->has($id));
+            $sent = (new MarkReader($inspection))->read(
+                $document,
+                $clocks[$recorder] ?? 0,
+                static fn (string $id): bool => $before->has($id),
+            );
             $all = $before->with(...$sent);
-            $new = array_values(array_filter(MarkList::of(...$sent)->marks, static fn (Mark $mark): bool => ! $before->has($mark->id)));
+            $new = array_values(
+                array_filter(MarkList::of(...$sent)->marks, static fn (Mark $mark): bool => ! $before->has($mark->id)),
+            );
             if ($new !== [] && $isClosed) {
                 throw RecordIsClosed::of($attempt->id);
             }
             $this->store->append($attempt->id, $new, $recorder, $by->id, Carbon::now());
             $sheet = ScoreSheet::ofInspection($inspection, $all);
             if ($new !== [] && $sheet->walk->finished) {
-                $attempt->update(['status' => AttemptStatus::Finished, 'finished_at' => $attempt->started_at->copy()->addMilliseconds($sheet->walk->durationMs)]);
+                $attempt->update([
+                    'status' => AttemptStatus::Finished,
+                    'finished_at' => $attempt->started_at->copy()->addMilliseconds($sheet->walk->durationMs),
+                ]);
                 $this->project->handle($attempt, $sheet);
             }
 

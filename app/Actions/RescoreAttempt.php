@@ -28,12 +28,20 @@ final readonly class RescoreAttempt
         $marks = $this->store->read($attempt->id)[0];
         $checklist ??= $inspection->checklist;
         // The form of the record where the other checklist has one of that id; else all that it asks.
-        $other = Inspection::of($checklist, $vehicle ?? $inspection->vehicle, $attempt->form === null ? null : $checklist->forms->of($attempt->form));
+        $other = Inspection::of(
+            $checklist,
+            $vehicle ?? $inspection->vehicle,
+            $attempt->form === null ? null : $checklist->forms->of($attempt->form),
+        );
         $attempt->loadMissing(Attempt::CARD);
 
         return RescoreResource::of(
             AttemptCardResource::of($attempt),
-            SheetComparison::of(ScoreSheet::ofInspection($inspection, $marks), ScoreSheet::ofInspection($other, $marks), $marks),
+            SheetComparison::of(
+                ScoreSheet::ofInspection($inspection, $marks),
+                ScoreSheet::ofInspection($other, $marks),
+                $marks,
+            ),
         );
     }
 }

@@ -14,7 +14,9 @@ use Illuminate\Validation\ValidationException;
 
 final readonly class SignIn
 {
-    public function __construct(private StatefulGuard $guard, private Session $session, private Hasher $hasher, private KnownAddresses $known) {}
+    public function __construct(
+        private StatefulGuard $guard, private Session $session, private Hasher $hasher, private KnownAddresses $known,
+    ) {}
 
     /** @throws ValidationException with the same words, after the same time, for a wrong name and a wrong password */
     public function handle(string $email, string $password, string $address): User
@@ -24,7 +26,10 @@ final readonly class SignIn
             $this->hasher->make($password);
         }
         if (! $this->guard->attempt(['email' => $email, 'password' => $password])) {
-            throw ValidationException::withMessages(['email' => 'This address and password do not belong together. Check both; capitals count in the password.']);
+            throw ValidationException::withMessages([
+                'email' => 'This address and password do not belong together. Check both; capitals count in the '.
+                    'password.',
+            ]);
         }
         $this->session->regenerate();
         $this->session->forget(EndOldSessions::KEY);

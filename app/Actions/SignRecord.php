@@ -28,20 +28,35 @@ final readonly class SignRecord
      * @throws RecordIsOpen if the walk is not finished
      * @throws IdIsTaken if the id came before with another signature, or this party has signed the record as it stands
      */
-    public function handle(Attempt $attempt, User $by, string $id, Party $party, string $name, array $strokes, Carbon $now): Signature
-    {
-        return $this->records->writeClosed($attempt, RecordIsOpen::toBeSigned(), function () use ($attempt, $by, $id, $party, $name, $strokes, $now): Signature {
+    public function handle(
+        Attempt $attempt, User $by, string $id, Party $party, string $name, array $strokes, Carbon $now,
+    ): Signature {
+        return $this->records->writeClosed($attempt, RecordIsOpen::toBeSigned(), function () use (
+            $attempt, $by, $id, $party, $name, $strokes, $now,
+        ): Signature {
             $wanted = ['attempt_id' => $attempt->id, 'party' => $party, 'name' => $name, 'strokes' => $strokes];
             $known = Signature::query()->where('uuid', $id)->first();
             if ($known !== null) {
                 return $known->only(array_keys($wanted)) === $wanted ? $known : throw IdIsTaken::bySignature($id);
             }
             $digest = $this->digests->of($attempt);
-            if (Signature::query()->where('attempt_id', $attempt->id)->where('party', $party)->where('digest', $digest)->exists()) {
+            if (
+                Signature::query()
+                    ->where('attempt_id', $attempt->id)
+                    ->where('party', $party)
+                    ->where('digest', $digest)
+                    ->exists()
+            ) {
                 throw IdIsTaken::byParty($party->value);
             }
 
-            return Signature::query()->create([...$wanted, 'uuid' => $id, 'user_id' => $by->id, 'digest' => $digest, 'signed_at' => $now]);
+            return Signature::query()->create([
+                ...$wanted,
+                'uuid' => $id,
+                'user_id' => $by->id,
+                'digest' => $digest,
+                'signed_at' => $now,
+            ]);
         });
     }
 }

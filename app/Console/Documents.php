@@ -37,7 +37,16 @@ final readonly class Documents
         if ($form !== '' && $read->forms->of($form) === null) {
             $known = array_keys($read->forms->forms);
 
-            throw DocumentHasFaults::in('--form', [Fault::at('', sprintf('"%s" is no form of this checklist; it has %s', $form, $known === [] ? 'none' : implode(', ', $known)))]);
+            throw DocumentHasFaults::in('--form', [
+                Fault::at(
+                    '',
+                    sprintf(
+                        '"%s" is no form of this checklist; it has %s',
+                        $form,
+                        $known === [] ? 'none' : implode(', ', $known),
+                    ),
+                ),
+            ]);
         }
 
         return Inspection::of($read, $this->vehicle($vehicle), $form === '' ? null : $read->forms->of($form));
@@ -66,7 +75,12 @@ final readonly class Documents
         $text = str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text;
         $read = json_decode($text, true);
         if (! is_array($read)) {
-            throw DocumentHasFaults::in($file, [Fault::at('', 'this is not JSON ('.json_last_error_msg().'); check for a missing comma, quote or bracket')]);
+            throw DocumentHasFaults::in($file, [
+                Fault::at(
+                    '',
+                    'this is not JSON ('.json_last_error_msg().'); check for a missing comma, quote or bracket',
+                ),
+            ]);
         }
         $document = array_is_list($read) ? ['marks' => $read] : $read;
         if (($document['marks'] ?? null) === []) {
@@ -92,7 +106,9 @@ final readonly class Documents
     private function text(string $named, ?string $shippedIn, string $option): string
     {
         if ($named === '') {
-            throw DocumentHasFaults::in($option, [Fault::at('', 'is missing; give '.($shippedIn === null ? 'a file' : 'an id or a file'))]);
+            throw DocumentHasFaults::in($option, [
+                Fault::at('', 'is missing; give '.($shippedIn === null ? 'a file' : 'an id or a file')),
+            ]);
         }
         $shipped = $shippedIn === null ? null : $this->folder.'/'.$shippedIn.'/'.basename($named).'.json';
         $file = $shipped !== null && is_file($shipped) && ! str_contains($named, '/') ? $shipped : $named;
@@ -102,7 +118,9 @@ final readonly class Documents
                 : sprintf('"%s" is neither a file that can be read nor the id of one in %s/', $named, $shippedIn))]);
         }
         if (filesize($file) > self::LARGEST_BYTES) {
-            throw DocumentHasFaults::in($option, [Fault::at('', sprintf('"%s" is larger than %d MB', $named, self::LARGEST_BYTES >> 20))]);
+            throw DocumentHasFaults::in($option, [
+                Fault::at('', sprintf('"%s" is larger than %d MB', $named, self::LARGEST_BYTES >> 20)),
+            ]);
         }
 
         return (string) file_get_contents($file);

@@ -25,8 +25,10 @@ final class DemoWalker
     private array $marks = [];
 
     /** @param  int  $seed  the same seed gives the same marks */
-    public function __construct(private readonly Inspection $inspection, private readonly StudentProfile $profile, private readonly int $attempt, private readonly int $seed)
-    {
+    public function __construct(
+        private readonly Inspection $inspection, private readonly StudentProfile $profile,
+        private readonly int $attempt, private readonly int $seed,
+    ) {
         $this->random = new Randomizer(new Mt19937($seed));
     }
 
@@ -69,7 +71,10 @@ final class DemoWalker
     private function say(Item $item): bool
     {
         $this->pause(3500, 9500);
-        if ($this->chance($this->profile->slip($item->component, $item->position->key())) || ! $this->chance($this->profile->knows($this->attempt))) {
+        if (
+            $this->chance($this->profile->slip($item->component, $item->position->key())) ||
+            ! $this->chance($this->profile->knows($this->attempt))
+        ) {
             return $this->chance(45) && $this->sayInPart($item);
         }
         $this->marks[] = Mark::heardWhole($this->id(), $this->atMs, $item->id);
@@ -120,6 +125,9 @@ final class DemoWalker
     /** A UUIDv7 whose time is the time of the walk and whose rest is the seed and a count: unique and repeatable. */
     private function id(): string
     {
-        return sprintf('%08x-%04x-7%03x-8%03x-%06x%06x', $this->atMs >> 16, $this->atMs & 0xFFFF, $this->made++ & 0xFFF, $this->seed & 0xFFF, $this->seed & 0xFFFFFF, $this->made);
+        return sprintf(
+            '%08x-%04x-7%03x-8%03x-%06x%06x', $this->atMs >> 16, $this->atMs & 0xFFFF, $this->made++ & 0xFFF,
+            $this->seed & 0xFFF, $this->seed & 0xFFFFFF, $this->made,
+        );
     }
 }

@@ -8,7 +8,8 @@ namespace App\Demo;
 final readonly class StudentProfile
 {
     /**
-     * @param  array<string, int>  $weak  start of an item's component or place > chance in percent of missing it, whatever they know
+     * @param  array<string, int>  $weak  start of an item's component or place > chance in percent of missing it,
+     *   whatever they know
      */
     public function __construct(
         public string $name,
@@ -34,7 +35,12 @@ final readonly class StudentProfile
     {
         $worst = 0;
         foreach ($this->weak as $start => $percent) {
-            if (str_starts_with($component.'@'.$position, $start) || ($position !== '' && str_ends_with($start, '@'.$position) && str_starts_with($component, explode('@', $start)[0]))) {
+            if (
+                str_starts_with($component.'@'.$position, $start) ||
+                ($position !== '' &&
+                    str_ends_with($start, '@'.$position) &&
+                    str_starts_with($component, explode('@', $start)[0]))
+            ) {
                 $worst = max($worst, $percent);
             }
         }

@@ -21,12 +21,23 @@ final class IdIsTaken extends RuntimeException implements Refusal
 
     public static function byAmendment(string $id): self
     {
-        return new self($id, 'This id belongs to another amendment, or to this one with other content. An amendment stays as it was made; send a new one with an id of its own.');
+        return new self(
+            $id,
+            'This id belongs to another amendment, or to this one with other content. An amendment stays as it was '.
+                'made; send a new one with an id of its own.',
+        );
     }
 
     public static function byMark(string $id): self
     {
-        return new self($id, sprintf('The mark %s is in this record already. A mark of an amendment needs an id of its own; nothing was amended.', $id));
+        return new self(
+            $id,
+            sprintf(
+                'The mark %s is in this record already. A mark of an amendment needs an id of its own; nothing was '.
+                    'amended.',
+                $id,
+            ),
+        );
     }
 
     public static function bySignature(string $id): self
@@ -36,7 +47,10 @@ final class IdIsTaken extends RuntimeException implements Refusal
 
     public static function byParty(string $party): self
     {
-        return new self('', sprintf('The %s has signed this record already, as it stands; what was signed stays as it is.', $party));
+        return new self(
+            '',
+            sprintf('The %s has signed this record already, as it stands; what was signed stays as it is.', $party),
+        );
     }
 
     public static function byCaptions(string $id): self

@@ -28,26 +28,76 @@ final readonly class Problem
     /** Seconds after which a database that was away is worth asking again. */
     private const RETRY_AFTER_SECONDS = 5;
 
-    /** What the database driver says first where it cannot be reached: refused, gone away, lost, shutting down, too many. */
+    /**
+     * What the database driver says first where it cannot be reached: refused, gone away, lost, shutting down, too
+     * many.
+     */
     private const DATABASE_IS_AWAY = ['2002', '2003', '2006', '2013', '1053', '1040', '1927'];
 
     public static function renderAll(Exceptions $exceptions): void
     {
-        // A statement in the log has no names and no answers of people in it: what was bound stays out, and so does the driver's
-        // own message, which repeats it.
-        $exceptions->report(static fn (QueryException $e) => Log::error('A query failed.', ['sql' => $e->getSql(), 'code' => $e->getCode(), 'driver' => $e->errorInfo[1] ?? null, 'at' => self::caller($e)]))->stop();
-        $exceptions->dontReport([Refusal::class, MarksConflict::class, EntriesConflict::class, DocumentHasFaults::class, NothingToInspect::class]);
+        // A statement in the log has no names and no answers of people in it: what was bound stays out, and so does the
+        // driver's own message, which repeats it.
+        $exceptions
+            ->report(
+                static fn (QueryException $e) => Log::error('A query failed.', [
+                    'sql' => $e->getSql(),
+                    'code' => $e->getCode(),
+                    'driver' => $e->errorInfo[1] ?? null,
+                    'at' => self::caller($e),
+                ]),
+            )
+            ->stop();
+        $exceptions->dontReport([
+            Refusal::class, MarksConflict::class, EntriesConflict::class, DocumentHasFaults::class,
+            NothingToInspect::class,
+        ]);
         $exceptions->render(static fn (Refusal $e): JsonResponse => self::respond($e->kind(), $e->getMessage()));
-        $exceptions->render(static fn (DocumentHasFaults $e): JsonResponse => self::respond(ProblemKind::Invalid, $e->getMessage(), array_map(
-            static fn (Fault $fault): array => ['path' => $fault->path, 'message' => $fault->message], $e->faults)));
-        $exceptions->render(static fn (NothingToInspect $e): JsonResponse => self::respond(ProblemKind::Invalid, $e->getMessage(), [['path' => 'vehicle_id', 'message' => $e->getMessage()]]));
-        $exceptions->render(static fn (MarksConflict|EntriesConflict $e): JsonResponse => self::respond(ProblemKind::ContentConflict, $e->getMessage()));
-        $exceptions->render(static fn (AuthenticationException $e): JsonResponse => self::respond(ProblemKind::SignedOut, 'Sign in first.'));
-        $exceptions->render(static fn (ValidationException $e): JsonResponse => self::respond(ProblemKind::ofStatus($e->status), $e->validator->errors()->first(), self::fields($e)));
+        $exceptions->render(
+            static fn (DocumentHasFaults $e): JsonResponse => self::respond(
+                ProblemKind::Invalid,
+                $e->getMessage(),
+                array_map(
+                    static fn (Fault $fault): array => ['path' => $fault->path, 'message' => $fault->message],
+                    $e->faults,
+                ),
+            ),
+        );
+        $exceptions->render(
+            static fn (NothingToInspect $e): JsonResponse => self::respond(ProblemKind::Invalid, $e->getMessage(), [
+                ['path' => 'vehicle_id', 'message' => $e->getMessage()],
+            ]),
+        );
+        $exceptions->render(
+            static fn (MarksConflict|EntriesConflict $e): JsonResponse => self::respond(
+                ProblemKind::ContentConflict,
+                $e->getMessage(),
+            ),
+        );
+        $exceptions->render(
+            static fn (AuthenticationException $e): JsonResponse => self::respond(
+                ProblemKind::SignedOut,
+                'Sign in first.',
+            ),
+        );
+        $exceptions->render(
+            static fn (ValidationException $e): JsonResponse => self::respond(
+                ProblemKind::ofStatus($e->status),
+                $e->validator->errors()->first(),
+                self::fields($e),
+            ),
+        );
         $exceptions->render(static fn (HttpExceptionInterface $e): JsonResponse => self::http($e));
         $exceptions->render(static fn (PDOException $e): ?JsonResponse => self::isAway($e) ? self::away() : null);
-        $exceptions->render(static fn (Throwable $e): ?JsonResponse => config('app.debug') === true ? null
-            : self::respond(ProblemKind::Failed, 'Pasada itself failed here. Nothing of this request was kept; try again, and tell whoever looks after the server.'));
+        $exceptions->render(
+            static fn (Throwable $e): ?JsonResponse => config('app.debug') === true
+                ? null
+                : self::respond(
+                    ProblemKind::Failed,
+                    'Pasada itself failed here. Nothing of this request was kept; try again, and tell whoever looks '.
+                        'after the server.',
+                ),
+        );
     }
 
     /** @param  list<array{path: string, message: string}>  $errors */
@@ -99,7 +149,10 @@ final readonly class Problem
 
     private static function away(): JsonResponse
     {
-        $response = self::respond(ProblemKind::Unavailable, 'The database does not answer just now. Nothing of this request was kept; try again in a few seconds.');
+        $response = self::respond(
+            ProblemKind::Unavailable,
+            'The database does not answer just now. Nothing of this request was kept; try again in a few seconds.',
+        );
         $response->headers->set('Retry-After', (string) self::RETRY_AFTER_SECONDS);
 
         return $response;
@@ -109,11 +162,16 @@ final readonly class Problem
     {
         $kind = ProblemKind::ofStatus($e->getStatusCode());
         $detail = match (true) {
-            $e->getPrevious() instanceof ModelNotFoundException => 'There is nothing of this kind here; it may have been removed, or the address is mistyped.',
+            $e->getPrevious() instanceof ModelNotFoundException => 'There is nothing of this kind here; it may have '.
+                'been removed, or the address is mistyped.',
             // What the framework itself says names its routes and classes; what we say stands in the exception.
-            $kind === ProblemKind::NotFound && ($e->getMessage() === '' || str_starts_with($e->getMessage(), 'The route')) => 'There is nothing at this address.',
-            $kind === ProblemKind::MethodNotAllowed => 'This cannot be done at this address; the description of the API tells what can.',
-            $kind === ProblemKind::PageExpired => 'This page has been open for too long. Load it again; nothing kept on this device is lost.',
+            $kind === ProblemKind::NotFound &&
+                ($e->getMessage() === '' || str_starts_with($e->getMessage(), 'The route')) => 'There is nothing at '.
+                    'this address.',
+            $kind === ProblemKind::MethodNotAllowed => 'This cannot be done at this address; the description of the '.
+                'API tells what can.',
+            $kind === ProblemKind::PageExpired => 'This page has been open for too long. Load it again; nothing kept '.
+                'on this device is lost.',
             $kind === ProblemKind::TooMany => 'This was asked too often. Wait a minute, then try again.',
             $e->getMessage() === '' => 'This request was not taken; check what was sent.',
             default => $e->getMessage(),

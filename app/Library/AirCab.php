@@ -13,11 +13,18 @@ use Pasada\Core\Vehicle\VehicleReader;
 final readonly class AirCab
 {
     /** @param  string  $sealed  as HiddenFaults made it */
-    private function __construct(public StoredVehicle $vehicle, public BrakedVehicle $braked, public string $sealed, private float $startPsi) {}
+    private function __construct(
+        public StoredVehicle $vehicle, public BrakedVehicle $braked, public string $sealed, private float $startPsi,
+    ) {}
 
     public static function in(StoredVehicle $vehicle, string $sealed, float $startPsi): self
     {
-        return new self($vehicle, BrakedVehicle::of((new VehicleReader)->read($vehicle->document, $vehicle->slug)), $sealed, $startPsi);
+        return new self(
+            $vehicle,
+            BrakedVehicle::of((new VehicleReader())->read($vehicle->document, $vehicle->slug)),
+            $sealed,
+            $startPsi,
+        );
     }
 
     public function practice(): AirPractice

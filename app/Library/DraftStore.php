@@ -18,7 +18,11 @@ final readonly class DraftStore
 
     public function document(Draft $draft): string
     {
-        $document = $this->database->table('draft_steps')->where('draft_id', $draft->id)->where('step', $draft->step)->value('document');
+        $document = $this->database
+            ->table('draft_steps')
+            ->where('draft_id', $draft->id)
+            ->where('step', $draft->step)
+            ->value('document');
 
         return is_string($document) ? $document : throw new LogicException('A draft has lost the step that it shows.');
     }
@@ -28,15 +32,24 @@ final readonly class DraftStore
     {
         $steps = $this->database->table('draft_steps')->where('draft_id', $draft->id);
         $steps->clone()->where('step', '>', $draft->step)->delete();
-        $steps->clone()->where('step', '<=', $draft->step + 1 - self::MOST_STEPS)->delete();
-        $this->database->table('draft_steps')->insert(['draft_id' => $draft->id, 'step' => $draft->step + 1, 'document' => $document]);
+        $steps
+            ->clone()
+            ->where('step', '<=', $draft->step + 1 - self::MOST_STEPS)
+            ->delete();
+        $this->database
+            ->table('draft_steps')
+            ->insert(['draft_id' => $draft->id, 'step' => $draft->step + 1, 'document' => $document]);
         $draft->update(['step' => $draft->step + 1]);
     }
 
     /** @return bool whether there was such a step */
     public function move(Draft $draft, int $by): bool
     {
-        $there = $this->database->table('draft_steps')->where('draft_id', $draft->id)->where('step', $draft->step + $by)->exists();
+        $there = $this->database
+            ->table('draft_steps')
+            ->where('draft_id', $draft->id)
+            ->where('step', $draft->step + $by)
+            ->exists();
         if ($there) {
             $draft->update(['step' => $draft->step + $by]);
         }
@@ -49,6 +62,9 @@ final readonly class DraftStore
     {
         $steps = $this->database->table('draft_steps')->where('draft_id', $draft->id);
 
-        return [$steps->clone()->where('step', '<', $draft->step)->exists(), $steps->clone()->where('step', '>', $draft->step)->exists()];
+        return [
+            $steps->clone()->where('step', '<', $draft->step)->exists(),
+            $steps->clone()->where('step', '>', $draft->step)->exists(),
+        ];
     }
 }

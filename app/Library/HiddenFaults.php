@@ -50,7 +50,11 @@ final readonly class HiddenFaults
             $opened = '';
         }
 
-        return (str_starts_with($opened, self::PURPOSE) ? CabFault::tryFrom(substr($opened, strlen(self::PURPOSE))) : null)
-            ?? throw DocumentHasFaults::in('faults', [Fault::at('', 'were not sealed by this Pasada for a practice; start the practice anew')]);
+        return (str_starts_with($opened, self::PURPOSE)
+            ? CabFault::tryFrom(substr($opened, strlen(self::PURPOSE)))
+            : null) ??
+            throw DocumentHasFaults::in('faults', [
+                Fault::at('', 'were not sealed by this Pasada for a practice; start the practice anew'),
+            ]);
     }
 }

@@ -27,7 +27,11 @@ final class InspectionLibrary
     private array $atHand = [];
 
     /** @param  string  $build  changes with the code: kept lists of an older build are laid out anew */
-    public function __construct(private readonly Repository $cache, private readonly ConnectionInterface $database, private readonly string $build) {}
+    public function __construct(
+        private readonly Repository $cache,
+        private readonly ConnectionInterface $database,
+        private readonly string $build,
+    ) {}
 
     public function forAttempt(Attempt $attempt): Inspection
     {
@@ -58,14 +62,25 @@ final class InspectionLibrary
     private function kept(int $checklistId, int $vehicleId, ?string $form): Inspection
     {
         // By the digests of the documents and not by the ids of the rows, which mean something else after a reload.
-        $key = implode(':', ['inspection', $this->build, $this->digest('checklists', $checklistId), $this->digest('vehicles', $vehicleId), $form ?? '']);
+        $key = implode(':', [
+            'inspection', $this->build, $this->digest('checklists', $checklistId),
+            $this->digest('vehicles', $vehicleId), $form ?? '',
+        ]);
 
-        return $this->cache->rememberForever($key, static function () use ($checklistId, $vehicleId, $form): Inspection {
+        return $this->cache->rememberForever($key, static function () use (
+            $checklistId,
+            $vehicleId,
+            $form,
+        ): Inspection {
             $stored = StoredChecklist::query()->findOrFail($checklistId);
             $vehicle = StoredVehicle::query()->findOrFail($vehicleId);
             $checklist = (new ChecklistReader)->readKept($stored->document, $stored->slug);
 
-            return Inspection::of($checklist, (new VehicleReader)->read($vehicle->document, $vehicle->slug), $form === null ? null : $checklist->forms->of($form));
+            return Inspection::of(
+                $checklist,
+                (new VehicleReader())->read($vehicle->document, $vehicle->slug),
+                $form === null ? null : $checklist->forms->of($form),
+            );
         });
     }
 
@@ -73,6 +88,8 @@ final class InspectionLibrary
     {
         $digest = $this->database->table($table)->where('id', $id)->value('digest');
 
-        return is_string($digest) ? $digest : throw new LogicException('An attempt names a checklist or vehicle that is gone.');
+        return is_string($digest)
+            ? $digest
+            : throw new LogicException('An attempt names a checklist or vehicle that is gone.');
     }
 }

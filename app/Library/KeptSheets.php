@@ -8,7 +8,9 @@ use Illuminate\Database\ConnectionInterface;
 use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Scoring\SheetWriter;
 
-/** Sheets as they were written when a record was closed or last amended: what a later scoring would say is a what-if. */
+/**
+ * Sheets as they were written when a record was closed or last amended: what a later scoring would say is a what-if.
+ */
 final readonly class KeptSheets
 {
     private const TABLE = 'kept_sheets';
@@ -17,7 +19,9 @@ final readonly class KeptSheets
 
     public function keep(string $attempt, ScoreSheet $sheet): void
     {
-        $this->database->table(self::TABLE)->updateOrInsert(['attempt_id' => $attempt], ['sheet' => self::written($sheet)]);
+        $this->database
+            ->table(self::TABLE)
+            ->updateOrInsert(['attempt_id' => $attempt], ['sheet' => self::written($sheet)]);
     }
 
     /** The sheet in the open format, as text; null for one from before sheets were kept. */

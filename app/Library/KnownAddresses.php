@@ -8,8 +8,8 @@ use App\Models\User;
 use Illuminate\Contracts\Cache\Repository;
 
 /**
- * From which addresses whom has signed in lately. Somebody else's wrong tries, at the same address or for the same account,
- * do not shut out who is known there.
+ * From which addresses whom has signed in lately. Somebody else's wrong tries, at the same address or for the same
+ * account, do not shut out who is known there.
  */
 final readonly class KnownAddresses
 {

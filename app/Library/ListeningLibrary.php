@@ -28,7 +28,10 @@ final readonly class ListeningLibrary
     {
         $files = $this->files();
 
-        return $this->cache->rememberForever('lexicon:'.$this->version(), static fn (): Lexicon => (new LexiconReader)->read($files));
+        return $this->cache->rememberForever(
+            'lexicon:'.$this->version(),
+            static fn (): Lexicon => (new LexiconReader())->read($files),
+        );
     }
 
     /** Changes with what the lexicon's files say. */
@@ -51,7 +54,10 @@ final readonly class ListeningLibrary
     /** Listens for every component of the catalogue, at every axle. */
     public function forAnything(): Listener
     {
-        return $this->withFigures((new ChecklistReader)->read((string) file_get_contents($this->folder.'/'.self::USUAL_FIGURES))->figures);
+        return $this->withFigures(
+            (new ChecklistReader())->read((string) file_get_contents($this->folder.'/'.self::USUAL_FIGURES))
+                ->figures,
+        );
     }
 
     /** @param  list<Figure>  $figures  what is accepted */

@@ -37,8 +37,21 @@ final readonly class MarkStore
     {
         $marks = [];
         $clocks = [];
-        /** @var stdClass&object{id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string, undoes: ?string, details: ?string, recorder: string} $row */
-        foreach ($this->database->table('marks')->where('attempt_id', $attemptId)->when(! $amended, static fn (Builder $query) => $query->whereNull('amendment_id'))->orderBy('at_ms')->orderBy('id')->get(self::COLUMNS) as $row) {
+        /**
+         * @var stdClass&object{
+         *    id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string,
+         *    undoes: ?string, details: ?string, recorder: string,
+         * } $row
+         */
+        foreach (
+            $this->database
+                ->table('marks')
+                ->where('attempt_id', $attemptId)
+                ->when(! $amended, static fn (Builder $query) => $query->whereNull('amendment_id'))
+                ->orderBy('at_ms')
+                ->orderBy('id')
+                ->get(self::COLUMNS) as $row
+        ) {
             $marks[] = $this->mark($row);
             $clocks[$row->recorder] = $row->at_ms;
         }
@@ -50,8 +63,21 @@ final readonly class MarkStore
     public function byAmendment(string $attemptId): array
     {
         $marks = [];
-        /** @var stdClass&object{id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string, undoes: ?string, details: ?string, amendment_id: string} $row */
-        foreach ($this->database->table('marks')->where('attempt_id', $attemptId)->whereNotNull('amendment_id')->orderBy('at_ms')->orderBy('id')->get([...self::COLUMNS, 'amendment_id']) as $row) {
+        /**
+         * @var stdClass&object{
+         *    id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string,
+         *    undoes: ?string, details: ?string, amendment_id: string,
+         * } $row
+         */
+        foreach (
+            $this->database
+                ->table('marks')
+                ->where('attempt_id', $attemptId)
+                ->whereNotNull('amendment_id')
+                ->orderBy('at_ms')
+                ->orderBy('id')
+                ->get([...self::COLUMNS, 'amendment_id']) as $row
+        ) {
             $marks[$row->amendment_id][] = $this->mark($row);
         }
 
@@ -62,59 +88,110 @@ final readonly class MarkStore
     public function version(string $attemptId): string
     {
         /** @var stdClass&object{marks: int, last: ?string} $row */
-        $row = $this->database->table('marks')->where('attempt_id', $attemptId)->selectRaw('count(*) as marks, max(received_at) as last')->first();
+        $row = $this->database
+            ->table('marks')
+            ->where('attempt_id', $attemptId)
+            ->selectRaw('count(*) as marks, max(received_at) as last')
+            ->first();
 
         return $row->marks.'-'.preg_replace('/\D/', '', (string) $row->last);
     }
 
-    /** @return list<array{mark: Mark, by: string, recorder: string, received_at: string, amendment_id: ?string}> everything ever marked, in order of the walk */
+    /**
+     * @return list<array{mark: Mark, by: string, recorder: string, received_at: string, amendment_id: ?string}>
+     *   everything ever marked, in order of the walk
+     */
     public function history(string $attemptId): array
     {
-        $rows = $this->database->table('marks')->join('users', 'users.id', '=', 'marks.user_id')->where('attempt_id', $attemptId)
-            ->orderBy('at_ms')->orderBy('marks.id')->get([...array_map(static fn (string $column): string => 'marks.'.$column, self::COLUMNS), 'users.name as by', 'received_at', 'amendment_id']);
+        $rows = $this->database
+            ->table('marks')
+            ->join('users', 'users.id', '=', 'marks.user_id')
+            ->where('attempt_id', $attemptId)
+            ->orderBy('at_ms')
+            ->orderBy('marks.id')
+            ->get([
+                ...array_map(static fn (string $column): string => 'marks.'.$column, self::COLUMNS),
+                'users.name as by',
+                'received_at',
+                'amendment_id',
+            ]);
         $history = [];
-        /** @var stdClass&object{id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string, undoes: ?string, details: ?string, recorder: string, by: string, received_at: string, amendment_id: ?string} $row */
+        /**
+         * @var stdClass&object{
+         *    id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string,
+         *    undoes: ?string, details: ?string, recorder: string, by: string, received_at: string,
+         *    amendment_id: ?string,
+         * } $row
+         */
         foreach ($rows as $row) {
-            $history[] = ['mark' => $this->mark($row), 'by' => $row->by, 'recorder' => $row->recorder, 'received_at' => $row->received_at, 'amendment_id' => $row->amendment_id];
+            $history[] = [
+                'mark' => $this->mark($row),
+                'by' => $row->by,
+                'recorder' => $row->recorder,
+                'received_at' => $row->received_at,
+                'amendment_id' => $row->amendment_id,
+            ];
         }
 
         return $history;
     }
 
     /** @param  list<Mark>  $marks */
-    public function append(string $attemptId, array $marks, string $recorder, int $userId, Carbon $receivedAt, ?string $amendmentId = null): void
-    {
-        $rows = array_map(static fn (Mark $mark): array => [
-            'attempt_id' => $attemptId,
-            'id' => $mark->id,
-            'at_ms' => $mark->atMs,
-            'kind' => $mark->kind->value,
-            ...self::columns($mark),
-            'recorder' => $recorder,
-            'user_id' => $userId,
-            'received_at' => $receivedAt->format('Y-m-d H:i:s.v'),
-            'amendment_id' => $amendmentId,
-        ], $marks);
+    public function append(
+        string $attemptId, array $marks, string $recorder, int $userId, Carbon $receivedAt, ?string $amendmentId = null,
+    ): void {
+        $rows = array_map(
+            static fn (Mark $mark): array => [
+                'attempt_id' => $attemptId,
+                'id' => $mark->id,
+                'at_ms' => $mark->atMs,
+                'kind' => $mark->kind->value,
+                ...self::columns($mark),
+                'recorder' => $recorder,
+                'user_id' => $userId,
+                'received_at' => $receivedAt->format('Y-m-d H:i:s.v'),
+                'amendment_id' => $amendmentId,
+            ],
+            $marks,
+        );
         foreach (array_chunk($rows, 500) as $chunk) {
             $this->database->table('marks')->insert($chunk);
         }
     }
 
-    /** @param  stdClass&object{id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string, undoes: ?string, details: ?string}  $row */
+    /**
+     * @param  stdClass&object{
+     *    id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string,
+     *    undoes: ?string, details: ?string,
+     * }  $row
+     */
     private function mark(stdClass $row): Mark
     {
-        /** @var array{side?: string, value?: int, from?: string, except?: list<string>, section?: string, evidence?: string, said?: string} $details */
+        /**
+         * @var array{
+         *    side?: string, value?: int, from?: string, except?: list<string>, section?: string, evidence?: string,
+         *    said?: string,
+         * } $details
+         */
         $details = $row->details === null ? [] : json_decode($row->details, true);
 
         $fields = new MarkFields(
-            item: $row->item, points: $this->points($row->points), place: $row->place, text: $row->text, undoes: $row->undoes,
-            side: isset($details['side']) ? Side::from($details['side']) : null, value: $details['value'] ?? null,
-            from: isset($details['from']) ? ReferredTo::of($details['from']) : null, except: $details['except'] ?? [],
+            item: $row->item,
+            points: $this->points($row->points),
+            place: $row->place,
+            text: $row->text,
+            undoes: $row->undoes,
+            side: isset($details['side']) ? Side::from($details['side']) : null,
+            value: $details['value'] ?? null,
+            from: isset($details['from']) ? ReferredTo::of($details['from']) : null,
+            except: $details['except'] ?? [],
             section: $details['section'] ?? null,
         );
         $said = isset($details['said']) ? SaidWhen::from($details['said']) : null;
 
-        return Mark::of($row->id, $row->at_ms, MarkKind::from($row->kind), $fields, $details['evidence'] ?? null, $said);
+        return Mark::of(
+            $row->id, $row->at_ms, MarkKind::from($row->kind), $fields, $details['evidence'] ?? null, $said,
+        );
     }
 
     /** @return array<string, string|null> */
@@ -122,14 +199,26 @@ final readonly class MarkStore
     {
         $of = $mark->payload->fields();
         $codes = array_map(static fn (Point $point): string => $point->value, $of->points->points());
-        $details = array_filter([
-            'side' => $of->side?->value, 'value' => $of->value, 'from' => $of->from?->key(), 'except' => $of->except === [] ? null : $of->except,
-            'section' => $of->section, 'evidence' => $mark->evidence, 'said' => $mark->said?->value,
-        ], static fn (mixed $value): bool => $value !== null);
+        $details = array_filter(
+            [
+                'side' => $of->side?->value,
+                'value' => $of->value,
+                'from' => $of->from?->key(),
+                'except' => $of->except === [] ? null : $of->except,
+                'section' => $of->section,
+                'evidence' => $mark->evidence,
+                'said' => $mark->said?->value,
+            ],
+            static fn (mixed $value): bool => $value !== null,
+        );
 
         return [
-            'item' => $of->item, 'points' => $codes === [] ? null : implode(' ', $codes), 'place' => $of->place, 'text' => $of->text,
-            'undoes' => $of->undoes, 'details' => $details === [] ? null : (string) json_encode($details),
+            'item' => $of->item,
+            'points' => $codes === [] ? null : implode(' ', $codes),
+            'place' => $of->place,
+            'text' => $of->text,
+            'undoes' => $of->undoes,
+            'details' => $details === [] ? null : (string) json_encode($details),
         ];
     }
 

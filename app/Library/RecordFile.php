@@ -14,14 +14,18 @@ use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Scoring\SheetWriter;
 
 /**
- * Writes the open format of one attempt, `pasada-record/1`: everything that the record holds, what it was scored under, and the
- * sheet that it gives. RecordFileReader reads it; docs/formats.md explains the fields.
+ * Writes the open format of one attempt, `pasada-record/1`: everything that the record holds, what it was scored under,
+ * and the sheet that it gives. RecordFileReader reads it; docs/formats.md explains the fields.
  */
 final readonly class RecordFile
 {
     public const FORMAT = 'pasada-record/1';
 
-    public function __construct(private InspectionLibrary $inspections, private MarkStore $store, private BenchLogStore $bench) {}
+    public function __construct(
+        private InspectionLibrary $inspections,
+        private MarkStore $store,
+        private BenchLogStore $bench,
+    ) {}
 
     /** @return array<string, mixed> */
     public function write(Attempt $attempt): array
@@ -43,15 +47,53 @@ final readonly class RecordFile
             'student' => $attempt->source['student'] ?? $attempt->student->name,
             'scorer' => $attempt->source['scorer'] ?? $attempt->scorer->name,
             'marks' => array_map($write, $this->store->read($attempt->id, amended: false)[0]->marks),
-            'amendments' => array_values($amendments->map(static fn (Amendment $one): array => [
-                'id' => $one->id, 'by' => $one->by_name ?? $one->user->name, 'reason' => $one->reason, 'made_at' => $one->made_at->toIso8601ZuluString('millisecond'), 'marks' => array_map($write, $amended[$one->id] ?? []),
-            ])->all()),
-            'brakes' => array_map(static fn (BenchEntry $entry): array => $entry->write(), array_values($this->bench->read($attempt->id)->entries)),
-            'captions' => array_values($captions->map(static fn (Recording $one): array => ['id' => $one->id, 'name' => $one->name, 'content' => $one->content])->all()),
-            'signatures' => array_values($attempt->signatures()->get()->sortBy('id')->map(static fn (Signature $one): array => [
-                'party' => $one->party->value, 'name' => $one->name, 'strokes' => $one->strokes, 'signed_at' => $one->signed_at->toIso8601ZuluString('millisecond'), 'digest' => $one->digest,
-            ])->all()),
-            'sheet' => SheetWriter::write(ScoreSheet::ofInspection($this->inspections->forAttempt($attempt), $this->store->read($attempt->id)[0])),
+            'amendments' => array_values(
+                $amendments
+                    ->map(
+                        static fn (Amendment $one): array => [
+                            'id' => $one->id,
+                            'by' => $one->by_name ?? $one->user->name,
+                            'reason' => $one->reason,
+                            'made_at' => $one->made_at->toIso8601ZuluString('millisecond'),
+                            'marks' => array_map($write, $amended[$one->id] ?? []),
+                        ],
+                    )
+                    ->all(),
+            ),
+            'brakes' => array_map(
+                static fn (BenchEntry $entry): array => $entry->write(),
+                array_values($this->bench->read($attempt->id)->entries),
+            ),
+            'captions' => array_values(
+                $captions
+                    ->map(
+                        static fn (Recording $one): array => [
+                            'id' => $one->id,
+                            'name' => $one->name,
+                            'content' => $one->content,
+                        ],
+                    )
+                    ->all(),
+            ),
+            'signatures' => array_values(
+                $attempt
+                    ->signatures()
+                    ->get()
+                    ->sortBy('id')
+                    ->map(
+                        static fn (Signature $one): array => [
+                            'party' => $one->party->value,
+                            'name' => $one->name,
+                            'strokes' => $one->strokes,
+                            'signed_at' => $one->signed_at->toIso8601ZuluString('millisecond'),
+                            'digest' => $one->digest,
+                        ],
+                    )
+                    ->all(),
+            ),
+            'sheet' => SheetWriter::write(
+                ScoreSheet::ofInspection($this->inspections->forAttempt($attempt), $this->store->read($attempt->id)[0]),
+            ),
         ];
     }
 }

@@ -17,7 +17,10 @@ use Pasada\Core\Document\Node;
 /** Reads the open format of one attempt, `pasada-record/1`, which RecordFile writes. */
 final readonly class RecordFileReader
 {
-    private const FIELDS = ['format', 'id', 'school', 'checklist', 'vehicle', 'form', 'mode', 'started_at', 'student', 'scorer', 'marks', 'amendments', 'brakes', 'captions', 'signatures', 'sheet'];
+    private const FIELDS = [
+        'format', 'id', 'school', 'checklist', 'vehicle', 'form', 'mode', 'started_at', 'student', 'scorer', 'marks',
+        'amendments', 'brakes', 'captions', 'signatures', 'sheet',
+    ];
 
     /** Clocks of devices and servers differ a little. */
     private const SLACK_MINUTES = 5;
@@ -41,13 +44,33 @@ final readonly class RecordFileReader
         $startedAt = $time($root, 'started_at');
         $root->nodes('marks');
         $form = ($record['form'] ?? null) === null ? null : $root->string('form');
-        $amendments = array_map(static fn (Node $one): array => [
-            'id' => $one->uuid('id'), 'by' => $one->string('by'), 'reason' => $one->string('reason'), 'made_at' => $time($one, 'made_at'), 'marks' => self::listAt($one, 'marks'),
-        ], $root->nodesOr('amendments'));
-        $captions = array_map(static fn (Node $one): array => ['id' => $one->uuid('id'), 'name' => $one->name(), 'content' => $one->string('content')], $root->nodesOr('captions'));
-        $signatures = array_map(static fn (Node $one): array => [
-            'party' => $one->enum('party', Party::class)->value, 'name' => $one->name(), 'strokes' => self::listAt($one, 'strokes'), 'signed_at' => $time($one, 'signed_at'),
-        ], $root->nodesOr('signatures'));
+        $amendments = array_map(
+            static fn (Node $one): array => [
+                'id' => $one->uuid('id'),
+                'by' => $one->string('by'),
+                'reason' => $one->string('reason'),
+                'made_at' => $time($one, 'made_at'),
+                'marks' => self::listAt($one, 'marks'),
+            ],
+            $root->nodesOr('amendments'),
+        );
+        $captions = array_map(
+            static fn (Node $one): array => [
+                'id' => $one->uuid('id'),
+                'name' => $one->name(),
+                'content' => $one->string('content'),
+            ],
+            $root->nodesOr('captions'),
+        );
+        $signatures = array_map(
+            static fn (Node $one): array => [
+                'party' => $one->enum('party', Party::class)->value,
+                'name' => $one->name(),
+                'strokes' => self::listAt($one, 'strokes'),
+                'signed_at' => $time($one, 'signed_at'),
+            ],
+            $root->nodesOr('signatures'),
+        );
         foreach ($root->nodesOr('signatures') as $one) {
             $fault = Strokes::fault(self::listAt($one, 'strokes'));
             if ($fault !== null) {
@@ -60,7 +83,10 @@ final readonly class RecordFileReader
         $faults->stopIfAny('record');
         assert($checklist instanceof StoredChecklist && $vehicle instanceof StoredVehicle);
 
-        return new RecordInFile($id, $checklist, $vehicle, $form, $mode, $startedAt, $names[0], $names[1], $names[2], self::listAt($root, 'marks'), $amendments, self::listAt($root, 'brakes'), $captions, $signatures);
+        return new RecordInFile(
+            $id, $checklist, $vehicle, $form, $mode, $startedAt, $names[0], $names[1], $names[2],
+            self::listAt($root, 'marks'), $amendments, self::listAt($root, 'brakes'), $captions, $signatures,
+        );
     }
 
     /** @return array<mixed> */
@@ -78,14 +104,24 @@ final readonly class RecordFileReader
     private function time(Node $node, string $key, School $school, Carbon $now): Carbon
     {
         $written = $node->string($key);
-        if (preg_match('/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:\d{2})$/D', $written) !== 1 || strtotime($written) === false) {
+        if (
+            preg_match('/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:\d{2})$/D', $written) !== 1 ||
+            strtotime($written) === false
+        ) {
             $node->child($key)->fault('asks for a time as 2026-11-24T15:30:00Z');
 
             return $now;
         }
         $time = Carbon::parse($written)->utc();
-        if ($time->lt(Carbon::parse($school->opened_on, $school->time_zone)) || $time->gt($now->copy()->addMinutes(self::SLACK_MINUTES))) {
-            $node->child($key)->fault(sprintf('is not between %s, when the school opened, and now; check the date', $school->opened_on));
+        if (
+            $time->lt(Carbon::parse($school->opened_on, $school->time_zone)) ||
+            $time->gt($now->copy()->addMinutes(self::SLACK_MINUTES))
+        ) {
+            $node
+                ->child($key)
+                ->fault(
+                    sprintf('is not between %s, when the school opened, and now; check the date', $school->opened_on),
+                );
         }
 
         return $time;

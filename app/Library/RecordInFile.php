@@ -14,7 +14,8 @@ final readonly class RecordInFile
 {
     /**
      * @param  array<mixed>  $marks  in the open format
-     * @param  list<array{id: string, by: string, reason: string, made_at: Carbon, marks: array<mixed>}>  $amendments  in order
+     * @param  list<array{id: string, by: string, reason: string, made_at: Carbon, marks: array<mixed>}>  $amendments in
+     *   order
      * @param  array<mixed>  $brakes  lines of the bench's log
      * @param  list<array{id: string, name: string, content: string}>  $captions
      * @param  list<array{party: string, name: string, strokes: array<mixed>, signed_at: Carbon}>  $signatures

@@ -11,8 +11,8 @@ use Closure;
 use Illuminate\Database\ConnectionInterface;
 
 /**
- * The one way to write into the record of an attempt: one writer after the other, the status read once the record is held,
- * all of it or nothing.
+ * The one way to write into the record of an attempt: one writer after the other, the status read once the record is
+ * held, all of it or nothing.
  */
 final readonly class Records
 {

@@ -23,12 +23,17 @@ final readonly class Strokes
             $count += intdiv(count($stroke), 2);
         }
         if ($count > self::MOST_POINTS) {
-            return sprintf('The signature has %d points; at most %d are kept. Wipe it and sign again, a little faster.', $count, self::MOST_POINTS);
+            return sprintf(
+                'The signature has %d points; at most %d are kept. Wipe it and sign again, a little faster.',
+                $count,
+                self::MOST_POINTS,
+            );
         }
         foreach ((array) $strokes as $stroke) {
             foreach ((array) $stroke as $at) {
                 if (! is_int($at) || $at < 0 || $at > 1000) {
-                    return 'A point of the signature lies off the pad, which goes from 0 to 1000. Wipe it and sign again.';
+                    return 'A point of the signature lies off the pad, which goes from 0 to 1000. Wipe it and sign '.
+                        'again.';
                 }
             }
         }

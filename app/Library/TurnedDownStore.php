@@ -17,7 +17,13 @@ final readonly class TurnedDownStore
     public function keys(Recording $recording): array
     {
         $down = [];
-        foreach ($this->database->table('turned_down')->where('recording_id', $recording->id)->orderBy('position')->pluck('down', 'key') as $key => $isDown) {
+        foreach (
+            $this->database
+                ->table('turned_down')
+                ->where('recording_id', $recording->id)
+                ->orderBy('position')
+                ->pluck('down', 'key') as $key => $isDown
+        ) {
             $down[(string) $key] = (bool) $isDown;
         }
 
@@ -30,9 +36,16 @@ final readonly class TurnedDownStore
      */
     public function unknown(string $attemptId, array $lines): array
     {
-        $known = $this->database->table('turned_down')->where('attempt_id', $attemptId)->whereIn('id', array_column($lines, 'id'))->pluck('id')->all();
+        $known = $this->database
+            ->table('turned_down')
+            ->where('attempt_id', $attemptId)
+            ->whereIn('id', array_column($lines, 'id'))
+            ->pluck('id')
+            ->all();
 
-        return array_values(array_filter($lines, static fn (array $line): bool => ! in_array($line['id'], $known, true)));
+        $isNew = static fn (array $line): bool => ! in_array($line['id'], $known, true);
+
+        return array_values(array_filter($lines, $isNew));
     }
 
     /** @param  list<array{id: string, key: string, down: bool}>  $lines */
@@ -41,8 +54,12 @@ final readonly class TurnedDownStore
         $first = $this->database->table('turned_down')->where('attempt_id', $recording->attempt_id)->count();
         foreach ($lines as $n => $line) {
             $this->database->table('turned_down')->insert([
-                'attempt_id' => $recording->attempt_id, 'position' => $first + $n, 'recording_id' => $recording->id, 'user_id' => $userId,
-                'received_at' => $receivedAt->format('Y-m-d H:i:s.v'), ...$line,
+                'attempt_id' => $recording->attempt_id,
+                'position' => $first + $n,
+                'recording_id' => $recording->id,
+                'user_id' => $userId,
+                'received_at' => $receivedAt->format('Y-m-d H:i:s.v'),
+                ...$line,
             ]);
         }
     }

@@ -48,12 +48,23 @@ final class Attempt extends Model
 
     protected $keyType = 'string';
 
-    protected $fillable = ['id', 'school_id', 'student_id', 'scorer_id', 'checklist_id', 'vehicle_id', 'form', 'form_seed', 'mode', 'live', 'walk_of', 'status', 'started_at', 'finished_at', 'source_id', 'imported_at', 'imported_by', 'source'];
+    protected $fillable = [
+        'id', 'school_id', 'student_id', 'scorer_id', 'checklist_id', 'vehicle_id', 'form', 'form_seed', 'mode', 'live',
+        'walk_of', 'status', 'started_at', 'finished_at', 'source_id', 'imported_at', 'imported_by', 'source',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['mode' => AttemptMode::class, 'live' => 'boolean', 'status' => AttemptStatus::class, 'started_at' => 'datetime', 'finished_at' => 'datetime', 'imported_at' => 'datetime', 'source' => 'array'];
+        return [
+            'mode' => AttemptMode::class,
+            'live' => 'boolean',
+            'status' => AttemptStatus::class,
+            'started_at' => 'datetime',
+            'finished_at' => 'datetime',
+            'imported_at' => 'datetime',
+            'source' => 'array',
+        ];
     }
 
     /** @return BelongsTo<Student, $this> */
@@ -115,7 +126,9 @@ final class Attempt extends Model
     {
         $walk = $this->walk_of ?? $this->id;
 
-        return self::query()->whereKeyNot($this->id)->where(static fn (Builder $query) => $query->whereKey($walk)->orWhere('walk_of', $walk));
+        return self::query()
+            ->whereKeyNot($this->id)
+            ->where(static fn (Builder $query) => $query->whereKey($walk)->orWhere('walk_of', $walk));
     }
 
     /** @return Builder<self> */
@@ -131,30 +144,55 @@ final class Attempt extends Model
     }
 
     /**
-     * A walk that two have scored counts once in every history: as whoever started it has scored it, and else as the first who
-     * scored alongside.
+     * A walk that two have scored counts once in every history: as whoever started it has scored it, and else as the
+     * first who scored alongside.
      *
      * @param  Builder<self>  $attempts  finished ones
      */
     public static function onceAWalk(Builder $attempts): void
     {
-        $attempts->where(static fn (Builder $query) => $query->whereNull('attempts.walk_of')->orWhereNotExists(
-            static fn (QueryBuilder $mate) => $mate->selectRaw('1')->from('attempts as mates')->where('mates.status', AttemptStatus::Finished)
-                ->where(static fn (QueryBuilder $same) => $same->whereColumn('mates.id', 'attempts.walk_of')
-                    ->orWhere(static fn (QueryBuilder $also) => $also->whereColumn('mates.walk_of', 'attempts.walk_of')->whereColumn('mates.id', '<', 'attempts.id'))),
-        ));
+        $attempts->where(
+            static fn (Builder $query) => $query
+                ->whereNull('attempts.walk_of')
+                ->orWhereNotExists(
+                    static fn (QueryBuilder $mate) => $mate
+                        ->selectRaw('1')
+                        ->from('attempts as mates')
+                        ->where('mates.status', AttemptStatus::Finished)
+                        ->where(
+                            static fn (QueryBuilder $same) => $same
+                                ->whereColumn('mates.id', 'attempts.walk_of')
+                                ->orWhere(
+                                    static fn (QueryBuilder $also) => $also
+                                        ->whereColumn('mates.walk_of', 'attempts.walk_of')
+                                        ->whereColumn('mates.id', '<', 'attempts.id'),
+                                ),
+                        ),
+                ),
+        );
     }
 
     /**
-     * Left out is what another has made of a walk that the reader is scoring: until both are finished neither may be swayed.
+     * Left out is what another has made of a walk that the reader is scoring: until both are finished neither may be
+     * swayed.
      *
      * @param  Builder<self>  $attempts
      */
     public static function blindTo(Builder $attempts, User $reader): void
     {
-        $attempts->whereNotExists(static fn (QueryBuilder $mine) => $mine->selectRaw('1')->from('attempts as mine')
-            ->where('mine.scorer_id', $reader->id)->where('mine.status', AttemptStatus::UnderWay)->whereColumn('mine.id', '<>', 'attempts.id')
-            ->where(static fn (QueryBuilder $same) => $same->whereColumn('mine.walk_of', 'attempts.id')
-                ->orWhereColumn('mine.id', 'attempts.walk_of')->orWhereColumn('mine.walk_of', 'attempts.walk_of')));
+        $attempts->whereNotExists(
+            static fn (QueryBuilder $mine) => $mine
+                ->selectRaw('1')
+                ->from('attempts as mine')
+                ->where('mine.scorer_id', $reader->id)
+                ->where('mine.status', AttemptStatus::UnderWay)
+                ->whereColumn('mine.id', '<>', 'attempts.id')
+                ->where(
+                    static fn (QueryBuilder $same) => $same
+                        ->whereColumn('mine.walk_of', 'attempts.id')
+                        ->orWhereColumn('mine.id', 'attempts.walk_of')
+                        ->orWhereColumn('mine.walk_of', 'attempts.walk_of'),
+                ),
+        );
     }
 }

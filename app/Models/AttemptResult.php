@@ -30,7 +30,9 @@ final class AttemptResult extends Model
 
     protected $keyType = 'string';
 
-    protected $fillable = ['attempt_id', 'standing', 'earned', 'possible', 'permille', 'duration_ms', 'out_of_place', 'engine'];
+    protected $fillable = [
+        'attempt_id', 'standing', 'earned', 'possible', 'permille', 'duration_ms', 'out_of_place', 'engine',
+    ];
 
     /** Whether it was scored by an earlier version of the scoring than today's; it keeps what that said. */
     public function isOfEarlierEngine(): bool

@@ -27,7 +27,10 @@ use Illuminate\Support\Carbon;
  */
 final class BrakePractice extends Model
 {
-    protected $fillable = ['user_id', 'uuid', 'vehicle_id', 'checklist_id', 'help', 'standing', 'cause', 'fault', 'suspected', 'found', 'controls', 'created_at'];
+    protected $fillable = [
+        'user_id', 'uuid', 'vehicle_id', 'checklist_id', 'help', 'standing', 'cause', 'fault', 'suspected', 'found',
+        'controls', 'created_at',
+    ];
 
     /** @return BelongsTo<StoredVehicle, $this> */
     public function vehicle(): BelongsTo

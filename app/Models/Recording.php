@@ -30,7 +30,9 @@ final class Recording extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['id', 'attempt_id', 'position', 'user_id', 'name', 'content', 'heard', 'heard_by', 'received_at'];
+    protected $fillable = [
+        'id', 'attempt_id', 'position', 'user_id', 'name', 'content', 'heard', 'heard_by', 'received_at',
+    ];
 
     /** The captions that were added last; null where none were. */
     public static function of(Attempt $attempt): ?self

@@ -26,7 +26,8 @@ final class School extends Model
 
     /** What a school starts with; its own take their place. */
     private const USUAL_PHRASES = [
-        'Did not point at it', 'Said from where it cannot be seen', 'Very quiet', 'Needed a second start', 'Asked for help', 'Unsafe: told to stop',
+        'Did not point at it', 'Said from where it cannot be seen', 'Very quiet', 'Needed a second start',
+        'Asked for help', 'Unsafe: told to stop',
     ];
 
     /** @return array<string, string> */

@@ -45,8 +45,13 @@ abstract class StoredDocument extends Model
     {
         $today = School::query()->findOrFail($schoolId)->today($now);
 
-        return static::ofSchool($schoolId)->where('in_force_from', '<=', $today->toDateString())->get()
-            ->sort(static fn (self $a, self $b): int => $b->rank() <=> $a->rank())->unique('slug')->sortBy('name')->values();
+        return static::ofSchool($schoolId)
+            ->where('in_force_from', '<=', $today->toDateString())
+            ->get()
+            ->sort(static fn (self $a, self $b): int => $b->rank() <=> $a->rank())
+            ->unique('slug')
+            ->sortBy('name')
+            ->values();
     }
 
     /** Of the versions of a document that have come into force, the one with the highest rank is in force. */

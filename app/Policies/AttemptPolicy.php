@@ -15,7 +15,9 @@ final class AttemptPolicy
 {
     public function create(User $user): Response
     {
-        return $user->role->scores() ? Response::allow() : Response::deny('Only an instructor or an examiner starts an attempt.');
+        return $user->role->scores()
+            ? Response::allow()
+            : Response::deny('Only an instructor or an examiner starts an attempt.');
     }
 
     public function view(User $user, Attempt $attempt): Response
@@ -27,11 +29,18 @@ final class AttemptPolicy
             return Response::allow();
         }
         if ($attempt->status === AttemptStatus::UnderWay && ! $attempt->live) {
-            return Response::deny($attempt->scorer->name.' is scoring this walk and has not opened it for others to watch. It can be read when it is finished.');
+            return Response::deny(
+                $attempt->scorer->name.
+                    ' is scoring this walk and has not opened it for others to watch. It can be read when it is '.
+                        'finished.',
+            );
         }
 
         return $this->scoresSameWalk($user, $attempt)
-            ? Response::deny('You score the same walk. You see the other sheet when yours is finished, so that neither sways the other.')
+            ? Response::deny(
+                'You score the same walk. You see the other sheet when yours is finished, so that neither sways the '.
+                    'other.',
+            )
             : Response::allow();
     }
 
@@ -40,7 +49,9 @@ final class AttemptPolicy
     {
         return match (true) {
             $this->view($user, $attempt)->denied() => $this->view($user, $attempt),
-            $user->role === Role::Student && $attempt->status === AttemptStatus::UnderWay => Response::deny('This can be read when the walk is finished.'),
+            $user->role === Role::Student && $attempt->status === AttemptStatus::UnderWay => Response::deny(
+                'This can be read when the walk is finished.',
+            ),
             default => Response::allow(),
         };
     }
@@ -51,8 +62,13 @@ final class AttemptPolicy
         return match (true) {
             ! $this->mayKnow($user, $attempt) => Response::denyAsNotFound('There is no such attempt here.'),
             $this->create($user)->denied() => $this->create($user),
-            $attempt->status !== AttemptStatus::UnderWay => Response::deny('This walk is finished. A second scorer can join only while it goes on.'),
-            $user->id === $attempt->scorer_id || $attempt->walkMates()->where('scorer_id', $user->id)->exists() => Response::deny('You score this walk already; a second opinion has to be somebody else\'s.'),
+            $attempt->status !== AttemptStatus::UnderWay => Response::deny(
+                'This walk is finished. A second scorer can join only while it goes on.',
+            ),
+            $user->id === $attempt->scorer_id,
+            $attempt->walkMates()->where('scorer_id', $user->id)->exists() => Response::deny(
+                'You score this walk already; a second opinion has to be somebody else\'s.',
+            ),
             default => Response::allow(),
         };
     }
@@ -73,7 +89,9 @@ final class AttemptPolicy
     {
         return match (true) {
             $this->mark($user, $attempt)->denied() => $this->mark($user, $attempt),
-            $attempt->mode === AttemptMode::Exam => Response::deny('An examination is not shown to others while it goes on.'),
+            $attempt->mode === AttemptMode::Exam => Response::deny(
+                'An examination is not shown to others while it goes on.',
+            ),
             default => Response::allow(),
         };
     }
@@ -83,13 +101,16 @@ final class AttemptPolicy
         return match (true) {
             ! $this->mayKnow($user, $attempt) => Response::denyAsNotFound('There is no such attempt here.'),
             $user->id === $attempt->scorer_id || $user->role === Role::Manager => Response::allow(),
-            default => Response::deny('Only '.$attempt->scorer->name.', who scored it, or the manager amends a closed record.'),
+            default => Response::deny(
+                'Only '.$attempt->scorer->name.', who scored it, or the manager amends a closed record.',
+            ),
         };
     }
 
     private function mayKnow(User $user, Attempt $attempt): bool
     {
-        return $user->school_id === $attempt->school_id && ($user->role->seesAllStudents() || $user->id === $attempt->student->user_id);
+        return $user->school_id === $attempt->school_id &&
+            ($user->role->seesAllStudents() || $user->id === $attempt->student->user_id);
     }
 
     private function scoresSameWalk(User $user, Attempt $attempt): bool

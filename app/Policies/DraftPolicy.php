@@ -21,7 +21,9 @@ final class DraftPolicy
 
     public function edit(User $user, Draft $draft): Response
     {
-        return $user->school_id === $draft->school_id && $this->create($user)->allowed() ? Response::allow() : Response::denyAsNotFound('There is no such draft here.');
+        return $user->school_id === $draft->school_id && $this->create($user)->allowed()
+            ? Response::allow()
+            : Response::denyAsNotFound('There is no such draft here.');
     }
 
     /** A colleague may help along with a draft; whether it goes is for who opened it, and for the manager. */
@@ -39,7 +41,10 @@ final class DraftPolicy
         return match (true) {
             $this->edit($user, $draft)->denied() => $this->edit($user, $draft),
             $user->role === Role::Manager => Response::allow(),
-            default => Response::deny('The manager puts a checklist or vehicle in force, so that all score by the same. Your draft is kept; ask for it.'),
+            default => Response::deny(
+                'The manager puts a checklist or vehicle in force, so that all score by the same. Your draft is '.
+                    'kept; ask for it.',
+            ),
         };
     }
 }

@@ -12,12 +12,16 @@ final class StudentPolicy
 {
     public function viewAny(User $user): Response
     {
-        return $user->role->seesAllStudents() ? Response::allow() : Response::deny('A student sees only their own record.');
+        return $user->role->seesAllStudents()
+            ? Response::allow()
+            : Response::deny('A student sees only their own record.');
     }
 
     public function view(User $user, Student $student): Response
     {
-        $mayKnow = $user->school_id === $student->school_id && ($user->role->seesAllStudents() || $user->id === $student->user_id);
+        $mayKnow =
+            $user->school_id === $student->school_id &&
+            ($user->role->seesAllStudents() || $user->id === $student->user_id);
 
         // Not "forbidden": whether a record exists is nobody's business who may not read it.
         return $mayKnow ? Response::allow() : Response::denyAsNotFound('There is no such student here.');

@@ -38,19 +38,37 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(StatefulGuard::class, fn (): StatefulGuard => $this->guard());
-        $this->app->scoped(InspectionLibrary::class, fn (): InspectionLibrary => new InspectionLibrary(
-            // This machine's memory, not the shared store: a laid-out list is large, never changes and can be made anew.
-            $this->app->make(Cache::class)->store('machine'),
-            $this->app->make(ConnectionInterface::class),
-            $this->settings()->string('pasada.build'),
-        ));
-        $this->app->singleton(ListeningLibrary::class, fn (): ListeningLibrary => new ListeningLibrary($this->app->make(Cache::class)->store('machine'), $this->app->basePath()));
+        $this->app->scoped(
+            InspectionLibrary::class,
+            fn (): InspectionLibrary => new InspectionLibrary(
+                // This machine's memory, not the shared store: a laid-out list is large, never changes and can be made
+                // anew.
+                $this->app->make(Cache::class)->store('machine'),
+                $this->app->make(ConnectionInterface::class),
+                $this->settings()->string('pasada.build'),
+            ),
+        );
+        $this->app->singleton(
+            ListeningLibrary::class,
+            fn (): ListeningLibrary => new ListeningLibrary(
+                $this->app->make(Cache::class)->store('machine'),
+                $this->app->basePath(),
+            ),
+        );
         $this->app->when(EndOldSessions::class)->needs('$longestHours')->giveConfig('pasada.longest_session_hours');
         $this->app->when([LoadDemoSchool::class, Documents::class])->needs('$folder')->give($this->app->basePath());
         $this->app->when(ReadRecording::class)->needs('$build')->giveConfig('pasada.build');
         $this->app->when(ReadToday::class)->needs('$dueAfterDays')->giveConfig('pasada.due_after_days');
-        $this->app->singleton(Phrasebook::class, fn (): Phrasebook => Phrasebook::read((string) file_get_contents($this->app->basePath('catalogue/points.json'))));
-        $this->app->singleton(Aliases::class, fn (): Aliases => Aliases::read((string) file_get_contents($this->app->basePath('catalogue/aliases.json'))));
+        $this->app->singleton(
+            Phrasebook::class,
+            fn (): Phrasebook => Phrasebook::read(
+                (string) file_get_contents($this->app->basePath('catalogue/points.json')),
+            ),
+        );
+        $this->app->singleton(
+            Aliases::class,
+            fn (): Aliases => Aliases::read((string) file_get_contents($this->app->basePath('catalogue/aliases.json'))),
+        );
         $this->app->singleton(Coach::class);
     }
 
@@ -60,7 +78,9 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict($this->settings()->string('app.env') !== 'production');
         Gate::policy(StoredChecklist::class, StoredDocumentPolicy::class);
         Gate::policy(StoredVehicle::class, StoredDocumentPolicy::class);
-        TrustProxies::at(array_values(array_diff(explode(',', $this->settings()->string('pasada.trusted_proxies')), [''])));
+        TrustProxies::at(
+            array_values(array_diff(explode(',', $this->settings()->string('pasada.trusted_proxies')), [''])),
+        );
         $this->limitSignIn();
         $this->limitUsers();
     }
@@ -92,12 +112,24 @@ final class AppServiceProvider extends ServiceProvider
     /** How often a user may ask for one thing; far above what a page does, far below what would keep others waiting. */
     private function limitUsers(): void
     {
-        foreach (['user' => 'requests_per_minute', 'heavy' => 'heavy_requests_per_minute', 'files' => 'files_per_minute'] as $name => $setting) {
+        $limiters = [
+            'user' => 'requests_per_minute',
+            'heavy' => 'heavy_requests_per_minute',
+            'files' => 'files_per_minute',
+        ];
+        foreach ($limiters as $name => $setting) {
             $most = $this->settings()->integer('pasada.'.$setting);
             RateLimiter::for($name, static function (Request $request) use ($name, $most): Limit {
                 $user = $request->user();
 
-                return Limit::perMinute($most)->by(implode(':', [$name, $user instanceof User ? $user->id : 'nobody', $request->method(), $request->path()]));
+                return Limit::perMinute($most)->by(
+                    implode(':', [
+                        $name,
+                        $user instanceof User ? $user->id : 'nobody',
+                        $request->method(),
+                        $request->path(),
+                    ]),
+                );
             });
         }
     }

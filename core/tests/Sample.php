@@ -27,28 +27,107 @@ final class Sample
     public static function checklistDocument(): array
     {
         return [
-            'format' => 'pasada-checklist/1', 'id' => 'sample', 'version' => 1, 'name' => 'Sample', 'reason' => 'For tests.',
-            'rules' => ['credit' => 'essential', 'returns' => 'end', 'axles' => 'group', 'pass' => ['overall_percent' => 80, 'note' => 'Set yours.']],
+            'format' => 'pasada-checklist/1',
+            'id' => 'sample',
+            'version' => 1,
+            'name' => 'Sample',
+            'reason' => 'For tests.',
+            'rules' => [
+                'credit' => 'essential',
+                'returns' => 'end',
+                'axles' => 'group',
+                'pass' => ['overall_percent' => 80, 'note' => 'Set yours.'],
+            ],
             'figures' => [
-                ['id' => 'tread-steer', 'point' => 'depth', 'axles' => ['steer'], 'low' => 4, 'unit' => '1/32 in', 'source' => '49 CFR 393.75(b)'],
-                ['id' => 'tread-other', 'point' => 'depth', 'axles' => ['drive', 'trailer'], 'low' => 2, 'unit' => '1/32 in', 'source' => '49 CFR 393.75(c)'],
-                ['id' => 'belt-play', 'point' => 'belt_play', 'high' => 0.75, 'unit' => 'in', 'source' => 'driver manual'],
+                [
+                    'id' => 'tread-steer',
+                    'point' => 'depth',
+                    'axles' => ['steer'],
+                    'low' => 4,
+                    'unit' => '1/32 in',
+                    'source' => '49 CFR 393.75(b)',
+                ],
+                [
+                    'id' => 'tread-other',
+                    'point' => 'depth',
+                    'axles' => ['drive', 'trailer'],
+                    'low' => 2,
+                    'unit' => '1/32 in',
+                    'source' => '49 CFR 393.75(c)',
+                ],
+                [
+                    'id' => 'belt-play',
+                    'point' => 'belt_play',
+                    'high' => 0.75,
+                    'unit' => 'in',
+                    'source' => 'driver manual',
+                ],
             ],
             'components' => [
-                ['id' => 'cab.seat_belt', 'name' => 'Seat belt', 'essential' => ['works', 'intact'], 'further' => ['mounted']],
+                [
+                    'id' => 'cab.seat_belt',
+                    'name' => 'Seat belt',
+                    'essential' => ['works', 'intact'],
+                    'further' => ['mounted'],
+                ],
                 ['id' => 'cab.horn_air', 'name' => 'Air horn', 'essential' => ['works'], 'needs' => ['air-horn']],
                 ['id' => 'side.mirror', 'name' => 'Mirror', 'essential' => ['mounted', 'clean'], 'repeat' => 'side'],
-                ['id' => 'engine.alternator', 'name' => 'Alternator', 'essential' => ['mounted', 'drive'], 'further' => ['belt_play'], 'point_needs' => ['belt_play' => ['alternator:belt']], 'drive' => 'alternator'],
+                [
+                    'id' => 'engine.alternator',
+                    'name' => 'Alternator',
+                    'essential' => ['mounted', 'drive'],
+                    'further' => ['belt_play'],
+                    'point_needs' => ['belt_play' => ['alternator:belt']],
+                    'drive' => 'alternator',
+                ],
                 ['id' => 'engine.oil_level', 'name' => 'Oil level', 'essential' => ['level'], 'further' => ['sealed']],
-                ['id' => 'wheel.tyre', 'name' => 'Tyre', 'essential' => ['depth', 'even'], 'further' => ['matched'], 'point_needs' => ['matched' => ['wheels:dual']]],
+                [
+                    'id' => 'wheel.tyre',
+                    'name' => 'Tyre',
+                    'essential' => ['depth', 'even'],
+                    'further' => ['matched'],
+                    'point_needs' => ['matched' => ['wheels:dual']],
+                ],
             ],
             'sections' => [
-                ['id' => 'cab', 'name' => 'In the cab', 'stops' => [['id' => 'cab', 'name' => 'Cab', 'zone' => 'cab', 'asks' => ['cab.seat_belt', 'cab.horn_air', 'side.mirror']]]],
-                ['id' => 'outside', 'name' => 'Outside', 'stops' => [
-                    ['id' => 'engine', 'name' => 'Engine', 'zone' => 'engine-left', 'asks' => ['engine.alternator', 'engine.oil_level']],
-                    ['id' => 'steer-wheel', 'name' => 'Steer wheel', 'zone' => 'axle', 'axles' => 'steer', 'asks' => ['wheel.tyre']],
-                    ['id' => 'drive-wheel', 'name' => 'Drive wheel', 'zone' => 'axle', 'axles' => 'drive', 'asks' => ['wheel.tyre']],
-                ]],
+                [
+                    'id' => 'cab',
+                    'name' => 'In the cab',
+                    'stops' => [
+                        [
+                            'id' => 'cab',
+                            'name' => 'Cab',
+                            'zone' => 'cab',
+                            'asks' => ['cab.seat_belt', 'cab.horn_air', 'side.mirror'],
+                        ],
+                    ],
+                ],
+                [
+                    'id' => 'outside',
+                    'name' => 'Outside',
+                    'stops' => [
+                        [
+                            'id' => 'engine',
+                            'name' => 'Engine',
+                            'zone' => 'engine-left',
+                            'asks' => ['engine.alternator', 'engine.oil_level'],
+                        ],
+                        [
+                            'id' => 'steer-wheel',
+                            'name' => 'Steer wheel',
+                            'zone' => 'axle',
+                            'axles' => 'steer',
+                            'asks' => ['wheel.tyre'],
+                        ],
+                        [
+                            'id' => 'drive-wheel',
+                            'name' => 'Drive wheel',
+                            'zone' => 'axle',
+                            'axles' => 'drive',
+                            'asks' => ['wheel.tyre'],
+                        ],
+                    ],
+                ],
             ],
         ];
     }
@@ -56,13 +135,40 @@ final class Sample
     /** @return array<string, mixed> */
     public static function vehicleDocument(): array
     {
-        $axle = static fn (string $group, float $at, string $wheels): array => ['group' => $group, 'at_ft' => $at, 'suspension' => 'spring', 'brakes' => 'drum', 'wheels' => $wheels, 'hub' => 'hub-seal'];
+        $axle = static fn (string $group, float $at, string $wheels): array => [
+            'group' => $group,
+            'at_ft' => $at,
+            'suspension' => 'spring',
+            'brakes' => 'drum',
+            'wheels' => $wheels,
+            'hub' => 'hub-seal',
+        ];
 
         return [
-            'format' => 'pasada-vehicle/1', 'id' => 'sample-tractor', 'name' => 'Sample tractor',
-            'units' => [['kind' => 'day-cab-tractor', 'body' => 'none', 'from_ft' => 0, 'to_ft' => 23, 'axles' => [$axle('steer', 4, 'single'), $axle('drive', 16.5, 'dual'), $axle('drive', 20.8, 'dual')]]],
-            'doors' => 'none', 'transmission' => 'manual',
-            'drives' => ['alternator' => 'belt', 'water_pump' => 'belt', 'air_compressor' => 'gear', 'steering_pump' => 'gear'],
+            'format' => 'pasada-vehicle/1',
+            'id' => 'sample-tractor',
+            'name' => 'Sample tractor',
+            'units' => [
+                [
+                    'kind' => 'day-cab-tractor',
+                    'body' => 'none',
+                    'from_ft' => 0,
+                    'to_ft' => 23,
+                    'axles' => [
+                        $axle('steer', 4, 'single'),
+                        $axle('drive', 16.5, 'dual'),
+                        $axle('drive', 20.8, 'dual'),
+                    ],
+                ],
+            ],
+            'doors' => 'none',
+            'transmission' => 'manual',
+            'drives' => [
+                'alternator' => 'belt',
+                'water_pump' => 'belt',
+                'air_compressor' => 'gear',
+                'steering_pump' => 'gear',
+            ],
             'equipment' => ['air-horn'],
         ];
     }
@@ -136,7 +242,11 @@ final class Sample
     {
         $read = (new ChecklistReader)->read((string) json_encode($checklist));
 
-        return Inspection::of($read, (new VehicleReader)->read((string) json_encode($vehicle ?? self::vehicleDocument())), $form === null ? null : $read->forms->of($form));
+        return Inspection::of(
+            $read,
+            (new VehicleReader())->read((string) json_encode($vehicle ?? self::vehicleDocument())),
+            $form === null ? null : $read->forms->of($form),
+        );
     }
 
     /**

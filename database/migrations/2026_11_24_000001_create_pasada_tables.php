@@ -127,7 +127,12 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['cache_locks', 'cache', 'sessions', 'item_outcomes', 'attempt_results', 'marks', 'attempts', 'vehicles', 'checklists', 'students', 'users', 'schools'] as $table) {
+        foreach (
+            [
+                'cache_locks', 'cache', 'sessions', 'item_outcomes', 'attempt_results', 'marks', 'attempts', 'vehicles',
+                'checklists', 'students', 'users', 'schools',
+            ] as $table
+        ) {
             Schema::dropIfExists($table);
         }
     }

@@ -23,7 +23,8 @@ return new class extends Migration
         // Until now there was no other way to a school than the demo data.
         DB::table('schools')->update(['is_demo' => true]);
         Schema::table('attempts', function (Blueprint $table): void {
-            // Of a record that came from a file: its id there, when and by whom it was taken in, and who is named in it.
+            // Of a record that came from a file: its id there, when and by whom it was taken in, and who is named in
+            // it.
             $table->uuid('source_id')->nullable();
             $table->timestamp('imported_at')->nullable();
             $table->foreignId('imported_by')->nullable()->constrained('users');
@@ -79,9 +80,20 @@ return new class extends Migration
                 array_push($lines, ['id' => $id, ...(array) $event], ['id' => (string) Str::uuid7(), 'undoes' => $id]);
             }
             foreach (array_chunk($lines, 500, true) as $chunk) {
-                DB::table('brake_events')->insert(array_map(static fn (array $line, int $n): array => [
-                    'attempt_id' => $run->attempt_id, 'id' => $line['id'], 'position' => $n, 'entry' => json_encode($line), 'user_id' => $scorer, 'received_at' => $run->updated_at,
-                ], $chunk, array_keys($chunk)));
+                DB::table('brake_events')->insert(
+                    array_map(
+                        static fn (array $line, int $n): array => [
+                            'attempt_id' => $run->attempt_id,
+                            'id' => $line['id'],
+                            'position' => $n,
+                            'entry' => json_encode($line),
+                            'user_id' => $scorer,
+                            'received_at' => $run->updated_at,
+                        ],
+                        $chunk,
+                        array_keys($chunk),
+                    ),
+                );
             }
         }
         Schema::drop('brake_runs');
@@ -106,7 +118,8 @@ return new class extends Migration
             $table->foreignId('user_id')->constrained(indexName: 'captions_of_user');
             $table->string('name', 200);
             $table->mediumText('content');
-            // What was heard in it, and by which listener: worked out once, and anew when the listener has become another.
+            // What was heard in it, and by which listener: worked out once, and anew when the listener has become
+            // another.
             $table->longText('heard')->nullable();
             $table->char('heard_by', 64)->nullable();
             $table->timestamp('received_at', 3);
@@ -125,9 +138,26 @@ return new class extends Migration
         });
         foreach (DB::table('old_recordings')->get() as $old) {
             $id = (string) Str::uuid7();
-            DB::table('recordings')->insert(['id' => $id, 'attempt_id' => $old->attempt_id, 'position' => 0, 'user_id' => $old->user_id, 'name' => $old->name, 'content' => $old->content, 'received_at' => $old->updated_at]);
+            DB::table('recordings')->insert([
+                'id' => $id,
+                'attempt_id' => $old->attempt_id,
+                'position' => 0,
+                'user_id' => $old->user_id,
+                'name' => $old->name,
+                'content' => $old->content,
+                'received_at' => $old->updated_at,
+            ]);
             foreach ($this->list($old->rejected) as $n => $key) {
-                DB::table('turned_down')->insert(['attempt_id' => $old->attempt_id, 'id' => (string) Str::uuid7(), 'position' => $n, 'recording_id' => $id, 'key' => $key, 'down' => true, 'user_id' => $old->user_id, 'received_at' => $old->updated_at]);
+                DB::table('turned_down')->insert([
+                    'attempt_id' => $old->attempt_id,
+                    'id' => (string) Str::uuid7(),
+                    'position' => $n,
+                    'recording_id' => $id,
+                    'key' => $key,
+                    'down' => true,
+                    'user_id' => $old->user_id,
+                    'received_at' => $old->updated_at,
+                ]);
             }
         }
         Schema::drop('old_recordings');

@@ -6,7 +6,10 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** What the engine said when a record was closed stays; a practice keeps what was wrong with the truck and what was said of it. */
+/**
+ * What the engine said when a record was closed stays; a practice keeps what was wrong with the truck and what was said
+ * of it.
+ */
 return new class extends Migration
 {
     public function up(): void
@@ -31,6 +34,9 @@ return new class extends Migration
     {
         Schema::dropIfExists('kept_sheets');
         Schema::table('attempt_results', static fn (Blueprint $table) => $table->dropColumn('engine'));
-        Schema::table('brake_practices', static fn (Blueprint $table) => $table->dropColumn(['fault', 'suspected', 'found']));
+        Schema::table(
+            'brake_practices',
+            static fn (Blueprint $table) => $table->dropColumn(['fault', 'suspected', 'found']),
+        );
     }
 };

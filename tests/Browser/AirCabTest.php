@@ -9,14 +9,32 @@ beforeEach(function (): void {
     $this->browser->signIn('mira@ferrow-sound.example', null);
     $this->open = function (): void {
         $this->browser->visit('/cab')->waitForText('Climb in');
-        // Nobody waits a real minute in a test: the clock of the device goes forward instead, as it does when a device slept.
+        // Nobody waits a real minute in a test: the clock of the device goes forward instead, as it does when a device
+        // slept.
         $this->browser->run(<<<'JS'
-            const real = Date.now; let ahead = 0; Date.now = () => real() + ahead; window.skip = (ms) => { ahead += ms; };
+            const real = Date.now;
+            let ahead = 0;
+            Date.now = () => real() + ahead;
+            window.skip = (ms) => { ahead += ms; };
             const rest = () => new Promise((done) => setTimeout(done, 25));
-            const key = (kind, letter) => document.body.dispatchEvent(new KeyboardEvent(kind, { key: letter, bubbles: true }));
-            window.keys = async (...letters) => { for (const letter of letters) { key('keydown', letter); skip(300); key('keyup', letter); skip(700); await rest(); } };
-            window.fan = async (times) => { for (let n = 0; n < times; n++) { key('keydown', 'p'); skip(1500); key('keyup', 'p'); skip(1500); await rest(); } };
-            window.until = async (seen) => { for (let n = 0; n < 400 && !seen(); n++) { skip(1500); await rest(); } return seen(); };
+            const key = (kind, letter) => document.body
+            .dispatchEvent(new KeyboardEvent(kind, { key: letter, bubbles: true }));
+            window.keys = async (...letters) => {
+                for (const letter of letters) {
+                key('keydown', letter); skip(300); key('keyup', letter); skip(700);
+                await rest();
+            }
+            };
+            window.fan = async (times) => {
+                for (let n = 0; n < times; n++) {
+                key('keydown', 'p'); skip(1500); key('keyup', 'p'); skip(1500);
+                await rest();
+            }
+            };
+            window.until = async (seen) => {
+                for (let n = 0; n < 400 && !seen(); n++) { skip(1500); await rest(); }
+                return seen();
+            };
             window.told = (words) => () => document.querySelector('[data-test=told]').textContent.includes(words);
             window.psi = () => Number(document.querySelector('figure strong').textContent);
             JS);
@@ -69,7 +87,9 @@ it('passes whoever does every step of the longest sequence by keyboard', functio
     ($this->choose)(2, 'Short list');
     ($this->choose)(3, 'Alone');
     ($this->practise)();
-    expect($this->browser->text('[data-test=practised]').' '.$this->browser->text('.result > p'))->toStartWith('Every step is met 9 of 9 steps met');
+    expect($this->browser->text('[data-test=practised]').' '.$this->browser->text('.result > p'))->toStartWith(
+        'Every step is met 9 of 9 steps met',
+    );
     $this->browser->click('[data-test=leave]')->waitForText('Climb in');
 });
 
@@ -81,12 +101,25 @@ it('guides, says at once what is broken and why, and shows the course of the pre
     $browser->click('[data-test=climb]')->waitForText('Foot pedal');
     expect($browser->accessibilityFaults())->toBe([]);
     // What a cab would not do is not done.
-    $browser->click('[data-control=engine]')->waitForText('key on first', '[data-test=told]')->find('[data-control=engine][data-state=off]');
-    $browser->click('[data-control=key]')->click('[data-control=engine]')->waitForText('clutch down first', '[data-test=told]');
-    $browser->click('[data-control=clutch]')->click('[data-control=engine]')->find('[data-control=engine][data-state=on]');
+    $browser
+        ->click('[data-control=engine]')
+        ->waitForText('key on first', '[data-test=told]')
+        ->find('[data-control=engine][data-state=off]');
+    $browser
+        ->click('[data-control=key]')
+        ->click('[data-control=engine]')
+        ->waitForText('clutch down first', '[data-test=told]');
+    $browser
+        ->click('[data-control=clutch]')
+        ->click('[data-control=engine]')
+        ->find('[data-control=engine][data-state=on]');
     expect($browser->run('const before = psi(); return await until(() => psi() > before + 3)'))->toBeTrue();
     // The engine runs and no valve is in: the minute is worth nothing.
-    $browser->click('[data-test=stays]')->click('[data-control=pedal]')->click('[data-test=watch]')->waitForText('the engine was running', '.guide');
+    $browser
+        ->click('[data-test=stays]')
+        ->click('[data-control=pedal]')
+        ->click('[data-test=watch]')
+        ->waitForText('the engine was running', '.guide');
     $browser->click('[data-test=done]')->waitForText('the engine was running', '[data-test=practised]');
     expect($browser->count('polyline'))->toBe(2)->and($browser->accessibilityFaults())->toBe([]);
     $browser->visit('/students/1')->waitForText('the engine was running', '[data-test=practices]');
@@ -95,9 +128,17 @@ it('guides, says at once what is broken and why, and shows the course of the pre
 it('keeps a practice through a reload and a server that is away', function (): void {
     $browser = $this->browser;
     ($this->open)();
-    $browser->click('[data-test=climb]')->waitForText('Foot pedal')->click('[data-control=chocks]')->click('[data-control=key]');
+    $browser
+        ->click('[data-test=climb]')
+        ->waitForText('Foot pedal')
+        ->click('[data-control=chocks]')
+        ->click('[data-control=key]');
     $browser->find('[data-control=key][data-state=on]');
-    $browser->visit('/cab')->waitForText('is not over')->click('[data-test=go-on]')->find('[data-control=chocks][data-state=in]');
+    $browser
+        ->visit('/cab')
+        ->waitForText('is not over')
+        ->click('[data-test=go-on]')
+        ->find('[data-control=chocks][data-state=in]');
     $browser->offline(true)->click('[data-control=belt]')->find('[role=alert]');
     $browser->find('[data-control=belt][data-state=on]');
     $browser->offline(false)->gone('[role=alert]');
@@ -114,8 +155,15 @@ it('lets a student say what is wrong with a truck before it is told', function (
     ($this->choose)(4, 'find it');
     $browser->click('[data-test=climb]')->waitForText('Foot pedal');
     expect($browser->count('.guide'))->toBe(0);
-    $browser->click('[data-test=suspect] .n-base-selection')->choose('the parking valves stick')->click('[data-test=done]')->find('[data-test=practised]');
+    $browser
+        ->click('[data-test=suspect] .n-base-selection')
+        ->choose('the parking valves stick')
+        ->click('[data-test=done]')
+        ->find('[data-test=practised]');
     // Which fault was drawn is chance; that it is told beside what was said is not.
     $told = $browser->text('[data-test=practised]').' '.$browser->text('.result > p');
-    expect($told)->toMatch('/You found what was wrong with this truck .*It was this: the parking valves stick\.|You said that the parking valves stick; what was wrong: (the|a) .+\./s');
+    expect($told)->toMatch(
+        '/You found what was wrong with this truck .*It was this: the parking valves stick\.|You said that the '.
+            'parking valves stick; what was wrong: (the|a) .+\./s',
+    );
 });

@@ -22,7 +22,11 @@ afterEach(function (): void {
 });
 
 it('is confirmed, silent, finished, signed by both, and amended only with a reason', function (): void {
-    $browser = $this->browser->signIn('ilse@ferrow-sound.example', '/start?student=4')->waitForText('items at', '.preview')->waitForText('Examination', '[data-test=mode]')->click('[data-test=start]');
+    $browser = $this->browser
+        ->signIn('ilse@ferrow-sound.example', '/start?student=4')
+        ->waitForText('items at', '.preview')
+        ->waitForText('Examination', '[data-test=mode]')
+        ->click('[data-test=start]');
     $browser->waitForText('Before the examination begins');
     expect($browser->find('[data-test=begin]')->isEnabled())->toBeFalse();
     foreach (['student', 'vehicle', 'told'] as $confirm) {
@@ -32,9 +36,27 @@ it('is confirmed, silent, finished, signed by both, and amended only with a reas
     $browser->press('1', '2')->allSent();
 
     // Nothing that a student could read over a shoulder: no totals, no words in the tiles, nothing left to say.
-    expect($browser->count('.count'))->toBe(0)->and($browser->count('.tile .word'))->toBe(0)->and($browser->text('.work'))->not->toContain('still to say')
-        ->and($browser->run("return getComputedStyle(document.querySelector('.tile[data-state=whole]')).backgroundColor === getComputedStyle(document.querySelector('.tile[data-state=not_reached]')).backgroundColor"))->toBeTrue();
-    $browser->click('[data-test=tools]')->choose('Show totals')->waitForText('2 of', '.count')->choose('Cover the screen')->waitForText('Covered', '.cover')->click('.cover')->gone('.cover');
+    expect($browser->count('.count'))
+        ->toBe(0)
+        ->and($browser->count('.tile .word'))
+        ->toBe(0)
+        ->and($browser->text('.work'))
+        ->not->toContain('still to say')
+        ->and(
+            $browser->run(
+                "return getComputedStyle(document.querySelector('.tile[data-state=whole]')).backgroundColor === ".
+                    "getComputedStyle(document.querySelector('.tile[data-state=not_reached]')).backgroundColor",
+            ),
+        )
+        ->toBeTrue();
+    $browser
+        ->click('[data-test=tools]')
+        ->choose('Show totals')
+        ->waitForText('2 of', '.count')
+        ->choose('Cover the screen')
+        ->waitForText('Covered', '.cover')
+        ->click('.cover')
+        ->gone('.cover');
 
     $browser->click('[data-test=finish]')->click('[data-test=finish-now]')->waitForText('Not passed');
     signOn($browser, 'scorer');
@@ -44,15 +66,28 @@ it('is confirmed, silent, finished, signed by both, and amended only with a reas
 
     // What is changed after it was signed is told beside the signature, and can be signed again.
     $browser->run("document.querySelectorAll('details').forEach((one) => (one.open = true))");
-    $browser->click('[data-test=amend-item]')->press('Voltmeter')->choose('Voltmeter')->click('[data-test=amend-change]')->choose('these points were said')->click('[data-amend-point=reading]');
-    $browser->type('[aria-label="Reason"]', 'It was read; a truck went by.')->choose('Amend')->waitForText('The record was changed since this was signed.');
+    $browser
+        ->click('[data-test=amend-item]')
+        ->press('Voltmeter')
+        ->choose('Voltmeter')
+        ->click('[data-test=amend-change]')
+        ->choose('these points were said')
+        ->click('[data-amend-point=reading]');
+    $browser
+        ->type('[aria-label="Reason"]', 'It was read; a truck went by.')
+        ->choose('Amend')
+        ->waitForText('The record was changed since this was signed.');
     $browser->waitForText('Voltmeter: was missed, now', '[data-test=amended-item]');
     signOn($browser, 'scorer');
     $browser->gone('[data-test=changed-scorer]')->find('[data-test=changed-student]');
 });
 
 it('is amended with a reason, and stays readable as it was closed', function (): void {
-    $browser = $this->browser->signIn('paul@ferrow-sound.example', '/students/12')->waitForText('newest first')->click('.two section:last-child .row')->waitForText('What to say next time');
+    $browser = $this->browser
+        ->signIn('paul@ferrow-sound.example', '/students/12')
+        ->waitForText('newest first')
+        ->click('.two section:last-child .row')
+        ->waitForText('What to say next time');
     $browser->run("document.querySelectorAll('details').forEach((one) => (one.open = true))");
     $browser->click('[data-test=amend-item]')->press('Voltmeter')->choose('Voltmeter');
     $browser->type('[aria-label="Reason"]', 'It was said; the wind took it.')->choose('Amend');
@@ -62,10 +97,16 @@ it('is amended with a reason, and stays readable as it was closed', function ():
 it('is watched by the scorer\'s leave, two seconds behind at the most', function (): void {
     $browser = $this->browser;
     $walk = $browser->signIn('anton@ferrow-sound.example', null)->beginWalk(1);
-    $browser->press('1')->click('[data-test=tools]')->click('[data-test=live]')->waitForText('can watch this walk', '.tools');
+    $browser
+        ->press('1')
+        ->click('[data-test=tools]')
+        ->click('[data-test=live]')
+        ->waitForText('can watch this walk', '.tools');
 
     $student = Browser::open();
-    $student->signIn('mira@ferrow-sound.example', "/watch/$walk")->waitForText('heard whole', '[data-watched="safety.three_points"]');
+    $student
+        ->signIn('mira@ferrow-sound.example', "/watch/$walk")
+        ->waitForText('heard whole', '[data-watched="safety.three_points"]');
     $browser->press('2')->allSent();
     $from = microtime(true);
     $student->waitForText('heard whole', '[data-watched="cab.seat_belt"]');
@@ -81,10 +122,22 @@ it('is scored by two, blind to each other, and compared afterwards', function ()
     $browser->press('1', '2', '3')->allSent();
     $second = Browser::open();
     $second->signIn('ilse@ferrow-sound.example')->waitForText('In the yard now');
-    $second->run("[...document.querySelectorAll('.row')].find((r) => r.textContent.includes('Odell') && r.textContent.includes('Rosa')).querySelector('[data-test=alongside]').click()");
+    $second->run(
+        "[...document.querySelectorAll('.row')].find((r) => r.textContent.includes('Odell') && ".
+            "r.textContent.includes('Rosa')).querySelector('[data-test=alongside]').click()",
+    );
     $second->find('.tile');
-    $second->press('1', '2', '4')->allSent()->click('[data-test=finish]')->click('[data-test=finish-now]')->waitForText('What to say next time');
-    $browser->click('[data-test=finish]')->click('[data-test=finish-now]')->waitForText('Did both scorers see the same?')->waitForText('Ilse Drumlin');
+    $second
+        ->press('1', '2', '4')
+        ->allSent()
+        ->click('[data-test=finish]')
+        ->click('[data-test=finish-now]')
+        ->waitForText('What to say next time');
+    $browser
+        ->click('[data-test=finish]')
+        ->click('[data-test=finish-now]')
+        ->waitForText('Did both scorers see the same?')
+        ->waitForText('Ilse Drumlin');
     $browser->waitForText('kappa', '[data-test=agreement]')->waitForText('of 4 items', '[data-test=agreement]');
     $second->close();
 });

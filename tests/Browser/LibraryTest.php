@@ -24,23 +24,43 @@ it('changes a rule, shows for whom it changes, takes it back, and keeps it over 
     $browser = ($this->change)(0, 'Whole walk-round, part by part')->waitForText('To pass');
     $browser->waitForText('Nothing changes for the recorded walks', 'aside');
     $browser->click('[data-test=rule-credit]')->choose('Every listed point');
-    $browser->waitForText('Every listed point', '[data-test=rule-credit]')->waitForText('rules › credit', 'aside')->waitForText('all kept', '[data-test=kept]');
+    $browser
+        ->waitForText('Every listed point', '[data-test=rule-credit]')
+        ->waitForText('rules › credit', 'aside')
+        ->waitForText('all kept', '[data-test=kept]');
     $browser->waitForText('recorded walks', 'aside');
     $address = $browser->driver->getCurrentURL();
     $browser->driver->get($address);
     $browser->waitForText('Every listed point', '[data-test=rule-credit]')->choose('Undo');
-    $browser->waitForText('All its essential points', '[data-test=rule-credit]')->waitForText('Nothing is different', 'aside')->choose('Redo');
+    $browser
+        ->waitForText('All its essential points', '[data-test=rule-credit]')
+        ->waitForText('Nothing is different', 'aside')
+        ->choose('Redo');
     $browser->waitForText('Every listed point', '[data-test=rule-credit]');
 });
 
 it('changes which brake tests are asked, in which order and within which limits', function (): void {
     $browser = ($this->change)(0, 'Every axle, every point')->waitForText('The brake tests in their order');
-    $order = fn (): string => (string) $browser->run("return [...document.querySelectorAll('[data-brake-step]')].map((one) => one.dataset.brakeStep).join(' ')");
+    $order = fn (): string => (string) $browser->run(
+        "return [...document.querySelectorAll('[data-brake-step]')].map((one) => one.dataset.brakeStep).join(' ')",
+    );
     expect($order())->toBe('cut-out leak-applied low-air spring-pop build-up tug-tractor tug-trailer tug-hand service');
-    $browser->click('[aria-label="Leave out build-up"]')->gone('[data-brake-step=build-up]')->click('[data-test=add-brake-step]')->choose('Build-up')->find('[data-brake-step=build-up]');
-    $browser->click('[aria-label="build-up earlier"]')->click('[aria-label="Leave out low-air"]')->gone('[data-brake-step=low-air]');
+    $browser
+        ->click('[aria-label="Leave out build-up"]')
+        ->gone('[data-brake-step=build-up]')
+        ->click('[data-test=add-brake-step]')
+        ->choose('Build-up')
+        ->find('[data-brake-step=build-up]');
+    $browser
+        ->click('[aria-label="build-up earlier"]')
+        ->click('[aria-label="Leave out low-air"]')
+        ->gone('[data-brake-step=low-air]');
     expect($order())->toBe('cut-out leak-applied spring-pop tug-tractor tug-trailer tug-hand build-up service');
-    $browser->type('[aria-label="Leak test, brakes applied: Begun at no less than"]', '90')->enter()->waitForText('from_psi', 'aside')->waitForText('all kept', '[data-test=kept]');
+    $browser
+        ->type('[aria-label="Leak test, brakes applied: Begun at no less than"]', '90')
+        ->enter()
+        ->waitForText('from_psi', 'aside')
+        ->waitForText('all kept', '[data-test=kept]');
     $browser->driver->navigate()->refresh();
     $browser->waitForText('The brake tests in their order');
     expect($order())->toBe('cut-out leak-applied spring-pop tug-tractor tug-trailer tug-hand build-up service');
@@ -48,7 +68,13 @@ it('changes which brake tests are asked, in which order and within which limits'
 
 it('says what is wrong, and does not put it in force', function (): void {
     $browser = ($this->change)(0, 'Short list, lights and linkage as one')->waitForText('To pass');
-    $browser->click('[data-test=leaf-parts]')->click('[data-part="cab.seat_belt"]')->click('[data-code=works]')->click('[data-code=works]')->click('[data-code=intact]')->click('[data-code=intact]');
+    $browser
+        ->click('[data-test=leaf-parts]')
+        ->click('[data-part="cab.seat_belt"]')
+        ->click('[data-code=works]')
+        ->click('[data-code=works]')
+        ->click('[data-code=intact]')
+        ->click('[data-code=intact]');
     $browser->waitForText('wrong', '.faults')->waitForText('asks for a list with at least one entry', '.faults');
     $browser->click('[data-test=publish]');
     expect($browser->find('[data-test=publish-now]')->isEnabled())->toBeFalse();
@@ -57,7 +83,9 @@ it('says what is wrong, and does not put it in force', function (): void {
 it('puts a changed vehicle in force and says in its versions what was changed', function (): void {
     $browser = ($this->change)(1, 'Silo 3, day cab with grain hopper')->waitForText('Its own figures');
     $browser->find('#vehicle-name')->sendKeys([WebDriverKeys::END, ', new tarp']);
-    $browser->waitForText('all kept', '[data-test=kept]')->waitForText('Silo 3, day cab with grain hopper, new tarp', 'aside');
+    $browser
+        ->waitForText('all kept', '[data-test=kept]')
+        ->waitForText('Silo 3, day cab with grain hopper, new tarp', 'aside');
     $browser->click('[data-test=body]')->choose('Tanker');
     $browser->waitForText('tanker', 'aside')->click('[data-test=publish]')->click('[data-test=publish-now]');
     $browser->waitForText('Silo 3, day cab with grain hopper, new tarp')->choose('new tarp')->choose('Versions');
@@ -68,19 +96,43 @@ it('tells every fault of a file that is brought in', function (): void {
     $file = (string) tempnam(sys_get_temp_dir(), 'pasada-broken-');
     file_put_contents($file, '{"format": "pasada-checklist/1", "id": "x"}');
     $this->browser->visit('/library')->waitForText('Bring in a file');
-    $this->browser->driver->findElement(Facebook\WebDriver\WebDriverBy::cssSelector('[data-test=bring-checklist]'))->sendKeys($file);
-    $this->browser->waitForText('Nothing was taken in')->waitForText('sections: asks for a list with at least one entry')->waitForText('rules: asks for an object');
+    $this->browser->driver
+        ->findElement(Facebook\WebDriver\WebDriverBy::cssSelector('[data-test=bring-checklist]'))
+        ->sendKeys($file);
+    $this->browser
+        ->waitForText('Nothing was taken in')
+        ->waitForText('sections: asks for a list with at least one entry')
+        ->waitForText('rules: asks for an object');
 });
 
 it('scores a finished walk under another checklist', function (): void {
-    $this->browser->visit('/students/12')->waitForText('newest first')->click('.two section:last-child .row')->waitForText('What to say next time');
-    $this->browser->click('[data-test=what-if]')->choose('Every axle, every point')->waitForText('items fare differently', '.card');
+    $this->browser
+        ->visit('/students/12')
+        ->waitForText('newest first')
+        ->click('.two section:last-child .row')
+        ->waitForText('What to say next time');
+    $this->browser
+        ->click('[data-test=what-if]')
+        ->choose('Every axle, every point')
+        ->waitForText('items fare differently', '.card');
 });
 
 it('starts a walk under a drawn form', function (): void {
     $this->browser->signIn('rosa@ferrow-sound.example', '/start?student=5')->waitForText('items at', '.preview');
-    $this->browser->click('[data-test=checklist]')->choose('Cab, brakes, coupling and one drawn form')->waitForText('Up to', '.preview')->click('[data-test=form]')->choose('Form C, trailer');
-    $this->browser->waitForText('Form C, trailer', '[data-test=form]')->gone('.preview .up-to')->click('[data-test=start]')->find('.tile');
+    $this->browser
+        ->click('[data-test=checklist]')
+        ->choose('Cab, brakes, coupling and one drawn form')
+        ->waitForText('Up to', '.preview')
+        ->click('[data-test=form]')
+        ->choose('Form C, trailer');
+    $this->browser
+        ->waitForText('Form C, trailer', '[data-test=form]')
+        ->gone('.preview .up-to')
+        ->click('[data-test=start]')
+        ->find('.tile');
     // The tractor's front is not asked by this form, the trailer's axles are.
-    expect($this->browser->count('[data-place="engine-left"]'))->toBe(0)->and($this->browser->count('[data-place="trailer-wheel-1"]'))->toBe(1);
+    expect($this->browser->count('[data-place="engine-left"]'))
+        ->toBe(0)
+        ->and($this->browser->count('[data-place="trailer-wheel-1"]'))
+        ->toBe(1);
 });

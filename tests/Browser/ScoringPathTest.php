@@ -28,7 +28,12 @@ function keyed(Browser $browser, int $times): int
 
             continue;
         }
-        $browser->tile((string) $browser->run("return [...document.querySelectorAll('.tile')].find((t) => t.dataset.state === 'not_reached').dataset.key;"));
+        $browser->tile(
+            (string) $browser->run(
+                "return [...document.querySelectorAll('.tile')].find((t) => t.dataset.state === ".
+                    "'not_reached').dataset.key;",
+            ),
+        );
         $done++;
     }
 
@@ -43,40 +48,46 @@ afterEach(function (): void {
     $this->browser->close();
 });
 
-it('scores thirty items by touch and thirty by keyboard, through a server that goes away, to a result', function (): void {
-    $browser = startWalk($this->browser, 'Odell');
-    $browser->waitForText('Seat and start', '.work');
+it(
+    'scores thirty items by touch and thirty by keyboard, through a server that goes away, to a result',
+    function (): void {
+        $browser = startWalk($this->browser, 'Odell');
+        $browser->waitForText('Seat and start', '.work');
 
-    // By touch: whole places, one tap an item, moving on by the button.
-    for ($tapped = 0; $tapped < 30;) {
-        $open = $browser->count('.tile[data-state=not_reached] .main');
-        if ($open === 0) {
-            $browser->click('[data-test=next]');
+        // By touch: whole places, one tap an item, moving on by the button.
+        for ($tapped = 0; $tapped < 30;) {
+            $open = $browser->count('.tile[data-state=not_reached] .main');
+            if ($open === 0) {
+                $browser->click('[data-test=next]');
 
-            continue;
+                continue;
+            }
+            $browser->click('.tile[data-state=not_reached] .main');
+            $tapped++;
         }
-        $browser->click('.tile[data-state=not_reached] .main');
-        $tapped++;
-    }
-    $browser->waitForText('30 of 193', '.count')->allSent();
+        $browser->waitForText('30 of 193', '.count')->allSent();
 
-    // The server goes away in the middle; marks are shown and kept all the same.
-    $browser->offline(true);
-    keyed($browser, 20);
-    $browser->waitForText('50 of 193', '.count')->waitForText('kept here', '[data-test=keeping]');
-    $browser->offline(false);
-    keyed($browser, 10);
-    $browser->waitForText('60 of 193', '.count')->allSent();
+        // The server goes away in the middle; marks are shown and kept all the same.
+        $browser->offline(true);
+        keyed($browser, 20);
+        $browser->waitForText('50 of 193', '.count')->waitForText('kept here', '[data-test=keeping]');
+        $browser->offline(false);
+        keyed($browser, 10);
+        $browser->waitForText('60 of 193', '.count')->allSent();
 
-    // Undo takes back the last one; a reload shows what the server has.
-    $browser->press(WebDriverKeys::BACKSPACE)->waitForText('59 of 193', '.count')->allSent();
-    $browser->driver->navigate()->refresh();
-    $browser->waitForText('59 of 193', '.count');
+        // Undo takes back the last one; a reload shows what the server has.
+        $browser->press(WebDriverKeys::BACKSPACE)->waitForText('59 of 193', '.count')->allSent();
+        $browser->driver->navigate()->refresh();
+        $browser->waitForText('59 of 193', '.count');
 
-    $browser->click('[data-test=finish]')->waitForText('134 items are not whole')->click('[data-test=finish-now]');
-    $browser->waitForText('Not passed')->waitForText('59 of 193 items heard whole');
-    $browser->waitForText('What to say next time')->waitForText('Was the order kept?')->waitForText('How does it compare?');
-});
+        $browser->click('[data-test=finish]')->waitForText('134 items are not whole')->click('[data-test=finish-now]');
+        $browser->waitForText('Not passed')->waitForText('59 of 193 items heard whole');
+        $browser
+            ->waitForText('What to say next time')
+            ->waitForText('Was the order kept?')
+            ->waitForText('How does it compare?');
+    },
+);
 
 it('takes points back and adds them, waves an item and keeps a note', function (): void {
     $browser = startWalk($this->browser, 'Wren', 'Pier 2');
@@ -94,7 +105,11 @@ it('takes points back and adds them, waves an item and keeps a note', function (
 it('keeps what was marked when the page is closed while the server is away', function (): void {
     $browser = startWalk($this->browser, 'Bram', 'Pier 2');
     $address = $browser->driver->getCurrentURL();
-    $browser->offline(true)->press('1', '2', '3')->waitForText('3 of', '.count')->waitForText('kept here', '[data-test=keeping]');
+    $browser
+        ->offline(true)
+        ->press('1', '2', '3')
+        ->waitForText('3 of', '.count')
+        ->waitForText('kept here', '[data-test=keeping]');
     $browser->offline(false)->driver->get('about:blank');
     $browser->driver->get($address);
     $browser->waitForText('3 of', '.count')->allSent();
@@ -102,7 +117,11 @@ it('keeps what was marked when the page is closed while the server is away', fun
 
 it('resumes a walk from Today and goes back and forth between places', function (): void {
     $browser = startWalk($this->browser, 'Hollis', 'Pier 2');
-    $browser->press('1', '.')->waitForText('Gauges and lamps', '.place')->press(WebDriverKeys::BACKSPACE)->waitForText('Seat and start', '.place');
+    $browser
+        ->press('1', '.')
+        ->waitForText('Gauges and lamps', '.place')
+        ->press(WebDriverKeys::BACKSPACE)
+        ->waitForText('Seat and start', '.place');
     $browser->click('[data-place=engine-left]')->waitForText('Engine, left side', '.place')->allSent();
     $browser->visit('/')->waitForText('under way');
     $browser->click('.under-way .row')->waitForText('Engine, left side', '.place')->waitForText('1 of', '.count');

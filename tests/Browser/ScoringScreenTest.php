@@ -24,13 +24,24 @@ it('is made for a thumb: targets of 48 px, no stand over another, at every size'
         $found = $browser->resize($width, $height)->run(<<<'JS'
             await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
             const box = (e) => e.getBoundingClientRect();
-            const small = [...document.querySelectorAll('.tile .main, .tile .points, .steps button, .acts button')].filter((e) => e.offsetParent !== null && (box(e).height < 48 || box(e).width < 48));
-            const stands = [...document.querySelectorAll('.stand .rim')].map((e) => { const b = box(e); return [b.x + b.width / 2, b.y + b.height / 2]; });
-            const close = stands.flatMap((a, i) => stands.slice(i + 1).filter((b) => Math.hypot(a[0] - b[0], a[1] - b[1]) < 48));
-            return { small: small.map((e) => e.textContent), close: close.length, stands: stands.length, wide: document.documentElement.scrollWidth };
+            const small = [...document.querySelectorAll('.tile .main, .tile .points, .steps button, .acts '.
+                'button')].filter((e) => e.offsetParent !== null && (box(e).height < 48 || box(e).width < 48));
+            const stands = [...document.querySelectorAll('.stand .rim')].map((e) => {
+                const b = box(e);
+                return [b.x + b.width / 2, b.y + b.height / 2];
+            });
+            const near = (a, b) => Math.hypot(a[0] - b[0], a[1] - b[1]) < 48;
+        const close = stands.flatMap((a, i) => stands.slice(i + 1).filter((b) => near(a, b)));
+            const wide = document.documentElement.scrollWidth;
+        return { small: small.map((e) => e.textContent), close: close.length, stands: stands.length, wide };
             JS);
 
-        expect($found)->toMatchArray(['small' => [], 'close' => 0])->and($found['stands'])->toBeGreaterThan(15)->and($found['wide'])->toBeLessThanOrEqual($width);
+        expect($found)
+            ->toMatchArray(['small' => [], 'close' => 0])
+            ->and($found['stands'])
+            ->toBeGreaterThan(15)
+            ->and($found['wide'])
+            ->toBeLessThanOrEqual($width);
     }
 })->with(['Dock 4', 'Quay 9', 'Pier 2']);
 
@@ -38,7 +49,11 @@ it('goes on marking when signed out in the middle, and sends after signing in ag
     $browser = ($this->walk)('Pier 2');
     $browser->press('1')->allSent();
     $browser->driver->manage()->deleteAllCookies();
-    $browser->press('2', '3')->waitForText('3 of', '.count')->waitForText('You were signed out', '[role=alert]')->choose('Sign in');
+    $browser
+        ->press('2', '3')
+        ->waitForText('3 of', '.count')
+        ->waitForText('You were signed out', '[role=alert]')
+        ->choose('Sign in');
     $browser->type('#email', 'anton@ferrow-sound.example')->type('#password', 'walk-the-yard')->enter();
     $browser->waitForText('3 of', '.count')->allSent();
 });
@@ -58,7 +73,11 @@ it('does not send what waits for another user of the same tablet', function (): 
 
 it('waits with the offer to finish until it is asked, and finds the way back from it', function (): void {
     $browser = ($this->walk)('Pier 2');
-    $browser->click('[data-test=finish]')->waitForText('items are not whole')->choose('Back to the walk')->find('.tile');
+    $browser
+        ->click('[data-test=finish]')
+        ->waitForText('items are not whole')
+        ->choose('Back to the walk')
+        ->find('.tile');
     $browser->click('[data-test=finish]')->choose('Engine, left side');
     $browser->waitForText('Engine, left side', '.place')->allSent();
 });

@@ -22,12 +22,20 @@ function lane(): string
     return dirname(__DIR__, 2).'/var/run/lane'.($token === false ? '1' : $token);
 }
 
-/** @return array{int, array<string, string>} status and headers, each name in small letters; a header that comes twice is an error */
+/**
+ * @return array{int, array<string, string>} status and headers, each name in small letters; a header that comes twice
+ *   is an error
+ */
 function headersOf(string $method, string $address, string $body = ''): array
 {
     $curl = curl_init(Browser::servedAt().$address);
     $headers = [];
-    curl_setopt_array($curl, [CURLOPT_CUSTOMREQUEST => $method, CURLOPT_NOBODY => $method === 'HEAD', CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => $body, CURLOPT_HTTPHEADER => ['Accept: application/json', 'Expect:'],
+    curl_setopt_array($curl, [
+        CURLOPT_CUSTOMREQUEST => $method,
+        CURLOPT_NOBODY => $method === 'HEAD',
+        CURLOPT_RETURNTRANSFER => true,
+        CURLOPT_POSTFIELDS => $body,
+        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Expect:'],
         CURLOPT_HEADERFUNCTION => function ($curl, string $line) use (&$headers): int {
             [$name, $value] = array_map(trim(...), explode(':', $line, 2)) + [1 => ''];
             $name = strtolower($name);
@@ -46,7 +54,16 @@ it('sends its headers with every kind of answer', function (): void {
     preg_match_all('/^\s*location (?:= |~ )?(\S+) \{/m', (string) file_get_contents(lane().'/nginx.conf'), $found);
     $assets = glob(dirname(__DIR__, 2).'/public/app/assets/*.js') ?: [];
     // An address for each location of nginx; the named ones are where it answers for php-fpm.
-    $addresses = ['/app/assets/' => '/app/assets/'.basename($assets[0] ?? ''), '/app/sw.js' => '/app/sw.js', '/api/' => '/api/v1/session', '\.php$' => '/index.php', '/' => '/students', '/app/index.html' => '/app/index.html', '@too-large' => null, '@away' => null];
+    $addresses = [
+        '/app/assets/' => '/app/assets/'.basename($assets[0] ?? ''),
+        '/app/sw.js' => '/app/sw.js',
+        '/api/' => '/api/v1/session',
+        '\.php$' => '/index.php',
+        '/' => '/students',
+        '/app/index.html' => '/app/index.html',
+        '@too-large' => null,
+        '@away' => null,
+    ];
     expect(array_diff($found[1], array_keys($addresses)))->toBe([]);
     $answers = array_map(static fn (string $address): array => headersOf('GET', $address), array_filter($addresses));
     $answers['@too-large'] = headersOf('POST', '/api/v1/records', str_repeat('x', 13_000_000));
@@ -57,8 +74,14 @@ it('sends its headers with every kind of answer', function (): void {
         $answers[$route->methods()[0].' '.$address] = headersOf($route->methods()[0], $address);
     }
     foreach ($answers as $what => [$status, $headers]) {
-        expect([$what => array_intersect_key($headers, NEEDED)])->toBe([$what => array_intersect_key(NEEDED + $headers, NEEDED)]);
-        expect($headers['content-security-policy'] ?? '', "$what ($status)")->toContain("default-src 'none'")->toContain("script-src 'self'")->toContain("frame-ancestors 'none'")->not->toContain("script-src 'self' 'unsafe");
+        expect([$what => array_intersect_key($headers, NEEDED)])->toBe([
+            $what => array_intersect_key(NEEDED + $headers, NEEDED),
+        ]);
+        expect($headers['content-security-policy'] ?? '', "$what ($status)")
+            ->toContain("default-src 'none'")
+            ->toContain("script-src 'self'")
+            ->toContain("frame-ancestors 'none'")
+            ->not->toContain("script-src 'self' 'unsafe");
         if (str_contains((string) $what, '/api/')) {
             expect([$what => $headers['cache-control'] ?? ''])->toBe([$what => 'no-store']);
         }
@@ -70,7 +93,10 @@ it('runs nothing as root', function (): void {
     $ours = [];
     foreach (glob('/proc/[0-9]*') ?: [] as $process) {
         $command = (string) @file_get_contents("$process/cmdline");
-        if (preg_match('/^(nginx|php-fpm|\S*mariadbd)/', $command) === 1 && (str_contains($command, dirname(__DIR__, 2).'/var/') || str_contains($command, 'pasada-'))) {
+        if (
+            preg_match('/^(nginx|php-fpm|\S*mariadbd)/', $command) === 1 &&
+            (str_contains($command, dirname(__DIR__, 2).'/var/') || str_contains($command, 'pasada-'))
+        ) {
             $ours[] = fileowner($process);
         }
     }
@@ -81,7 +107,12 @@ it('keeps what it writes to itself', function (): void {
     $var = dirname(__DIR__, 2).'/var';
     $open = static fn (string $file): int => fileperms($file) & 0o077;
     expect($open($var))->toBe(0);
-    foreach ([lane().'/config.php', lane().'/routes.php', "$var/.env", ...(glob("$var/log/*.log") ?: []), ...(glob("$var/storage/logs/*.log") ?: [])] as $file) {
+    foreach (
+        [
+            lane().'/config.php', lane().'/routes.php', "$var/.env", ...glob("$var/log/*.log") ?: [],
+            ...glob("$var/storage/logs/*.log") ?: [],
+        ] as $file
+    ) {
         expect([basename($file) => $open($file)])->toBe([basename($file) => 0]);
     }
 });
@@ -89,7 +120,13 @@ it('keeps what it writes to itself', function (): void {
 it('writes no value of a query into its log', function (): void {
     $person = ApiClient::signedIn(Browser::servedAt(), 'rosa@ferrow-sound.example');
     [$status] = $person->raw('GET', '/api/v1/students/1', '');
-    $logs = implode('', array_map(static fn (string $file): string => (string) file_get_contents($file), glob(dirname(__DIR__, 2).'/var/storage/logs/*.log') ?: []));
+    $logs = implode(
+        '',
+        array_map(
+            static fn (string $file): string => (string) file_get_contents($file),
+            glob(dirname(__DIR__, 2).'/var/storage/logs/*.log') ?: [],
+        ),
+    );
 
     expect($status)->toBe(200)->and($logs)->not->toContain('rosa@ferrow-sound.example');
 });

@@ -11,7 +11,10 @@ beforeEach(function (): void {
     $this->begin = fn (string $page): string => $this->browser->beginWalk(6, page: $page);
     $this->file = fn (string $name, string $content): mixed => $this->browser->run(
         "const held = new DataTransfer(); held.items.add(new File([arguments[1]], arguments[0]));
-         const input = document.querySelector('[data-test=captions]'); input.files = held.files; input.dispatchEvent(new Event('change', { bubbles: true }));",
+         const input = document.querySelector('[data-test=captions]');
+         input.files = held.files;
+         input.dispatchEvent(new Event('change', { bubbles: true }));
+         ",
         [$name, $content],
     );
 });
@@ -35,17 +38,33 @@ it('scores a recorded walk: captions in, what is sure accepted, one turned down,
 
 it('shows the words that a proposal rests on, by mouse and by keyboard', function (): void {
     ($this->begin)('words');
-    $this->browser->type('#said', 'my radiator is mounted no leaks and then my altar nader is belt driven')->click('[data-test=listen]')->waitForText('2 items heard');
-    $this->browser->click('[data-heard="engine.alternator"] .what')->waitForText('altar nader is belt driven', '.heard.chosen');
+    $this->browser
+        ->type('#said', 'my radiator is mounted no leaks and then my altar nader is belt driven')
+        ->click('[data-test=listen]')
+        ->waitForText('2 items heard');
+    $this->browser
+        ->click('[data-heard="engine.alternator"] .what')
+        ->waitForText('altar nader is belt driven', '.heard.chosen');
     $this->browser->run("document.querySelector('.captions .heard').focus()");
     $this->browser->press(WebDriverKeys::ENTER)->waitForText('radiator is mounted', '.heard.chosen');
 });
 
 it('takes the points that the scorer chooses instead of those that were heard', function (): void {
     $id = ($this->begin)('words');
-    $this->browser->type('#said', 'my radiator is mounted no leaks')->click('[data-test=listen]')->waitForText('1 items heard');
-    $this->browser->choose('Change')->click('.change label:nth-of-type(1) input')->choose('Accept these')->waitForText('1 accepted');
-    $kept = $this->browser->run("const answer = await fetch('/api/v1/attempts/' + arguments[0] + '/marks'); return JSON.stringify(await answer.json());", [$id]);
+    $this->browser
+        ->type('#said', 'my radiator is mounted no leaks')
+        ->click('[data-test=listen]')
+        ->waitForText('1 items heard');
+    $this->browser
+        ->choose('Change')
+        ->click('.change label:nth-of-type(1) input')
+        ->choose('Accept these')
+        ->waitForText('1 accepted');
+    $kept = $this->browser->run(
+        "const answer = await fetch('/api/v1/attempts/' + arguments[0] + '/marks'); return JSON.stringify(await ".
+            'answer.json());',
+        [$id],
+    );
     expect((string) $kept)->toContain('"points":["sealed"]')->toContain('radiator is mounted no leaks');
 });
 
@@ -68,6 +87,12 @@ it('proposes from live captions, and one tap confirms', function (): void {
     $item = (string) $this->browser->run("return document.querySelector('.tile.faint').dataset.item");
     $this->browser->click('.tile[data-item="'.$item.'"] .main')->allSent();
     $this->browser->choose('Stop');
-    $kept = (string) $this->browser->run("const answer = await fetch('/api/v1/attempts/' + arguments[0] + '/marks'); return JSON.stringify(await answer.json());", [$id]);
-    expect($kept)->toContain('"item":"'.$item.'"')->toContain('"evidence"');
+    $kept = (string) $this->browser->run(
+        "const answer = await fetch('/api/v1/attempts/' + arguments[0] + '/marks'); return JSON.stringify(await ".
+            'answer.json());',
+        [$id],
+    );
+    expect($kept)
+        ->toContain('"item":"'.$item.'"')
+        ->toContain('"evidence"');
 });

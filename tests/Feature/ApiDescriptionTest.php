@@ -40,16 +40,39 @@ it('describes every route, and no route that is not there', function (): void {
 it('answers as described', function (string $schema, string $path): void {
     $yard = new Yard;
     $attempt = $yard->attempt();
-    app(RecordMarks::class)->handle($yard->attempt(startedAt: '2026-11-01 10:00'), $yard->scorer, $attempt->id, ['marks' => array_map(MarkWriter::write(...), [Sample::whole(1, 'cab.seat_belt'), Sample::finish(2)])]);
-    app(RecordMarks::class)->handle($attempt, $yard->scorer, $attempt->id, ['marks' => array_map(MarkWriter::write(...), [Sample::enter(1, 'cab'), Sample::points(2, 'engine.alternator', Point::Mounted), Sample::finish(3)])]);
-    $path = strtr($path, ['{attempt}' => $attempt->id, '{student}' => (string) $yard->student->id, '{vehicle}' => (string) $yard->vehicle->id, '{checklist}' => (string) $yard->checklist->id]);
+    app(RecordMarks::class)->handle($yard->attempt(startedAt: '2026-11-01 10:00'), $yard->scorer, $attempt->id, [
+        'marks' => array_map(MarkWriter::write(...), [Sample::whole(1, 'cab.seat_belt'), Sample::finish(2)]),
+    ]);
+    app(RecordMarks::class)->handle($attempt, $yard->scorer, $attempt->id, [
+        'marks' => array_map(MarkWriter::write(...), [
+            Sample::enter(1, 'cab'),
+            Sample::points(2, 'engine.alternator', Point::Mounted),
+            Sample::finish(3),
+        ]),
+    ]);
+    $path = strtr($path, [
+        '{attempt}' => $attempt->id,
+        '{student}' => (string) $yard->student->id,
+        '{vehicle}' => (string) $yard->vehicle->id,
+        '{checklist}' => (string) $yard->checklist->id,
+    ]);
     $answer = $this->actingAs($yard->scorer)->getJson($path)->assertOk();
 
-    $root = ['$schema' => 'https://json-schema.org/draft/2020-12/schema', '$id' => 'https://pasada.example/api', 'components' => description()['components'], '$ref' => '#/components/schemas/'.$schema];
-    $result = (new Validator)->validate(json_decode((string) $answer->getContent()), json_decode((string) json_encode($root)));
+    $root = [
+        '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+        '$id' => 'https://pasada.example/api',
+        'components' => description()['components'],
+        '$ref' => '#/components/schemas/'.$schema,
+    ];
+    $result = (new Validator())->validate(
+        json_decode((string) $answer->getContent()),
+        json_decode((string) json_encode($root)),
+    );
     $error = $result->error();
 
-    expect($result->isValid())->toBeTrue($error === null ? '' : (string) json_encode((new ErrorFormatter)->format($error)));
+    expect($result->isValid())->toBeTrue(
+        $error === null ? '' : (string) json_encode((new ErrorFormatter())->format($error)),
+    );
 })->with([
     ['UserResource', '/api/v1/session'],
     ['TodayResource', '/api/v1/today'],

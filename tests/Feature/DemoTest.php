@@ -14,7 +14,11 @@ it('loads twelve students with three to nine finished walks each, the same every
     $load = static function (): array {
         app(LoadDemoSchool::class)->handle(Carbon::parse('2026-11-24 12:00'), static fn () => null);
 
-        return DB::table('attempt_results')->orderBy('attempt_id')->get()->map(fn (stdClass $row): array => (array) $row)->all();
+        return DB::table('attempt_results')
+            ->orderBy('attempt_id')
+            ->get()
+            ->map(fn (stdClass $row): array => (array) $row)
+            ->all();
     };
     DB::beginTransaction();
     $first = $load();
@@ -28,7 +32,9 @@ it('loads twelve students with three to nine finished walks each, the same every
 
 it('gives its students the habits they are known for', function (): void {
     app(LoadDemoSchool::class)->handle(Carbon::parse('2026-11-24 12:00'), static fn () => null);
-    $last = static fn (string $name): Attempt => Student::cards(User::query()->where('role', 'manager')->firstOrFail())->where('name', $name)->firstOrFail()->lastFinished ?? throw new LogicException('Nobody walked.');
+    $last = static fn (string $name): Attempt => Student::cards(User::query()->where('role', 'manager')->firstOrFail())
+        ->where('name', $name)
+        ->firstOrFail()->lastFinished ?? throw new LogicException('Nobody walked.');
 
     expect($last('Mira Tallgrass')->result?->permille)->toBeGreaterThan(900)
         ->and($last('Petra Lindvale')->result?->standing->value)->toBe('failed')
@@ -37,8 +43,12 @@ it('gives its students the habits they are known for', function (): void {
 });
 
 it('leaves a school alone that is there already', function (): void {
-    new Tests\Support\Yard;
-    $this->artisan('pasada:demo', ['--if-empty' => true])->assertSuccessful()->expectsOutput('A school is there already; nothing was changed.');
+    new Tests\Support\Yard();
+    $this->artisan('pasada:demo', ['--if-empty' => true])
+        ->assertSuccessful()
+        ->expectsOutput('A school is there already; nothing was changed.');
     $this->artisan('pasada:demo')->assertFailed();
-    $this->artisan('pasada:demo', ['--accounts' => true])->assertSuccessful()->expectsOutputToContain(DemoSchool::staff()[0][1]);
+    $this->artisan('pasada:demo', ['--accounts' => true])
+        ->assertSuccessful()
+        ->expectsOutputToContain(DemoSchool::staff()[0][1]);
 });

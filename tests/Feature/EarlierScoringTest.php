@@ -13,8 +13,14 @@ function closedByTheFirst(Yard $yard): string
 {
     $attempt = $yard->attempt();
     $yard->finish($attempt);
-    AttemptResult::query()->whereKey($attempt->id)->update(['engine' => 1, 'standing' => 'passed', 'permille' => 123, 'out_of_place' => 7]);
-    ItemOutcomeRow::query()->where('attempt_id', $attempt->id)->orderBy('item')->limit(1)->update(['status' => 'late']);
+    AttemptResult::query()
+        ->whereKey($attempt->id)
+        ->update(['engine' => 1, 'standing' => 'passed', 'permille' => 123, 'out_of_place' => 7]);
+    ItemOutcomeRow::query()
+        ->where('attempt_id', $attempt->id)
+        ->orderBy('item')
+        ->limit(1)
+        ->update(['status' => 'late']);
     DB::table('kept_sheets')->where('attempt_id', $attempt->id)->delete();
 
     return $attempt->id;
@@ -39,9 +45,12 @@ it('shows an old record as it was closed, and today\'s scoring as a what-if', fu
     $id = closedByTheFirst($this->yard);
     $result = $this->getJson("/api/v1/attempts/$id/result")->assertOk()->json();
 
-    expect($result['sheet'])->toMatchArray(['standing' => 'passed', 'permille' => 123, 'out_of_place' => 7, 'engine' => 1])
-        ->and($result['earlier_scoring'])->toMatchArray(['engine' => 1, 'current' => ScoreSheet::ENGINE, 'standing' => 'failed'])
-        ->and(array_column($result['earlier_scoring']['changes'], 'was'))->toBe(['late']);
+    expect($result['sheet'])
+        ->toMatchArray(['standing' => 'passed', 'permille' => 123, 'out_of_place' => 7, 'engine' => 1])
+        ->and($result['earlier_scoring'])
+        ->toMatchArray(['engine' => 1, 'current' => ScoreSheet::ENGINE, 'standing' => 'failed'])
+        ->and(array_column($result['earlier_scoring']['changes'], 'was'))
+        ->toBe(['late']);
 });
 
 it('leaves what an earlier scoring closed alone when projections are rebuilt', function (): void {
@@ -53,7 +62,14 @@ it('leaves what an earlier scoring closed alone when projections are rebuilt', f
 
 it('does not call a signature void because the scoring changed', function (): void {
     $id = closedByTheFirst($this->yard);
-    DB::table('signatures')->insert(['attempt_id' => $id, 'party' => 'scorer', 'name' => 'Mira Tallgrass', 'strokes' => '[[0,0,9,9]]', 'digest' => str_repeat('a', 64), 'signed_at' => now()]);
+    DB::table('signatures')->insert([
+        'attempt_id' => $id,
+        'party' => 'scorer',
+        'name' => 'Mira Tallgrass',
+        'strokes' => '[[0,0,9,9]]',
+        'digest' => str_repeat('a', 64),
+        'signed_at' => now(),
+    ]);
 
     expect($this->getJson("/api/v1/attempts/$id/result")->assertOk()->json('signatures.0.stands'))->toBeTrue();
 });

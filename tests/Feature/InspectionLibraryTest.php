@@ -14,7 +14,11 @@ beforeEach(function (): void {
     $this->yard = new Yard;
     // Serialized, as the real one on disk is.
     $this->cache = new Repository(new ArrayStore(serializesValues: true));
-    $this->library = fn (string $build = '1'): InspectionLibrary => new InspectionLibrary($this->cache, DB::connection(), $build);
+    $this->library = fn (string $build = '1'): InspectionLibrary => new InspectionLibrary(
+        $this->cache,
+        DB::connection(),
+        $build,
+    );
 });
 
 it('gives out a kept list that equals the one laid out', function (): void {
@@ -40,10 +44,19 @@ it('lays out anew for another build of the code', function (): void {
     expect(implode(' ', array_column(DB::getQueryLog(), 'query')))->toContain('select *');
 });
 
-it('goes by the document and not by the row, so that a reloaded database cannot be given a stale list', function (): void {
-    ($this->library)()->of($this->yard->checklist, $this->yard->vehicle);
-    $changed = (string) json_encode(Sample::with(Sample::checklistDocument(), ['components', 0, 'name'], 'Safety belt'));
-    StoredChecklist::query()->whereKey($this->yard->checklist->id)->update(['document' => $changed]);
+it(
+    'goes by the document and not by the row, so that a reloaded database cannot be given a stale list',
+    function (): void {
+        ($this->library)()->of($this->yard->checklist, $this->yard->vehicle);
+        $changed = (string) json_encode(
+            Sample::with(Sample::checklistDocument(), ['components', 0, 'name'], 'Safety belt'),
+        );
+        StoredChecklist::query()
+            ->whereKey($this->yard->checklist->id)
+            ->update(['document' => $changed]);
 
-    expect(($this->library)()->of($this->yard->checklist, $this->yard->vehicle)->items['cab.seat_belt']->name)->toBe('Safety belt');
-});
+        expect(
+            ($this->library)()->of($this->yard->checklist, $this->yard->vehicle)->items['cab.seat_belt']->name,
+        )->toBe('Safety belt');
+    },
+);

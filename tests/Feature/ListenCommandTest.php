@@ -25,10 +25,17 @@ afterEach(function (): void {
 
 it('tells what was heard in the published format', function (): void {
     $heard = json_decode(listen($this->walk)->getOutput());
-    $result = (new Validator)->validate(Helper::toJSON($heard), json_decode((string) file_get_contents(base_path('schemas/listening.schema.json'))));
+    $result = (new Validator())->validate(
+        Helper::toJSON($heard),
+        json_decode((string) file_get_contents(base_path('schemas/listening.schema.json'))),
+    );
 
-    expect($result->isValid())->toBeTrue()->and(count($heard->heard))->toBeGreaterThan(90)
-        ->and(array_unique(array_map(fn (object $one): string => $one->component.'@'.$one->axle, $heard->heard)))->toHaveCount(count($heard->heard));
+    expect($result->isValid())
+        ->toBeTrue()
+        ->and(count($heard->heard))
+        ->toBeGreaterThan(90)
+        ->and(array_unique(array_map(fn (object $one): string => $one->component.'@'.$one->axle, $heard->heard)))
+        ->toHaveCount(count($heard->heard));
 });
 
 it('tells it to a reader in walking order', function (): void {
@@ -40,7 +47,10 @@ it('tells it to a reader in walking order', function (): void {
 });
 
 it('listens for what a checklist asks of a vehicle, and calls the rest off the list', function (): void {
-    $heard = json_decode(listen($this->walk, '--checklist=whole-walk-round', '--vehicle=dock-tractor-chassis')->getOutput(), true);
+    $heard = json_decode(
+        listen($this->walk, '--checklist=whole-walk-round', '--vehicle=dock-tractor-chassis')->getOutput(),
+        true,
+    );
 
     expect(array_column($heard['heard'], 'component'))->not->toContain('trailer.header_board')
         ->and(implode(' ', array_column($heard['offList'], 'text')))->toContain('header board');
@@ -50,7 +60,13 @@ it('says what is wrong with a file on standard error, and exits with 2', functio
     file_put_contents($this->file, $content);
     $process = listen($this->file);
 
-    expect($process->getExitCode())->toBe(2)->and($process->getErrorOutput())->toContain(basename($this->file))->toContain($why)->and($process->getOutput())->toBe('');
+    expect($process->getExitCode())
+        ->toBe(2)
+        ->and($process->getErrorOutput())
+        ->toContain(basename($this->file))
+        ->toContain($why)
+        ->and($process->getOutput())
+        ->toBe('');
 })->with([['', 'no words'], ["\x00\x01\x02", 'binary'], ["WEBVTT\n\nhello\n", 'no words']]);
 
 it('refuses a file beyond its limit without reading it', function (): void {
@@ -77,12 +93,21 @@ it('warns of what is odd and reads on', function (): void {
     file_put_contents($this->file, "[1:00] rim not bent\n[0:30] drum not cracked\n");
     $process = listen($this->file);
 
-    expect($process->getExitCode())->toBe(0)->and($process->getErrorOutput())->toContain('run backwards')->and($process->getOutput())->toContain('brake.drum');
+    expect($process->getExitCode())
+        ->toBe(0)
+        ->and($process->getErrorOutput())
+        ->toContain('run backwards')
+        ->and($process->getOutput())
+        ->toContain('brake.drum');
 });
 
 it('shows names of parts that sound the same', function (): void {
     $process = new Process([PHP_BINARY, 'artisan', 'pasada:lexicon'], base_path());
     $process->run();
 
-    expect($process->getExitCode())->toBe(0)->and($process->getOutput())->toContain('by place')->toContain('tractor.frame');
+    expect($process->getExitCode())
+        ->toBe(0)
+        ->and($process->getOutput())
+        ->toContain('by place')
+        ->toContain('tractor.frame');
 });

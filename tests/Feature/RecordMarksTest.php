@@ -21,15 +21,27 @@ beforeEach(function (): void {
     $this->yard = new Yard;
     $this->attempt = $this->yard->attempt();
     $this->actingAs($this->yard->scorer);
-    $this->send = fn (Mark ...$marks): TestResponse => $this->postJson("/api/v1/attempts/{$this->attempt->id}/marks", ['recorder' => RECORDER, 'marks' => array_map(MarkWriter::write(...), $marks)]);
+    $this->send = fn (Mark ...$marks): TestResponse => $this->postJson("/api/v1/attempts/{$this->attempt->id}/marks", [
+        'recorder' => RECORDER,
+        'marks' => array_map(MarkWriter::write(...), $marks),
+    ]);
     $this->stored = fn (): int => count(app(MarkStore::class)->read($this->attempt->id)[0]->marks);
 });
 
 it('answers a batch with the new sheet', function (): void {
-    ($this->send)(Sample::enter(1, 'engine'), Sample::whole(2, 'engine.oil_level'), Sample::points(3, 'engine.alternator', Point::Mounted))->assertOk()
-        ->assertJsonPath('current_place', 'engine')->assertJsonPath('whole', 1)->assertJsonPath('permille', 125)
-        ->assertJsonPath('outcomes.4.status', 'partial')->assertJsonPath('outcomes.4.heard', ['mounted', 'identified'])
-        ->assertJsonPath('outcomes.5.status', 'whole')->assertJsonPath('outcomes.5.first_at_ms', 2000);
+    ($this->send)(
+        Sample::enter(1, 'engine'),
+        Sample::whole(2, 'engine.oil_level'),
+        Sample::points(3, 'engine.alternator', Point::Mounted),
+    )
+        ->assertOk()
+        ->assertJsonPath('current_place', 'engine')
+        ->assertJsonPath('whole', 1)
+        ->assertJsonPath('permille', 125)
+        ->assertJsonPath('outcomes.4.status', 'partial')
+        ->assertJsonPath('outcomes.4.heard', ['mounted', 'identified'])
+        ->assertJsonPath('outcomes.5.status', 'whole')
+        ->assertJsonPath('outcomes.5.first_at_ms', 2000);
 });
 
 it('changes nothing when a batch is sent twice', function (): void {
@@ -41,8 +53,15 @@ it('changes nothing when a batch is sent twice', function (): void {
 
 it('keeps every kind of mark as it was sent', function (): void {
     $marks = [
-        Sample::enter(1, 'cab'), Sample::whole(2, 'cab.seat_belt'), Sample::points(3, 'engine.alternator', Point::Mounted, Point::Drive), Sample::points(4, 'engine.oil_level'),
-        Sample::takenBack(5, 'engine.alternator', Point::Drive), Sample::wave(6, 'cab.horn_air'), Mark::note(Sample::id(7), 7000, 'louder', 'cab.horn_air'), Sample::undo(8, 6), Sample::close(9, 'cab'),
+        Sample::enter(1, 'cab'),
+        Sample::whole(2, 'cab.seat_belt'),
+        Sample::points(3, 'engine.alternator', Point::Mounted, Point::Drive),
+        Sample::points(4, 'engine.oil_level'),
+        Sample::takenBack(5, 'engine.alternator', Point::Drive),
+        Sample::wave(6, 'cab.horn_air'),
+        Mark::note(Sample::id(7), 7000, 'louder', 'cab.horn_air'),
+        Sample::undo(8, 6),
+        Sample::close(9, 'cab'),
     ];
     ($this->send)(...$marks)->assertOk();
     $read = app(MarkStore::class)->read($this->attempt->id)[0]->marks;
@@ -52,22 +71,31 @@ it('keeps every kind of mark as it was sent', function (): void {
 });
 
 it('takes all of a batch or nothing, and names the mark at fault', function (): void {
-    ($this->send)(Sample::whole(1, 'engine.oil_level'), Sample::whole(2, 'engine.rocket'))->assertUnprocessable()
-        ->assertJsonPath('errors.0.path', 'marks[1].item')->assertJsonPath('errors.0.message', '"engine.rocket" is not on the sheet of this attempt');
+    ($this->send)(Sample::whole(1, 'engine.oil_level'), Sample::whole(2, 'engine.rocket'))
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.0.path', 'marks[1].item')
+        ->assertJsonPath('errors.0.message', '"engine.rocket" is not on the sheet of this attempt');
 
     expect(($this->stored)())->toBe(0);
 });
 
 it('refuses a recorder\'s time that runs backwards, also from one batch to the next', function (): void {
     ($this->send)(Sample::whole(5, 'engine.oil_level'))->assertOk();
-    ($this->send)(Sample::whole(3, 'cab.seat_belt'))->assertUnprocessable()->assertJsonPath('errors.0.path', 'marks[0].at_ms');
+    ($this->send)(Sample::whole(3, 'cab.seat_belt'))
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.0.path', 'marks[0].at_ms');
 
     expect(($this->stored)())->toBe(1);
 });
 
 it('lets a second device send earlier times: each has its own clock', function (): void {
     ($this->send)(Sample::whole(5, 'engine.oil_level'))->assertOk();
-    $this->postJson("/api/v1/attempts/{$this->attempt->id}/marks", ['recorder' => '0190bbbb-0000-7000-8000-000000000002', 'marks' => [MarkWriter::write(Sample::whole(3, 'cab.seat_belt'))]])->assertOk()->assertJsonPath('whole', 2);
+    $this->postJson("/api/v1/attempts/{$this->attempt->id}/marks", [
+        'recorder' => '0190bbbb-0000-7000-8000-000000000002',
+        'marks' => [MarkWriter::write(Sample::whole(3, 'cab.seat_belt'))],
+    ])
+        ->assertOk()
+        ->assertJsonPath('whole', 2);
 });
 
 it('refuses an id that came before with other content', function (): void {
@@ -78,7 +106,10 @@ it('refuses an id that came before with other content', function (): void {
 });
 
 it('closes the attempt when the walk is finished, and writes the projections', function (): void {
-    ($this->send)(Sample::enter(0, 'cab'), Sample::whole(1, 'engine.oil_level'), Sample::finish(90))->assertOk()->assertJsonPath('finished', true)->assertJsonPath('standing', 'failed');
+    ($this->send)(Sample::enter(0, 'cab'), Sample::whole(1, 'engine.oil_level'), Sample::finish(90))
+        ->assertOk()
+        ->assertJsonPath('finished', true)
+        ->assertJsonPath('standing', 'failed');
     $attempt = Attempt::query()->findOrFail($this->attempt->id);
 
     expect($attempt->status)->toBe(AttemptStatus::Finished)
@@ -89,7 +120,13 @@ it('closes the attempt when the walk is finished, and writes the projections', f
 
 it('takes no new mark for a finished attempt, but a repeated one', function (): void {
     ($this->send)(Sample::whole(1, 'engine.oil_level'), Sample::finish(2))->assertOk();
-    ($this->send)(Sample::whole(3, 'cab.seat_belt'))->assertConflict()->assertJsonPath('detail', 'This attempt is finished and takes nothing more. What was recorded before is unchanged; change it by an amendment, with a reason.');
+    ($this->send)(Sample::whole(3, 'cab.seat_belt'))
+        ->assertConflict()
+        ->assertJsonPath(
+            'detail',
+            'This attempt is finished and takes nothing more. What was recorded before is unchanged; change it by an '.
+                'amendment, with a reason.',
+        );
     ($this->send)(Sample::whole(1, 'engine.oil_level'))->assertOk()->assertJsonPath('whole', 1);
 
     expect(($this->stored)())->toBe(2);
@@ -100,7 +137,11 @@ it('is for the scorer of the attempt only', function (Role $role, int $status): 
     ($this->send)(Sample::whole(1, 'engine.oil_level'))->assertStatus($status);
 
     expect(($this->stored)())->toBe(0);
-})->with(['another instructor' => [Role::Instructor, 403], 'a manager' => [Role::Manager, 403], 'a student' => [Role::Student, 404]]);
+})->with([
+    'another instructor' => [Role::Instructor, 403],
+    'a manager' => [Role::Manager, 403],
+    'a student' => [Role::Student, 404],
+]);
 
 it('does not know an attempt of another school', function (): void {
     $this->actingAs((new Yard)->scorer);
@@ -108,9 +149,19 @@ it('does not know an attempt of another school', function (): void {
 });
 
 it('says what is wrong with the body', function (string $body, int $status, string $says): void {
-    $response = $this->call('POST', "/api/v1/attempts/{$this->attempt->id}/marks", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body);
+    $response = $this->call(
+        'POST',
+        "/api/v1/attempts/{$this->attempt->id}/marks",
+        server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+        content: $body,
+    );
 
-    expect($response->getStatusCode())->toBe($status)->and((string) $response->getContent())->toContain($says)->and(($this->stored)())->toBe(0);
+    expect($response->getStatusCode())
+        ->toBe($status)
+        ->and((string) $response->getContent())
+        ->toContain($says)
+        ->and(($this->stored)())
+        ->toBe(0);
 })->with([
     'broken JSON' => ['{"marks": [', 400, 'not a JSON object (Syntax error)'],
     'a bare value' => ['7', 400, 'not a JSON object'],
@@ -120,12 +171,24 @@ it('says what is wrong with the body', function (string $body, int $status, stri
 ]);
 
 it('refuses more marks than a batch may hold', function (): void {
-    $this->postJson("/api/v1/attempts/{$this->attempt->id}/marks", ['recorder' => RECORDER, 'marks' => array_fill(0, 1501, [])])->assertUnprocessable()->assertJsonPath('errors.0.message', 'Send at most 1500 marks at a time.');
+    $this->postJson("/api/v1/attempts/{$this->attempt->id}/marks", [
+        'recorder' => RECORDER,
+        'marks' => array_fill(0, 1501, []),
+    ])
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.0.message', 'Send at most 1500 marks at a time.');
 });
 
 it('rebuilds the projections to the same from the marks alone', function (): void {
-    ($this->send)(Sample::whole(1, 'engine.oil_level'), Sample::points(2, 'engine.alternator', Point::Mounted), Sample::finish(3))->assertOk();
-    $read = static fn (): array => [DB::table('item_outcomes')->orderBy('item')->get()->all(), DB::table('attempt_results')->get()->all()];
+    ($this->send)(
+        Sample::whole(1, 'engine.oil_level'),
+        Sample::points(2, 'engine.alternator', Point::Mounted),
+        Sample::finish(3),
+    )->assertOk();
+    $read = static fn (): array => [
+        DB::table('item_outcomes')->orderBy('item')->get()->all(),
+        DB::table('attempt_results')->get()->all(),
+    ];
     $before = $read();
     DB::table('item_outcomes')->delete();
     DB::table('attempt_results')->delete();

@@ -10,55 +10,124 @@ use Tests\Support\Yard;
 beforeEach(function (): void {
     $this->yard = new Yard;
     // The whole shipped checklist: speech is about parts that the small sample does not ask.
-    $this->yard->checklist->update(['document' => (string) file_get_contents(base_path('checklists/whole-walk-round.json'))]);
-    $this->yard->vehicle->update(['document' => (string) file_get_contents(base_path('vehicles/dock-tractor-chassis.json'))]);
+    $this->yard->checklist->update([
+        'document' => (string) file_get_contents(base_path('checklists/whole-walk-round.json')),
+    ]);
+    $this->yard->vehicle->update([
+        'document' => (string) file_get_contents(base_path('vehicles/dock-tractor-chassis.json')),
+    ]);
     $this->attempt = $this->yard->attempt();
     $this->url = '/api/v1/attempts/'.$this->attempt->id;
-    $this->captions = "WEBVTT\n\n00:01.000 --> 00:05.000\nmy radiator is mounted, no leaks\n\n00:05.000 --> 00:12.000\naltar nader belt driven and tight\n\n00:12.000 --> 00:20.000\nsteer axle tire two thirty seconds even wear\n";
-    $this->add = fn (string $content, string $name = 'walk.vtt') => $this->actingAs($this->yard->scorer)->putJson($this->url.'/recording', ['id' => (string) Str::uuid7(), 'name' => $name, 'content' => $content]);
+    $this->captions =
+        "WEBVTT\n\n00:01.000 --> 00:05.000\nmy radiator is mounted, no leaks\n\n00:05.000 --> 00:12.000\naltar nader ".
+            "belt driven and tight\n\n00:12.000 --> 00:20.000\nsteer axle tire two thirty seconds even wear\n";
+    $this->add = fn (string $content, string $name = 'walk.vtt') => $this->actingAs($this->yard->scorer)->putJson(
+        $this->url.'/recording',
+        ['id' => (string) Str::uuid7(), 'name' => $name, 'content' => $content],
+    );
 });
 
 it('tells what was heard in captions, with the words and the marks that accepting makes', function (): void {
     $heard = ($this->add)($this->captions)->assertOk()->json();
     $radiator = collect($heard['suggestions'])->firstWhere('item', 'engine.radiator');
 
-    expect($heard['captions'][0])->toBe(['from_ms' => 1000, 'text' => 'my radiator is mounted, no leaks'])
-        ->and($radiator['state'])->toBe('open')
-        ->and($radiator['marks'])->toBe([['kind' => 'points_heard', 'item' => 'engine.radiator', 'points' => ['mounted', 'sealed'], 'at_ms' => 1000, 'evidence' => 'radiator is mounted, no leaks']])
-        ->and($radiator['evidence'][0])->toMatchArray(['from_cue' => 0, 'from' => 3, 'to_cue' => 0, 'to' => 32])
-        ->and($heard['wrong'])->toBe(['wheel.tyre, steer axle: tread_32nds 2, asked 4']);
+    expect($heard['captions'][0])
+        ->toBe(['from_ms' => 1000, 'text' => 'my radiator is mounted, no leaks'])
+        ->and($radiator['state'])
+        ->toBe('open')
+        ->and($radiator['marks'])
+        ->toBe([
+            [
+                'kind' => 'points_heard',
+                'item' => 'engine.radiator',
+                'points' => ['mounted', 'sealed'],
+                'at_ms' => 1000,
+                'evidence' => 'radiator is mounted, no leaks',
+            ],
+        ])
+        ->and($radiator['evidence'][0])
+        ->toMatchArray(['from_cue' => 0, 'from' => 3, 'to_cue' => 0, 'to' => 32])
+        ->and($heard['wrong'])
+        ->toBe(['wheel.tyre, steer axle: tread_32nds 2, asked 4']);
 });
 
 it('makes ordinary marks of what is accepted, with the evidence on them', function (): void {
     $suggestions = collect(($this->add)($this->captions)->json('suggestions'));
-    $marks = $suggestions->flatMap(fn (array $one): array => $one['marks'])->map(fn (array $mark): array => ['id' => (string) Str::uuid7(), ...$mark])->all();
+    $marks = $suggestions
+        ->flatMap(fn (array $one): array => $one['marks'])
+        ->map(fn (array $mark): array => ['id' => (string) Str::uuid7(), ...$mark])
+        ->all();
     $this->postJson($this->url.'/marks', ['recorder' => (string) Str::uuid7(), 'marks' => $marks])->assertOk();
 
-    $states = collect($this->getJson($this->url.'/recording')->json('suggestions'))->pluck('state')->unique()->values()->all();
-    $kept = collect($this->getJson($this->url.'/marks')->json())->pluck('mark.evidence')->filter()->values()->all();
-    expect($states)->toBe(['accepted'])->and($kept)->toContain('altar nader belt driven and tight');
+    $states = collect($this->getJson($this->url.'/recording')->json('suggestions'))
+        ->pluck('state')
+        ->unique()
+        ->values()
+        ->all();
+    $kept = collect($this->getJson($this->url.'/marks')->json())
+        ->pluck('mark.evidence')
+        ->filter()
+        ->values()
+        ->all();
+    expect($states)
+        ->toBe(['accepted'])
+        ->and($kept)
+        ->toContain('altar nader belt driven and tight');
 });
 
 it('lets what a person marked win', function (): void {
-    $this->actingAs($this->yard->scorer)->postJson($this->url.'/marks', ['recorder' => (string) Str::uuid7(), 'marks' => [['id' => (string) Str::uuid7(), 'at_ms' => 500, 'kind' => 'heard_whole', 'item' => 'engine.radiator']]])->assertOk();
+    $this->actingAs($this->yard->scorer)
+        ->postJson($this->url.'/marks', [
+            'recorder' => (string) Str::uuid7(),
+            'marks' => [
+                ['id' => (string) Str::uuid7(), 'at_ms' => 500, 'kind' => 'heard_whole', 'item' => 'engine.radiator'],
+            ],
+        ])
+        ->assertOk();
 
-    expect(collect(($this->add)($this->captions)->json('suggestions'))->firstWhere('item', 'engine.radiator')['state'])->toBe('marked');
+    expect(
+        collect(($this->add)($this->captions)->json('suggestions'))->firstWhere('item', 'engine.radiator')['state'],
+    )->toBe('marked');
 });
 
 it('remembers what was turned down', function (): void {
     ($this->add)($this->captions);
-    $turn = fn (bool $down) => $this->postJson($this->url.'/recording/turned-down', ['turned_down' => [['id' => (string) Str::uuid7(), 'key' => 'engine.radiator', 'down' => $down]]])->assertNoContent();
+    $turn = fn (bool $down) => $this->postJson($this->url.'/recording/turned-down', [
+        'turned_down' => [['id' => (string) Str::uuid7(), 'key' => 'engine.radiator', 'down' => $down]],
+    ])->assertNoContent();
     $turn(true);
 
-    expect(collect($this->getJson($this->url.'/recording')->json('suggestions'))->where('state', 'rejected')->pluck('item')->all())->toBe(['engine.radiator']);
+    expect(
+        collect($this->getJson($this->url.'/recording')->json('suggestions'))
+            ->where('state', 'rejected')
+            ->pluck('item')
+            ->all(),
+    )->toBe(['engine.radiator']);
     $turn(false);
-    expect(collect($this->getJson($this->url.'/recording')->json('suggestions'))->where('state', 'rejected')->all())->toBe([]);
+    expect(
+        collect($this->getJson($this->url.'/recording')->json('suggestions'))
+            ->where('state', 'rejected')
+            ->all(),
+    )->toBe([]);
 });
 
 it('proposes from the words of a walk that goes on, and keeps nothing', function (): void {
-    $heard = $this->actingAs($this->yard->scorer)->postJson($this->url.'/heard', ['pieces' => [['from_ms' => 4000, 'text' => 'water pump gear driven'], ['from_ms' => 7000, 'text' => 'and not leaking']]])->assertOk()->json();
+    $heard = $this->actingAs($this->yard->scorer)
+        ->postJson($this->url.'/heard', [
+            'pieces' => [
+                ['from_ms' => 4000, 'text' => 'water pump gear driven'],
+                ['from_ms' => 7000, 'text' => 'and not leaking'],
+            ],
+        ])
+        ->assertOk()
+        ->json();
 
-    expect($heard)->toHaveCount(1)->and($heard[0]['item'])->toBe('engine.water_pump')->and($heard[0]['marks'][0]['points'])->toBe(['sealed', 'drive']);
+    expect($heard)
+        ->toHaveCount(1)
+        ->and($heard[0]['item'])
+        ->toBe('engine.water_pump')
+        ->and($heard[0]['marks'][0]['points'])
+        ->toBe(['sealed', 'drive']);
     $this->getJson($this->url.'/recording')->assertNoContent();
 });
 
@@ -82,8 +151,16 @@ it('refuses what are no captions and keeps those that were there', function (str
 ]);
 
 it('refuses pieces that are none, naming the place', function (mixed $pieces, string $field): void {
-    $this->actingAs($this->yard->scorer)->postJson($this->url.'/heard', ['pieces' => $pieces])->assertStatus(422)->assertSee($field);
-})->with([[null, 'pieces'], [['rim'], 'pieces[0].from_ms'], [[['from_ms' => -1, 'text' => 'rim']], 'pieces[0].from_ms'], [[['from_ms' => 1]], 'pieces[0].text']]);
+    $this->actingAs($this->yard->scorer)
+        ->postJson($this->url.'/heard', ['pieces' => $pieces])
+        ->assertStatus(422)
+        ->assertSee($field);
+})->with([
+    [null, 'pieces'],
+    [['rim'], 'pieces[0].from_ms'],
+    [[['from_ms' => -1, 'text' => 'rim']], 'pieces[0].from_ms'],
+    [[['from_ms' => 1]], 'pieces[0].text'],
+]);
 
 it('lets nobody else add captions or listen in', function (): void {
     $this->actingAs($this->yard->person(Role::Instructor, 'Ole Brandt'));
@@ -96,10 +173,19 @@ describe('captions', function (): void {
         $body = ['id' => (string) Str::uuid7(), 'name' => 'first.vtt', 'content' => $this->captions];
         $this->actingAs($this->yard->scorer)->putJson($this->url.'/recording', $body)->assertOk();
         $this->putJson($this->url.'/recording', $body)->assertOk();
-        $this->putJson($this->url.'/recording', [...$body, 'content' => 'rim is good'])->assertConflict()->assertJsonPath('type', '/problems/id-taken');
+        $this->putJson($this->url.'/recording', [...$body, 'content' => 'rim is good'])
+            ->assertConflict()
+            ->assertJsonPath('type', '/problems/id-taken');
         ($this->add)('rim is good', 'second.txt')->assertOk()->assertJsonPath('name', 'second.txt');
 
-        expect(Recording::query()->where('attempt_id', $this->attempt->id)->get()->sortBy('position')->pluck('name')->all())->toBe(['first.vtt', 'second.txt']);
+        expect(
+            Recording::query()
+                ->where('attempt_id', $this->attempt->id)
+                ->get()
+                ->sortBy('position')
+                ->pluck('name')
+                ->all(),
+        )->toBe(['first.vtt', 'second.txt']);
     });
 
     it('are taken no more once the walk is finished, nor are proposals turned down', function (): void {
@@ -107,7 +193,9 @@ describe('captions', function (): void {
         $this->actingAs($this->yard->scorer)->putJson($this->url.'/recording', $body)->assertOk();
         $this->yard->finish($this->attempt);
         ($this->add)('rim is good', 'late.txt')->assertConflict()->assertJsonPath('type', '/problems/record-closed');
-        $this->postJson($this->url.'/recording/turned-down', ['turned_down' => [['id' => (string) Str::uuid7(), 'key' => 'engine.radiator', 'down' => true]]])->assertConflict();
+        $this->postJson($this->url.'/recording/turned-down', [
+            'turned_down' => [['id' => (string) Str::uuid7(), 'key' => 'engine.radiator', 'down' => true]],
+        ])->assertConflict();
         // What was sent before and lost its answer is there.
         $this->putJson($this->url.'/recording', $body)->assertOk();
 
@@ -127,12 +215,21 @@ describe('captions', function (): void {
     it('are refused where no walk has so many words, or so long ones', function (string $content, string $says): void {
         ($this->add)($content, 'odd.txt')->assertUnprocessable()->assertSee($says);
         $this->getJson($this->url.'/recording')->assertNoContent();
-    })->with(['too many' => [str_repeat('rim ok ', 60_001), 'holds 120002 words, at most 120000 are taken'], 'too long' => ['rim '.str_repeat('o', 61), 'a word of more than 60 letters in caption 1']]);
+    })->with([
+        'too many' => [str_repeat('rim ok ', 60_001), 'holds 120002 words, at most 120000 are taken'],
+        'too long' => ['rim '.str_repeat('o', 61), 'a word of more than 60 letters in caption 1'],
+    ]);
 
     it('and live pieces are counted before they are heard', function (array $pieces, string $says): void {
-        $this->actingAs($this->yard->scorer)->postJson($this->url.'/heard', ['pieces' => $pieces])->assertUnprocessable()->assertSee($says);
+        $this->actingAs($this->yard->scorer)
+            ->postJson($this->url.'/heard', ['pieces' => $pieces])
+            ->assertUnprocessable()
+            ->assertSee($says);
     })->with([
-        'too many' => [array_fill(0, 401, ['from_ms' => 0, 'text' => 'rim']), 'holds 401 pieces; send at most the last 400'],
+        'too many' => [
+            array_fill(0, 401, ['from_ms' => 0, 'text' => 'rim']),
+            'holds 401 pieces; send at most the last 400',
+        ],
         'too much' => [array_fill(0, 400, ['from_ms' => 0, 'text' => str_repeat('rim ', 50)]), 'holds 79600 letters'],
         'no word' => [[['from_ms' => 0, 'text' => str_repeat('o', 61)]], 'more than 60 letters'],
     ]);

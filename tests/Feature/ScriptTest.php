@@ -7,7 +7,17 @@ use Symfony\Component\Process\Process;
 /** Runs a few lines in the words of ./pasada, in a checkout of its own. */
 function inScript(string $root, string $lines): string
 {
-    $run = new Process(['bash', '-euo', 'pipefail', '-c', "ROOT=$root; ".'for part in common machine database serve tests; do . '.base_path('scripts').'/$part.sh; done; mkdir -p "$RUN" "$VAR/log"; '.$lines]);
+    $run = new Process([
+        'bash',
+        '-euo',
+        'pipefail',
+        '-c',
+        "ROOT=$root; ".
+        'for part in common machine database serve tests; do . '.
+        base_path('scripts').
+        '/$part.sh; done; mkdir -p "$RUN" "$VAR/log"; '.
+        $lines,
+    ]);
     $run->run();
 
     return trim($run->getOutput().$run->getErrorOutput());
@@ -33,10 +43,17 @@ beforeEach(function (): void {
 
 afterEach(fn () => (new Process(['rm', '-rf', $this->root]))->run());
 
-it('ends its own processes and no others, whatever number stands in a file', function (string $title, bool $isOurs): void {
+it('ends its own processes and no others, whatever number stands in a file', function (
+    string $title,
+    bool $isOurs,
+): void {
     $process = titled(str_replace('{root}', $this->root, $title));
     file_put_contents($this->root.'/var/run/app/nginx.pid', (string) $process->getPid());
-    $told = inScript($this->root, 'alive "$RUN/app/nginx.pid" && echo ours || echo not ours; stop_pid "$RUN/app/nginx.pid"; [ ! -f "$RUN/app/nginx.pid" ]');
+    $told = inScript(
+        $this->root,
+        'alive "$RUN/app/nginx.pid" && echo ours || echo not ours; stop_pid "$RUN/app/nginx.pid"; [ ! -f '.
+            '"$RUN/app/nginx.pid" ]',
+    );
 
     expect($told)->toBe($isOurs ? 'ours' : 'not ours')->and($process->isRunning())->toBe(! $isOurs);
     $process->stop(0);
@@ -47,14 +64,26 @@ it('ends its own processes and no others, whatever number stands in a file', fun
 ]);
 
 it('asks for no package that is there', function (): void {
-    expect(inScript($this->root, 'for n in $(seq 1 30); do need_packages ext:core=core ext:curl=php8.2-curl ext:zip=php8.2-zip ext:nothing=a-package; echo; done | sort | uniq -c'))->toMatch('/^30 a-package$/');
+    expect(
+        inScript(
+            $this->root,
+            'for n in $(seq 1 30); do need_packages ext:core=core ext:curl=php8.2-curl ext:zip=php8.2-zip '.
+                'ext:nothing=a-package; echo; done | sort | uniq -c',
+        ),
+    )->toMatch('/^30 a-package$/');
 });
 
 it('remembers its ports, and takes none that another has', function (): void {
     $taken = stream_socket_server('tcp://127.0.0.1:0');
     $port = (int) substr((string) strrchr((string) stream_socket_get_name($taken, false), ':'), 1);
 
-    expect(inScript($this->root, "remember_port app 8123; remembered_port app; port_taken $port && echo taken; free_port $port ".($port + 1)))->toBe("8123\ntaken\n".($port + 2));
+    expect(
+        inScript(
+            $this->root,
+            "remember_port app 8123; remembered_port app; port_taken $port && echo taken; free_port $port ".
+                ($port + 1),
+        ),
+    )->toBe("8123\ntaken\n".($port + 2));
 });
 
 it('does not run the tests twice in one checkout', function (): void {
@@ -70,5 +99,9 @@ it('does not run the tests twice in one checkout', function (): void {
 it('has a remedy for a port that is none', function (string $port): void {
     $run = new Process(['bash', base_path('pasada'), 'status'], base_path(), ['PASADA_PORT' => $port]);
     $run->run();
-    expect($run->getExitCode())->toBe(1)->and($run->getErrorOutput())->toContain("\"$port\" is no port")->toContain('choose a number');
+    expect($run->getExitCode())
+        ->toBe(1)
+        ->and($run->getErrorOutput())
+        ->toContain("\"$port\" is no port")
+        ->toContain('choose a number');
 })->with(['eighty', '80', '99999', '-1']);

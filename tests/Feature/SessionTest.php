@@ -10,12 +10,24 @@ beforeEach(function (): void {
 });
 
 it('tells nobody apart from somebody', function (): void {
-    $this->getJson('/api/v1/session')->assertStatus(401)->assertJsonPath('detail', 'Sign in first.')->assertHeader('Content-Type', 'application/problem+json');
-    $this->actingAs($this->yard->scorer)->getJson('/api/v1/session')->assertOk()->assertJsonPath('role', 'instructor')->assertJsonPath('school', 'Ferrow Sound Harbor College');
+    $this->getJson('/api/v1/session')
+        ->assertStatus(401)
+        ->assertJsonPath('detail', 'Sign in first.')
+        ->assertHeader('Content-Type', 'application/problem+json');
+    $this->actingAs($this->yard->scorer)
+        ->getJson('/api/v1/session')
+        ->assertOk()
+        ->assertJsonPath('role', 'instructor')
+        ->assertJsonPath('school', 'Ferrow Sound Harbor College');
 });
 
 it('signs in, with capitals in the address, and out again', function (): void {
-    $this->postJson('/api/v1/session', ['email' => mb_strtoupper($this->yard->scorer->email), 'password' => 'walk-the-yard'])->assertOk()->assertJsonPath('name', 'Rosa Kettering');
+    $this->postJson('/api/v1/session', [
+        'email' => mb_strtoupper($this->yard->scorer->email),
+        'password' => 'walk-the-yard',
+    ])
+        ->assertOk()
+        ->assertJsonPath('name', 'Rosa Kettering');
     $this->getJson('/api/v1/session')->assertOk();
     $this->deleteJson('/api/v1/session')->assertNoContent();
     $this->app['auth']->forgetGuards();
@@ -23,33 +35,56 @@ it('signs in, with capitals in the address, and out again', function (): void {
 });
 
 it('gives the same words for a wrong address and a wrong password', function (): void {
-    $wrongPassword = $this->postJson('/api/v1/session', ['email' => $this->yard->scorer->email, 'password' => 'no'])->assertUnprocessable()->json('detail');
-    $wrongAddress = $this->postJson('/api/v1/session', ['email' => 'nobody@ferrow-sound.example', 'password' => 'walk-the-yard'])->assertUnprocessable()->json('detail');
+    $wrongPassword = $this->postJson('/api/v1/session', ['email' => $this->yard->scorer->email, 'password' => 'no'])
+        ->assertUnprocessable()
+        ->json('detail');
+    $wrongAddress = $this->postJson('/api/v1/session', [
+        'email' => 'nobody@ferrow-sound.example',
+        'password' => 'walk-the-yard',
+    ])
+        ->assertUnprocessable()
+        ->json('detail');
 
     expect($wrongPassword)->toBe($wrongAddress);
 });
 
 it('names a field left empty', function (): void {
-    $this->postJson('/api/v1/session', ['email' => ''])->assertUnprocessable()->assertJsonPath('errors.0.path', 'email')->assertJsonPath('errors.1.message', 'Give your password.');
+    $this->postJson('/api/v1/session', ['email' => ''])
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.0.path', 'email')
+        ->assertJsonPath('errors.1.message', 'Give your password.');
 });
 
 it('slows down guessing', function (): void {
     foreach (range(1, 5) as $try) {
-        $this->postJson('/api/v1/session', ['email' => $this->yard->scorer->email, 'password' => 'no'.$try])->assertUnprocessable();
+        $this->postJson('/api/v1/session', [
+            'email' => $this->yard->scorer->email,
+            'password' => 'no'.$try,
+        ])->assertUnprocessable();
     }
-    $this->postJson('/api/v1/session', ['email' => $this->yard->scorer->email, 'password' => 'walk-the-yard'])->assertTooManyRequests()->assertJsonPath('detail', 'This was asked too often. Wait a minute, then try again.')->assertHeader('Retry-After');
+    $this->postJson('/api/v1/session', ['email' => $this->yard->scorer->email, 'password' => 'walk-the-yard'])
+        ->assertTooManyRequests()
+        ->assertJsonPath('detail', 'This was asked too often. Wait a minute, then try again.')
+        ->assertHeader('Retry-After');
 });
 
 it('sends a new session id on signing in', function (): void {
     $this->get('/api/v1/session');
     $before = session()->getId();
-    $this->postJson('/api/v1/session', ['email' => $this->yard->scorer->email, 'password' => 'walk-the-yard'])->assertOk();
+    $this->postJson('/api/v1/session', [
+        'email' => $this->yard->scorer->email,
+        'password' => 'walk-the-yard',
+    ])->assertOk();
 
     expect(session()->getId())->not->toBe($before);
 });
 
 it('answers in problems, whatever goes wrong', function (string $method, string $path, int $status): void {
-    $this->actingAs($this->yard->scorer)->json($method, $path)->assertStatus($status)->assertJsonStructure(['status', 'detail', 'errors'])->assertJsonPath('status', $status);
+    $this->actingAs($this->yard->scorer)
+        ->json($method, $path)
+        ->assertStatus($status)
+        ->assertJsonStructure(['status', 'detail', 'errors'])
+        ->assertJsonPath('status', $status);
 })->with([
     'an unknown address' => ['GET', '/api/v1/nothing', 404],
     'an unknown student' => ['GET', '/api/v1/students/999999', 404],
@@ -60,9 +95,16 @@ it('answers in problems, whatever goes wrong', function (string $method, string 
 it('asks for a sign-in everywhere but at the door', function (string $method, string $path): void {
     $this->json($method, $path)->assertUnauthorized();
 })->with([
-    ['GET', '/api/v1/today'], ['GET', '/api/v1/choices'], ['GET', '/api/v1/prepared'], ['GET', '/api/v1/students'], ['GET', '/api/v1/students/1'],
-    ['POST', '/api/v1/attempts'], ['GET', '/api/v1/attempts/01900000-0000-7000-8000-00000000ffff'], ['POST', '/api/v1/attempts/01900000-0000-7000-8000-00000000ffff/marks'],
-    ['GET', '/api/v1/attempts/01900000-0000-7000-8000-00000000ffff/result'], ['DELETE', '/api/v1/session'],
+    ['GET', '/api/v1/today'],
+    ['GET', '/api/v1/choices'],
+    ['GET', '/api/v1/prepared'],
+    ['GET', '/api/v1/students'],
+    ['GET', '/api/v1/students/1'],
+    ['POST', '/api/v1/attempts'],
+    ['GET', '/api/v1/attempts/01900000-0000-7000-8000-00000000ffff'],
+    ['POST', '/api/v1/attempts/01900000-0000-7000-8000-00000000ffff/marks'],
+    ['GET', '/api/v1/attempts/01900000-0000-7000-8000-00000000ffff/result'],
+    ['DELETE', '/api/v1/session'],
 ]);
 
 it('lets each role see what is theirs', function (Role $role, string $path, int $status): void {

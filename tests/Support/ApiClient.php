@@ -57,9 +57,16 @@ final class ApiClient
     /** @return list<string> what another connection has to send to be the same signed-in page */
     public function headers(): array
     {
-        $cookies = array_map(static fn (string $name, string $value): string => "$name=$value", array_keys($this->cookies()), $this->cookies());
+        $cookies = array_map(
+            static fn (string $name, string $value): string => "$name=$value",
+            array_keys($this->cookies()),
+            $this->cookies(),
+        );
 
-        return ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$this->token, 'Cookie: '.implode('; ', $cookies)];
+        return [
+            'Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$this->token,
+            'Cookie: '.implode('; ', $cookies),
+        ];
     }
 
     /**
@@ -71,11 +78,17 @@ final class ApiClient
         curl_setopt($this->curl, CURLOPT_URL, $this->url.'/api/v1'.$path);
         curl_setopt($this->curl, CURLOPT_CUSTOMREQUEST, $method === '' ? 'GET' : $method);
         curl_setopt($this->curl, CURLOPT_POSTFIELDS, $body === null ? '' : json_encode($body, JSON_THROW_ON_ERROR));
-        curl_setopt($this->curl, CURLOPT_HTTPHEADER, ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$this->token]);
+        curl_setopt($this->curl, CURLOPT_HTTPHEADER, [
+            'Accept: application/json',
+            'Content-Type: application/json',
+            'X-XSRF-TOKEN: '.$this->token,
+        ]);
         $answer = curl_exec($this->curl);
         $status = curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE);
         if (! is_string($answer) || ! in_array($status, $accepted === [] ? [200, 201] : $accepted, true)) {
-            throw new RuntimeException("$method $path answered $status: ".(is_string($answer) ? substr($answer, 0, 300) : 'nothing'));
+            throw new RuntimeException(
+                "$method $path answered $status: ".(is_string($answer) ? substr($answer, 0, 300) : 'nothing'),
+            );
         }
         $read = json_decode($answer, true);
 
@@ -92,7 +105,11 @@ final class ApiClient
         curl_setopt($this->curl, CURLOPT_URL, $this->url.'/'.ltrim($address, '/'));
         curl_setopt($this->curl, CURLOPT_CUSTOMREQUEST, $method === '' ? 'GET' : $method);
         curl_setopt($this->curl, CURLOPT_POSTFIELDS, $body);
-        curl_setopt($this->curl, CURLOPT_HTTPHEADER, ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$this->token]);
+        curl_setopt($this->curl, CURLOPT_HTTPHEADER, [
+            'Accept: application/json',
+            'Content-Type: application/json',
+            'X-XSRF-TOKEN: '.$this->token,
+        ]);
         $answer = curl_exec($this->curl);
 
         return [curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE), is_string($answer) ? $answer : ''];
@@ -107,13 +124,21 @@ final class ApiClient
     {
         $choices = $this->send('GET', '/choices');
 
-        return ['checklist_id' => self::named($choices['checklists'] ?? null, $checklist), 'vehicle_id' => self::named($choices['vehicles'] ?? null, $vehicle)];
+        return [
+            'checklist_id' => self::named($choices['checklists'] ?? null, $checklist),
+            'vehicle_id' => self::named($choices['vehicles'] ?? null, $vehicle),
+        ];
     }
 
     private static function named(mixed $of, string $start): int
     {
         foreach (is_array($of) ? $of : [] as $one) {
-            if (is_array($one) && is_string($one['name']) && is_int($one['id']) && str_starts_with($one['name'], $start)) {
+            if (
+                is_array($one) &&
+                is_string($one['name']) &&
+                is_int($one['id']) &&
+                str_starts_with($one['name'], $start)
+            ) {
                 return $one['id'];
             }
         }

@@ -42,9 +42,22 @@ final class Browser
     /** Whoever signed in last, without a page around them. */
     private ?ApiClient $person = null;
 
-    private function __construct(public readonly RemoteWebDriver $driver, private readonly string $url, private readonly bool $isKept) {}
+    private function __construct(
+        public readonly RemoteWebDriver $driver,
+        private readonly string $url,
+        private readonly bool $isKept,
+    ) {}
 
-    /** @param  string|null  $profile  folder of a profile that outlives this browser; one of the process's own where null */
+    /** @param  array<string, mixed>  $arguments */
+    private function devTools(string $command, array $arguments = []): void
+    {
+        (new ChromeDevToolsDriver($this->driver))->execute($command, $arguments);
+    }
+
+    /**
+     * @param  string|null  $profile  folder of a profile that outlives this browser; one of the process's own where
+     *   null
+     */
     public static function open(int $width = 1280, int $height = 800, ?string $profile = null): self
     {
         $url = self::servedAt();
@@ -79,16 +92,19 @@ final class Browser
     public function resize(int $width, int $height): self
     {
         $this->driver->manage()->window()->setSize(new WebDriverDimension($width, $height));
-        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $this->devTools('Emulation.setDeviceMetricsOverride', [
+            'width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false,
+        ]);
 
         return $this;
     }
 
     public function offline(bool $offline): self
     {
-        $tools = new ChromeDevToolsDriver($this->driver);
-        $tools->execute('Network.enable');
-        $tools->execute('Network.emulateNetworkConditions', ['offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->devTools('Network.enable');
+        $this->devTools('Network.emulateNetworkConditions', [
+            'offline' => $offline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1,
+        ]);
 
         return $this;
     }
@@ -96,8 +112,9 @@ final class Browser
     /** From the next page on, the network answers calls to a path as told by `window.spoiled`, once that is set. */
     public function spoilable(string $path): self
     {
-        (new ChromeDevToolsDriver($this->driver))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => sprintf(
-            'const was = window.fetch; window.fetch = (...a) => window.spoiled && String(a[0].url ?? a[0]).includes(%s) ? Promise.resolve(window.spoiled()) : was(...a);', (string) json_encode($path))]);
+        $this->devTools('Page.addScriptToEvaluateOnNewDocument', ['source' => sprintf(
+            'const was = window.fetch; window.fetch = (...a) => window.spoiled && String(a[0].url ?? '.
+                'a[0]).includes(%s) ? Promise.resolve(window.spoiled()) : was(...a);', (string) json_encode($path))]);
 
         return $this;
     }
@@ -105,7 +122,7 @@ final class Browser
     /** Fingers instead of a mouse. */
     public function withTouch(): self
     {
-        (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setTouchEmulationEnabled', ['enabled' => true, 'maxTouchPoints' => 2]);
+        $this->devTools('Emulation.setTouchEmulationEnabled', ['enabled' => true, 'maxTouchPoints' => 2]);
 
         return $this;
     }
@@ -117,7 +134,10 @@ final class Browser
         $points = $this->run(<<<'JS'
             const boxes = arguments[0].map((css) => document.querySelector(css));
             boxes[0].scrollIntoView({ block: 'center' });
-            return boxes.map((e) => { const b = e.getBoundingClientRect(); return { x: b.x + b.width / 2, y: b.y + b.height / 2 }; });
+            return boxes.map((e) => {
+                const b = e.getBoundingClientRect();
+                return { x: b.x + b.width / 2, y: b.y + b.height / 2 };
+            });
             JS, [$css]);
         assert(is_array($points));
         /** @var non-empty-list<array{x: float, y: float}> $points */
@@ -125,7 +145,10 @@ final class Browser
         $this->driver->executeCustomCommand('/session/:sessionId/actions', 'POST', ['actions' => [[
             'type' => 'pointer', 'id' => 'thumb', 'parameters' => ['pointerType' => 'touch'], 'actions' => [
                 self::moveTo($points[0], 0), ['type' => 'pointerDown', 'button' => 0], $pause(self::THUMB_RESTS_MS),
-                ...array_map(static fn (array $point): array => self::moveTo($point, self::THUMB_STROKES_MS), array_slice($points, 1)),
+                ...array_map(
+                    static fn (array $point): array => self::moveTo($point, self::THUMB_STROKES_MS),
+                    array_slice($points, 1),
+                ),
                 ['type' => 'pointerUp', 'button' => 0],
                 // Without it the browser takes the next tap for the end of a fling.
                 ...(count($points) > 1 ? [$pause(self::AFTER_A_STROKE_MS)] : []),
@@ -167,9 +190,10 @@ final class Browser
     public function signIn(string $email, ?string $then = '/'): self
     {
         $this->person = ApiClient::signedIn($this->url, $email);
-        $tools = new ChromeDevToolsDriver($this->driver);
         foreach ($this->person->cookies() as $name => $value) {
-            $tools->execute('Network.setCookie', ['name' => $name, 'value' => $value, 'url' => $this->url, 'httpOnly' => $name !== 'XSRF-TOKEN', 'sameSite' => 'Lax']);
+            $this->devTools('Network.setCookie', [
+                'name' => $name, 'value' => $value, 'url' => $this->url, 'httpOnly' => $name !== 'XSRF-TOKEN', 'sameSite' => 'Lax',
+            ]);
         }
 
         return $then === null ? $this : $this->visit($then);
@@ -183,12 +207,18 @@ final class Browser
      * @param  string  $page  walk, brakes or words
      * @return string the attempt's id
      */
-    public function beginWalk(int $student, string $vehicle = 'Dock 4', string $checklist = 'Whole walk-round', string $page = 'walk'): string
-    {
+    public function beginWalk(
+        int $student,
+        string $vehicle = 'Dock 4',
+        string $checklist = 'Whole walk-round',
+        string $page = 'walk',
+    ): string {
         $id = (string) Str::uuid7();
         $person = $this->person ?? throw new LogicException('Somebody has to sign in before a walk begins.');
-        $person->send('POST', '/attempts', ['id' => $id, 'student_id' => $student, ...$person->choice($checklist, $vehicle)]);
-        $this->visit("/$page/$id")->find(['walk' => '.tile', 'brakes' => '[data-test=minute]', 'words' => '[data-test=captions]'][$page]);
+        $choice = $person->choice($checklist, $vehicle);
+        $person->send('POST', '/attempts', ['id' => $id, 'student_id' => $student, ...$choice]);
+        $shows = ['walk' => '.tile', 'brakes' => '[data-test=minute]', 'words' => '[data-test=captions]'];
+        $this->visit("/$page/$id")->find($shows[$page]);
 
         return $id;
     }
@@ -201,7 +231,8 @@ final class Browser
             return $this->gone('#password');
         } catch (TimeoutException $fault) {
             // What the form itself says tells a refused sign-in from a slow machine.
-            throw new RuntimeException('Not signed in. The form reads: '.$this->driver->findElement(WebDriverBy::cssSelector('form'))->getText(), previous: $fault);
+            $form = $this->driver->findElement(WebDriverBy::cssSelector('form'))->getText();
+            throw new RuntimeException('Not signed in. The form reads: '.$form, previous: $fault);
         }
     }
 
@@ -239,13 +270,16 @@ final class Browser
 
     public function click(string $css): self
     {
-        return $this->clicked('[...document.querySelectorAll(given[0])].slice(0, 1)', [$css], "$css cannot be clicked.");
+        $first = '[...document.querySelectorAll(given[0])].slice(0, 1)';
+
+        return $this->clicked($first, [$css], "$css cannot be clicked.");
     }
 
     /** Clicks the button or link that reads so. */
     public function choose(string $text): self
     {
-        $reading = '[...document.querySelectorAll("button, a, [role=option], .n-base-select-option")].filter((e) => e.textContent.replace(/\\s+/g, " ").includes(given[0]))';
+        $reading = '[...document.querySelectorAll("button, a, [role=option], .n-base-select-option")].filter((e) => '.
+            'e.textContent.replace(/\\s+/g, " ").includes(given[0]))';
 
         return $this->clicked($reading, [$text], "Nothing to click reads \"$text\".");
     }
@@ -259,7 +293,8 @@ final class Browser
     {
         $lastTime = microtime(true) + self::patience();
         do {
-            $found = $this->awaited("return $candidates.find((e) => e.checkVisibility({ visibilityProperty: true }) && ! e.disabled)", $given);
+            $found = $this->awaited("return $candidates.find((e) => e.checkVisibility({ visibilityProperty: true }) ".
+                '&& ! e.disabled)', $given);
             try {
                 if ($found instanceof RemoteWebElement) {
                     $found->click();
@@ -276,14 +311,16 @@ final class Browser
 
     public function find(string $css): RemoteWebElement
     {
-        $found = $this->awaited('const e = document.querySelector(given[0]); return e?.checkVisibility({ visibilityProperty: true }) ? e : undefined', [$css]);
+        $found = $this->awaited('const e = document.querySelector(given[0]); return e?.checkVisibility({ '.
+            'visibilityProperty: true }) ? e : undefined', [$css]);
 
         return $found instanceof RemoteWebElement ? $found : throw new TimeoutException("$css did not appear.");
     }
 
     public function gone(string $css): self
     {
-        $gone = $this->awaited('return document.querySelector(given[0])?.checkVisibility({ visibilityProperty: true }) ? undefined : true', [$css]);
+        $gone = $this->awaited('return document.querySelector(given[0])?.checkVisibility({ visibilityProperty: true '.
+            '}) ? undefined : true', [$css]);
 
         return $gone === true ? $this : throw new TimeoutException("$css did not go away.");
     }
@@ -306,8 +343,10 @@ final class Browser
         if ($text === '') {
             throw new InvalidArgumentException('Waiting for an empty text would wait for nothing.');
         }
-        $seen = $this->awaited('const seen = document.querySelector(given[0])?.innerText; return seen?.includes(given[1]) ? seen : undefined', [$css, $text]);
-        Assert::assertStringContainsString($text, is_string($seen) ? $seen : $this->shown($css), "What was waited for did not appear in $css.");
+        $seen = $this->awaited('const seen = document.querySelector(given[0])?.innerText; return '.
+            'seen?.includes(given[1]) ? seen : undefined', [$css, $text]);
+        Assert::assertStringContainsString($text, is_string($seen) ? $seen : $this->shown($css), 'What was waited '.
+            "for did not appear in $css.");
 
         return $this;
     }
@@ -322,7 +361,8 @@ final class Browser
     /**
      * Looks within the page again and again, which costs it less than being asked from outside.
      *
-     * @param  string  $look  JavaScript that returns something once there is something; it finds the arguments in `given`
+     * @param  string  $look  JavaScript that returns something once there is something; it finds the arguments in
+     *   `given`
      * @param  list<mixed>  $given
      * @return mixed what was returned; null where nothing was in time
      */
@@ -397,15 +437,18 @@ final class Browser
     public function accessibilityFaults(bool $colorsOnly = false): array
     {
         // Half way through a fade no color is what it will be.
-        $this->until('return document.getAnimations().every(({ playState, effect }) => playState !== "running" || effect.getTiming().iterations === Infinity)', 'The page does not come to rest.');
+        $this->until('return document.getAnimations().every(({ playState, effect }) => playState !== "running" || '.
+            'effect.getTiming().iterations === Infinity)', 'The page does not come to rest.');
         if ($this->run('return typeof axe') !== 'object') {
             $this->run((string) file_get_contents(__DIR__.'/../../node_modules/axe-core/axe.min.js'));
         }
         $faults = $this->driver->executeAsyncScript(<<<'JS'
             const [colorsOnly, done] = arguments;
-            axe.run({ resultTypes: ['violations'], ...(colorsOnly ? { runOnly: { type: 'rule', values: ['color-contrast'] } } : {}) }).then(({ violations }) =>
+            const only = colorsOnly ? { runOnly: { type: 'rule', values: ['color-contrast'] } } : {};
+            const where = (nodes) => nodes.slice(0, 3).map((node) => node.target.join(' ')).join(' | ');
+            axe.run({ resultTypes: ['violations'], ...only }).then(({ violations }) =>
                 done(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')
-                    .map(({ id, nodes }) => id + ': ' + nodes.slice(0, 3).map((node) => node.target.join(' ')).join(' | '))));
+                    .map(({ id, nodes }) => id + ': ' + where(nodes))));
             JS, [$colorsOnly]);
 
         return is_array($faults) ? array_values(array_filter($faults, is_string(...))) : [];

@@ -18,8 +18,9 @@ use Symfony\Component\Process\Process;
 final class Chromium
 {
     private const ARGUMENTS = [
-        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-        '--disable-component-update', '--force-prefers-reduced-motion', '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1',
+        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
+        '--disable-background-networking', '--disable-component-update', '--force-prefers-reduced-motion',
+        '--disable-sync', '--hide-scrollbars', '--force-device-scale-factor=1',
     ];
 
     /** What a person leaves behind in a browser. The page as the service worker keeps it is the same for everybody. */
@@ -63,9 +64,17 @@ final class Chromium
     {
         self::start();
         $capabilities = DesiredCapabilities::chrome();
-        $capabilities->setCapability(ChromeOptions::CAPABILITY, (new ChromeOptions)->addArguments([...self::ARGUMENTS, '--user-data-dir='.$profile]));
+        $capabilities->setCapability(
+            ChromeOptions::CAPABILITY,
+            (new ChromeOptions())->addArguments([...self::ARGUMENTS, '--user-data-dir='.$profile]),
+        );
 
-        $driver = self::$all[] = RemoteWebDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 60_000, self::LONGEST_SECONDS * 1000);
+        $driver = self::$all[] = RemoteWebDriver::create(
+            'http://127.0.0.1:'.self::$port,
+            $capabilities,
+            60_000,
+            self::LONGEST_SECONDS * 1000,
+        );
         $driver->manage()->timeouts()->setScriptTimeout(self::LONGEST_SECONDS);
 
         return $driver;
@@ -121,7 +130,9 @@ final class Chromium
         self::$service = new Process(['chromedriver', '--port='.self::$port]);
         self::$service->setTimeout(null);
         self::$service->start();
-        self::$service->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'started successfully'));
+        self::$service->waitUntil(
+            static fn (string $type, string $output): bool => str_contains($output, 'started successfully'),
+        );
         register_shutdown_function(self::end(...));
     }
 

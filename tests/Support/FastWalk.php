@@ -15,12 +15,20 @@ final class FastWalk
     /** @var array<string, string> state that each item should show: by item id */
     public array $expected = [];
 
-    /** @param  list<array{at_ms: int, do: string, place?: string, item?: string, items?: list<string>, heard?: string}>  $steps */
+    /**
+     * @param  list<array{
+     *    at_ms: int, do: string, place?: string, item?: string, items?: list<string>, heard?: string,
+     * }> $steps
+     */
     private function __construct(private readonly Browser $browser, public readonly array $steps) {}
 
     public static function on(Browser $browser): self
     {
-        /** @var array{steps: list<array{at_ms: int, do: string, place?: string, item?: string, items?: list<string>, heard?: string}>} $walk */
+        /**
+         * @var array{steps: list<array{
+         *     at_ms: int, do: string, place?: string, item?: string, items?: list<string>, heard?: string,
+         * }>} $walk
+         */
         $walk = json_decode((string) file_get_contents(__DIR__.'/fast-walk.json'), true);
 
         return new self($browser, $walk['steps']);
@@ -39,8 +47,17 @@ final class FastWalk
                 'move' => $this->act(fn () => $this->browser->touch('[data-test=next]')),
                 'whole' => $this->act(fn () => $this->browser->touch($this->tile($step['item'] ?? '').' .text')),
                 // The thumb strokes down the marks of neighbours.
-                'burst' => $this->act(fn () => $this->browser->touch(...array_map(fn (string $item): string => $this->tile($item).' .rail', $step['items'] ?? []))),
-                'part' => $this->part($step, fn () => $this->browser->touch($this->tile($step['item'] ?? '').' .points'), fn (string $point) => $this->browser->touch("[data-point=$point]"), fn () => $this->browser->touch('.panel header button')),
+                'burst' => $this->act(
+                    fn () => $this->browser->touch(
+                        ...array_map(fn (string $item): string => $this->tile($item).' .rail', $step['items'] ?? []),
+                    ),
+                ),
+                'part' => $this->part(
+                    $step,
+                    fn () => $this->browser->touch($this->tile($step['item'] ?? '').' .points'),
+                    fn (string $point) => $this->browser->touch("[data-point=$point]"),
+                    fn () => $this->browser->touch('.panel header button'),
+                ),
                 default => null,
             };
             $this->expect($step);
@@ -53,8 +70,16 @@ final class FastWalk
             match ($step['do']) {
                 'move' => $this->act(fn () => $this->browser->press('.')),
                 'whole' => $this->act(fn () => $this->browser->tile($this->key($step['item'] ?? ''))),
-                'burst' => array_map(fn (string $item) => $this->act(fn () => $this->browser->tile($this->key($item))), $step['items'] ?? []),
-                'part' => $this->part($step, fn () => $this->open($step['item'] ?? ''), fn (string $point) => $this->browser->press($this->letter($point)), null),
+                'burst' => array_map(
+                    fn (string $item) => $this->act(fn () => $this->browser->tile($this->key($item))),
+                    $step['items'] ?? [],
+                ),
+                'part' => $this->part(
+                    $step,
+                    fn () => $this->open($step['item'] ?? ''),
+                    fn (string $point) => $this->browser->press($this->letter($point)),
+                    null,
+                ),
                 default => null,
             };
             $this->expect($step);
@@ -63,7 +88,9 @@ final class FastWalk
 
     private function letter(string $point): string
     {
-        $letter = $this->browser->run('return document.querySelector(arguments[0]).querySelector("kbd").textContent', ["[data-point=$point]"]);
+        $letter = $this->browser->run('return document.querySelector(arguments[0]).querySelector("kbd").textContent', [
+            "[data-point=$point]",
+        ]);
 
         return is_string($letter) ? $letter : '';
     }

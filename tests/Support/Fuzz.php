@@ -41,7 +41,11 @@ final class Fuzz
     public function request(): array
     {
         [$method, $uri] = $this->one($this->routes);
-        $address = (string) preg_replace_callback('/\{(\w+)\}/', fn (array $found): string => $this->id($found[1]), $uri);
+        $address = (string) preg_replace_callback(
+            '/\{(\w+)\}/',
+            fn (array $found): string => $this->id($found[1]),
+            $uri,
+        );
         if ($method === 'GET') {
             // What nginx refuses for its length never gets to be read.
             return [$method, $address.'?'.substr(http_build_query($this->fields()), 0, 3000), ''];
@@ -54,7 +58,13 @@ final class Fuzz
     {
         $known = $this->known[$of] ?? [];
 
-        return $known !== [] && $this->chance(80) ? $this->one($known) : rawurlencode($this->one(['0', '999999999999999999999', 'checklist', '01900000-0000-7000-8000-00000000ffff', "a\nb", 'x']));
+        return $known !== [] && $this->chance(80)
+            ? $this->one($known)
+            : rawurlencode(
+                $this->one([
+                    '0', '999999999999999999999', 'checklist', '01900000-0000-7000-8000-00000000ffff', "a\nb", 'x',
+                ]),
+            );
     }
 
     private function body(): string
@@ -73,9 +83,13 @@ final class Fuzz
     /** @return array<string, mixed> fields that routes know, each with something in it */
     private function fields(): array
     {
-        $names = ['id', 'student_id', 'vehicle_id', 'checklist_id', 'walk_of', 'form', 'mode', 'started_at', 'recorder', 'marks', 'events', 'content', 'name', 'live', 'party', 'strokes',
-            'reason', 'brake_events', 'pieces', 'turned_down', 'kind', 'base_id', 'as_new', 'text', 'step', 'document', 'csv', 'in_force_from', 'phrases', 'record', 'fault', 'faults', 'start_psi',
-            'from_ms', 'until_ms', 'controls', 'help', 'keep', 'since', 'format', 'email', 'password'];
+        $names = [
+            'id', 'student_id', 'vehicle_id', 'checklist_id', 'walk_of', 'form', 'mode', 'started_at', 'recorder',
+            'marks', 'events', 'content', 'name', 'live', 'party', 'strokes', 'reason', 'brake_events', 'pieces',
+            'turned_down', 'kind', 'base_id', 'as_new', 'text', 'step', 'document', 'csv', 'in_force_from', 'phrases',
+            'record', 'fault', 'faults', 'start_psi', 'from_ms', 'until_ms', 'controls', 'help', 'keep', 'since',
+            'format', 'email', 'password',
+        ];
         $fields = [];
         foreach ($names as $name) {
             if ($this->chance(70)) {
@@ -94,15 +108,52 @@ final class Fuzz
 
             return is_numeric($id) ? (int) $id : $id;
         }
-        $list = in_array($name, ['marks', 'events', 'strokes', 'pieces', 'turned_down', 'phrases', 'controls', 'brake_events'], true);
+        $list = in_array(
+            $name,
+            ['marks', 'events', 'strokes', 'pieces', 'turned_down', 'phrases', 'controls', 'brake_events'],
+            true,
+        );
         if ($depth > 0 && $list && $this->chance(75)) {
             return array_map(fn (): array => $this->line($depth - 1), range(0, $this->random->getInt(0, 3)));
         }
 
         return $this->one([
-            null, true, -1, 0, 1, PHP_INT_MAX, 1e308, 0.0001, '', ' ', 'x', "a\nb", "\u{0000}", "\u{FFFD}", '=1+1', '../../etc/passwd', '<script>', str_repeat('9', 30), str_repeat('é', 300), str_repeat('x', 3000),
-            '2026-11-24', '2026-11-24T15:30:00Z', '0000-00-00', 'draw', 'exam', 'scorer', 'checklist', 'vehicle', 'guided', (string) Str::uuid(), [], ['x' => ['y' => []]], [[1, 2, 3, 4]], [null],
-            [['id' => 'x']], (object) [],
+            null,
+            true,
+            -1,
+            0,
+            1,
+            PHP_INT_MAX,
+            1e308,
+            0.0001,
+            '',
+            ' ',
+            'x',
+            "a\nb",
+            "\u{0000}",
+            "\u{FFFD}",
+            '=1+1',
+            '../../etc/passwd',
+            '<script>',
+            str_repeat('9', 30),
+            str_repeat('é', 300),
+            str_repeat('x', 3000),
+            '2026-11-24',
+            '2026-11-24T15:30:00Z',
+            '0000-00-00',
+            'draw',
+            'exam',
+            'scorer',
+            'checklist',
+            'vehicle',
+            'guided',
+            (string) Str::uuid(),
+            [],
+            ['x' => ['y' => []]],
+            [[1, 2, 3, 4]],
+            [null],
+            [['id' => 'x']],
+            (object) [],
         ]);
     }
 
@@ -110,9 +161,19 @@ final class Fuzz
     private function line(int $depth): array
     {
         $line = [];
-        foreach (['id', 'at_ms', 'kind', 'item', 'points', 'place', 'text', 'undoes', 'side', 'value', 'from', 'except', 'section', 'said', 'to', 'primary', 'secondary', 'from_ms', 'key', 'down', 'walk_ms'] as $name) {
+        foreach (
+            [
+                'id', 'at_ms', 'kind', 'item', 'points', 'place', 'text', 'undoes', 'side', 'value', 'from', 'except',
+                'section', 'said', 'to', 'primary', 'secondary', 'from_ms', 'key', 'down', 'walk_ms',
+            ] as $name
+        ) {
             if ($this->chance(45)) {
-                $line[$name] = $this->chance(50) ? $this->value($name, $depth) : $this->one(['heard_whole', 'points_heard', 'undo', 'finished', 'reading', 'restarted', 'cab.seat_belt', 'left', 5, ['works'], (string) Str::uuid7()]);
+                $line[$name] = $this->chance(50)
+                    ? $this->value($name, $depth)
+                    : $this->one([
+                        'heard_whole', 'points_heard', 'undo', 'finished', 'reading', 'restarted', 'cab.seat_belt',
+                        'left', 5, ['works'], (string) Str::uuid7(),
+                    ]);
             }
         }
 

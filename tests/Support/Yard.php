@@ -37,25 +37,57 @@ final class Yard
     public function __construct()
     {
         $this->school = School::query()->create(['name' => 'Ferrow Sound Harbor College', 'state' => 'Tamarack']);
-        $this->checklist = StoredChecklist::query()->create(['school_id' => $this->school->id, 'slug' => 'sample', 'version' => 1, 'name' => 'Sample', 'document' => (string) json_encode(Sample::checklistDocument()), 'in_force_from' => '2026-01-01']);
-        $this->vehicle = StoredVehicle::query()->create(['school_id' => $this->school->id, 'slug' => 'sample-tractor', 'version' => 1, 'name' => 'Sample tractor', 'document' => (string) json_encode(Sample::vehicleDocument()), 'in_force_from' => '2026-01-01']);
+        $this->checklist = StoredChecklist::query()->create([
+            'school_id' => $this->school->id,
+            'slug' => 'sample',
+            'version' => 1,
+            'name' => 'Sample',
+            'document' => (string) json_encode(Sample::checklistDocument()),
+            'in_force_from' => '2026-01-01',
+        ]);
+        $this->vehicle = StoredVehicle::query()->create([
+            'school_id' => $this->school->id,
+            'slug' => 'sample-tractor',
+            'version' => 1,
+            'name' => 'Sample tractor',
+            'document' => (string) json_encode(Sample::vehicleDocument()),
+            'in_force_from' => '2026-01-01',
+        ]);
         $this->scorer = $this->person(Role::Instructor);
         $this->student = $this->student();
     }
 
     public function person(Role $role, string $name = 'Rosa Kettering'): User
     {
-        return User::query()->create(['school_id' => $this->school->id, 'name' => $name, 'email' => Str::random(12).'@ferrow-sound.example', 'password' => 'walk-the-yard', 'role' => $role]);
+        return User::query()->create([
+            'school_id' => $this->school->id,
+            'name' => $name,
+            'email' => Str::random(12).'@ferrow-sound.example',
+            'password' => 'walk-the-yard',
+            'role' => $role,
+        ]);
     }
 
     public function student(string $name = 'Mira Tallgrass', ?User $account = null): Student
     {
-        return Student::query()->create(['school_id' => $this->school->id, 'user_id' => $account?->id, 'name' => $name, 'class_name' => 'Autumn', 'exam_on' => null]);
+        return Student::query()->create([
+            'school_id' => $this->school->id,
+            'user_id' => $account?->id,
+            'name' => $name,
+            'class_name' => 'Autumn',
+            'exam_on' => null,
+        ]);
     }
 
-    public function attempt(?User $scorer = null, ?Student $student = null, string $startedAt = '2026-11-20 14:00'): Attempt
-    {
-        return app(StartAttempt::class)->handle((string) Str::uuid7(), $scorer ?? $this->scorer, $student ?? $this->student, $this->checklist, $this->vehicle, Carbon::parse($startedAt));
+    public function attempt(
+        ?User $scorer = null,
+        ?Student $student = null,
+        string $startedAt = '2026-11-20 14:00',
+    ): Attempt {
+        return app(StartAttempt::class)->handle(
+            (string) Str::uuid7(), $scorer ?? $this->scorer, $student ?? $this->student, $this->checklist,
+            $this->vehicle, Carbon::parse($startedAt),
+        );
     }
 
     /** The day that it is at the school; by UTC it may be another. */
@@ -66,7 +98,9 @@ final class Yard
 
     public function finish(Attempt $attempt): void
     {
-        app(RecordMarks::class)->handle($attempt, $attempt->scorer, $attempt->id, ['marks' => [MarkWriter::write(Mark::finished((string) Str::uuid7(), 3_600_000))]]);
+        app(RecordMarks::class)->handle($attempt, $attempt->scorer, $attempt->id, [
+            'marks' => [MarkWriter::write(Mark::finished((string) Str::uuid7(), 3_600_000))],
+        ]);
         $attempt->refresh();
     }
 
@@ -79,12 +113,24 @@ final class Yard
      */
     public static function benchLines(array $events, ?int $walkMs = null): array
     {
-        return array_map(static fn (BrakeEvent $event): array => BenchEntry::observed((string) Str::uuid7(), $event, $walkMs === null ? null : $walkMs + $event->atMs)->write(), $events);
+        return array_map(
+            static fn (BrakeEvent $event): array => BenchEntry::observed(
+                (string) Str::uuid7(),
+                $event,
+                $walkMs === null ? null : $walkMs + $event->atMs,
+            )->write(),
+            $events,
+        );
     }
 
     /** @return array<string, int|string> the body that starts an attempt here */
     public function startBody(): array
     {
-        return ['id' => (string) Str::uuid7(), 'student_id' => $this->student->id, 'vehicle_id' => $this->vehicle->id, 'checklist_id' => $this->checklist->id];
+        return [
+            'id' => (string) Str::uuid7(),
+            'student_id' => $this->student->id,
+            'vehicle_id' => $this->vehicle->id,
+            'checklist_id' => $this->checklist->id,
+        ];
     }
 }

@@ -23,10 +23,19 @@ $browser->shot($folder.'new-attempt.png');
 
 $browser->click('[data-test=start]')->find('.tile');
 // Keys in walking order: digits mark, with a ^ those from the eleventh on, a full stop goes on to the next place.
-foreach (explode(' ', '1 2 3 4 . 1 2 3 5 6 7 8 . 1 2 3 4 5 6 7 9 0 . 1 2 3 4 5 6 7 8 9 0 ^1 . 1 2 3 4 5 6 7 8 . 1 2 3 4 5 6 7 8 9 . 1 2 3 4 5 . 1 2') as $key) {
+foreach (
+    explode(
+        ' ',
+        '1 2 3 4 . 1 2 3 5 6 7 8 . 1 2 3 4 5 6 7 9 0 . 1 2 3 4 5 6 7 8 9 0 ^1 . 1 2 3 4 5 6 7 8 . 1 2 3 4 5 6 7 8 9 '.
+            '. 1 2 3 4 5 . 1 2',
+    ) as $key
+) {
     $key === '.' ? $browser->press('.') : $browser->tile($key);
 }
-$browser->click('.tile[data-item="steering.gearbox"] .points')->click('[data-point=mounted]')->waitForText('all sent', '[data-test=keeping]');
+$browser
+    ->click('.tile[data-item="steering.gearbox"] .points')
+    ->click('[data-point=mounted]')
+    ->waitForText('all sent', '[data-test=keeping]');
 $settle();
 $browser->shot($folder.'scoring.png');
 $browser->resize(820, 1180);
@@ -46,10 +55,17 @@ $browser->visit('/start?student=3')->waitForText('items at', '.preview')->click(
 $browser->press('.')->press('.')->choose('More')->click('[data-test=listen-live]')->click('[data-test=stand-in]');
 usleep(14_000_000);
 $browser->shot($folder.'listening.png');
-$browser->visit('/start?student=2')->waitForText('items at', '.preview')->click('[data-test=start-words]')->find('[data-test=captions]');
+$browser
+    ->visit('/start?student=2')
+    ->waitForText('items at', '.preview')
+    ->click('[data-test=start-words]')
+    ->find('[data-test=captions]');
 $browser->run(
     "const held = new DataTransfer(); held.items.add(new File([arguments[0]], 'walk.vtt'));
-     const input = document.querySelector('[data-test=captions]'); input.files = held.files; input.dispatchEvent(new Event('change', { bubbles: true }));",
+     const input = document.querySelector('[data-test=captions]');
+     input.files = held.files;
+     input.dispatchEvent(new Event('change', { bubbles: true }));
+     ",
     [(string) file_get_contents(dirname(__DIR__, 2).'/examples/walk.vtt')],
 );
 $browser->waitForText('items heard')->run("document.querySelectorAll('[data-heard] .what')[9].click()");
@@ -69,8 +85,11 @@ $browser->click('.two section:last-child .row')->waitForText('What to say next t
 $settle();
 $browser->shot($folder.'result.png');
 $browser->visit('/start?student=7')->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');
-$browser->visit('/brakes/'.basename((string) parse_url($browser->driver->getCurrentURL(), PHP_URL_PATH)))->waitForText('Start the minute');
-foreach (['engine:on', 'cut-out:', 'chocks:in', 'tractor-valve:in', 'trailer-valve:in', 'engine:off', 'key:on', 'pedal:down'] as $seen) {
+$browser
+    ->visit('/brakes/'.basename((string) parse_url($browser->driver->getCurrentURL(), PHP_URL_PATH)))
+    ->waitForText('Start the minute');
+$readied = ['engine:on', 'cut-out:', 'chocks:in', 'tractor-valve:in', 'trailer-valve:in', 'engine:off', 'key:on', 'pedal:down'];
+foreach ($readied as $seen) {
     $browser->click("[data-seen='$seen']");
 }
 $browser->click('[data-test=minute]')->click('[data-seen="said:start-reading"]');
@@ -97,12 +116,21 @@ $browser->click('[data-test=rule-credit]')->choose('Every listed point')->waitFo
 $browser->run("document.querySelector('[data-test=rule-credit]').scrollIntoView({ block: 'center' })");
 usleep(2_500_000);
 $browser->shot($folder.'checklist-draft.png');
-$browser->visit('/library')->waitForText('Vehicles')->choose('Tide 5')->choose('Change it')->waitForText('Its own figures');
+$browser
+    ->visit('/library')
+    ->waitForText('Vehicles')
+    ->choose('Tide 5')
+    ->choose('Change it')
+    ->waitForText('Its own figures');
 $settle();
 $browser->shot($folder.'vehicle-draft.png');
 $browser->choose('Sign out')->find('#email');
 $browser->signIn('ilse@ferrow-sound.example')->waitForText('Walks just finished');
-$browser->visit('/start?student=5')->waitForText('items at', '.preview')->click('[data-test=start]')->waitForText('Before the examination begins');
+$browser
+    ->visit('/start?student=5')
+    ->waitForText('items at', '.preview')
+    ->click('[data-test=start]')
+    ->waitForText('Before the examination begins');
 foreach (['student', 'vehicle', 'told'] as $confirm) {
     $browser->click("[data-confirm=$confirm]");
 }

@@ -20,9 +20,25 @@ final class CheckLexicon extends Command
     {
         return $this->reportingFaults(function () use ($library): int {
             $lexicon = $library->lexicon();
-            $this->output->writeln(sprintf('%d parts, %d kinds of statement, %d names and words.', count($lexicon->parts), count($lexicon->statements), count($lexicon->entries)));
+            $this->output->writeln(
+                sprintf(
+                    '%d parts, %d kinds of statement, %d names and words.',
+                    count($lexicon->parts),
+                    count($lexicon->statements),
+                    count($lexicon->entries),
+                ),
+            );
             foreach (LexiconCheck::collisions($lexicon) as $one) {
-                $this->output->writeln(sprintf('%s  "%s" (%s) and "%s" (%s)', $one['by_place'] ? 'by place ' : 'COLLISION', $one['name'], $one['part'], $one['meets'], $one['other']));
+                $this->output->writeln(
+                    sprintf(
+                        '%s  "%s" (%s) and "%s" (%s)',
+                        $one['by_place'] ? 'by place ' : 'COLLISION',
+                        $one['name'],
+                        $one['part'],
+                        $one['meets'],
+                        $one['other'],
+                    ),
+                );
             }
 
             return self::SUCCESS;

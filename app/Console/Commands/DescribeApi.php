@@ -22,7 +22,11 @@ final class DescribeApi extends Command
         $json = $this->describe();
         if ($this->option('check') === true) {
             $same = is_file($file) && file_get_contents($file) === $json;
-            $this->line($same ? 'docs/openapi.json is up to date.' : 'docs/openapi.json is out of date: run php artisan pasada:openapi, then npm run api-types.');
+            $this->line(
+                $same
+                    ? 'docs/openapi.json is up to date.'
+                    : 'docs/openapi.json is out of date: run php artisan pasada:openapi, then npm run api-types.',
+            );
 
             return $same ? self::SUCCESS : self::FAILURE;
         }
@@ -46,7 +50,10 @@ final class DescribeApi extends Command
             $description->components->schemas->{$name} = $this->documentSchema($file);
         }
 
-        return json_encode($description, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            $description,
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     /** A published schema with its own definitions put where they are referred to. */
@@ -89,7 +96,10 @@ final class DescribeApi extends Command
     private function requireAll(Schema $schema): void
     {
         if (Generator::isDefault($schema->required) && ! Generator::isDefault($schema->properties)) {
-            $schema->required = array_map(static fn (Property $property): string => $property->property, array_values($schema->properties));
+            $schema->required = array_map(
+                static fn (Property $property): string => $property->property,
+                array_values($schema->properties),
+            );
         }
     }
 }

@@ -18,23 +18,34 @@ final class JudgeBrakes extends Command
 {
     use ReadsDocuments;
 
-    protected $signature = 'pasada:brakes {--checklist= : id of a shipped checklist, or a file} {--vehicle= : id of a shipped vehicle, or a file} {--events= : file of observed events, as JSON or as a table, or a trace of pressures} {--format=json : json or text}';
+    protected $signature = 'pasada:brakes {--checklist= : id of a shipped checklist, or a file} {--vehicle= : id of '.
+        'a shipped vehicle, or a file} {--events= : file of observed events, as JSON or as a table, or a trace of '.
+        'pressures} {--format=json : json or text}';
 
-    protected $description = 'Judge the brake tests from a list of observed events; the exit code is 0 for pass and fail alike';
+    protected $description = 'Judge the brake tests from a list of observed events; the exit code is 0 for pass and '.
+        'fail alike';
 
     public function handle(Documents $documents): int
     {
-        return $this->formatIs(['json', 'text']) ? $this->reportingFaults(function () use ($documents): int {
-            $sequence = $documents->checklist($this->named('checklist'))->brakeSequence();
-            if ($sequence->steps === []) {
-                throw DocumentHasFaults::in('--checklist', [Fault::at('rules.brake_tests.steps', 'names no test; list them in their order')]);
-            }
-            $vehicle = $documents->vehicle($this->named('vehicle'));
-            $events = EventFile::read($documents->events($this->named('events')), $this->named('events'));
-            $judgement = (new Judge($sequence, BrakedVehicle::of($vehicle)))->judge($events);
-            $this->output->writeln($this->named('format') === 'json' ? $this->json(JudgementWriter::write($judgement)) : JudgementWriter::text($judgement), OutputInterface::OUTPUT_RAW);
+        return $this->formatIs(['json', 'text'])
+            ? $this->reportingFaults(function () use ($documents): int {
+                $sequence = $documents->checklist($this->named('checklist'))->brakeSequence();
+                if ($sequence->steps === []) {
+                    throw DocumentHasFaults::in('--checklist', [
+                        Fault::at('rules.brake_tests.steps', 'names no test; list them in their order'),
+                    ]);
+                }
+                $vehicle = $documents->vehicle($this->named('vehicle'));
+                $events = EventFile::read($documents->events($this->named('events')), $this->named('events'));
+                $judgement = (new Judge($sequence, BrakedVehicle::of($vehicle)))->judge($events);
+                $this->output->writeln(
+                    $this->named('format') === 'json'
+                        ? $this->json(JudgementWriter::write($judgement))
+                        : JudgementWriter::text($judgement),
+                    OutputInterface::OUTPUT_RAW,
+                );
 
-            return self::SUCCESS;
-        }) : self::INVALID;
+                return self::SUCCESS;
+            }) : self::INVALID;
     }
 }

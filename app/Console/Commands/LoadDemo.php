@@ -12,7 +12,8 @@ use Illuminate\Support\Carbon;
 
 final class LoadDemo extends Command
 {
-    protected $signature = 'pasada:demo {--if-empty : do nothing where a school is there already} {--accounts : only list the demo accounts}';
+    protected $signature = 'pasada:demo {--if-empty : do nothing where a school is there already} {--accounts : only '.
+        'list the demo accounts}';
 
     protected $description = 'Load the made-up school with its students and their walks';
 

@@ -50,13 +50,18 @@ trait ReadsDocuments
         if (in_array($this->named('format'), $known, true)) {
             return true;
         }
-        $this->complain(sprintf('--format: "%s" is not known; it may be %s', $this->named('format'), implode(' or ', $known)));
+        $this->complain(
+            sprintf('--format: "%s" is not known; it may be %s', $this->named('format'), implode(' or ', $known)),
+        );
 
         return false;
     }
 
     private function json(mixed $value): string
     {
-        return json_encode($value, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
+        return json_encode(
+            $value,
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        );
     }
 }

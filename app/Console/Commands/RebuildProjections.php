@@ -13,7 +13,8 @@ final class RebuildProjections extends Command
 {
     protected $signature = 'pasada:project';
 
-    protected $description = 'Rebuild every projection of finished attempts from their marks; what an earlier scoring closed stays as it is';
+    protected $description = 'Rebuild every projection of finished attempts from their marks; what an earlier '.
+        'scoring closed stays as it is';
 
     public function handle(ReadSheet $sheets, ProjectAttempt $project): int
     {
@@ -27,7 +28,13 @@ final class RebuildProjections extends Command
             $project->handle($attempt, $sheets->handle($attempt));
             $count++;
         }
-        $this->line(sprintf('%d attempts projected.%s', $count, $kept === 0 ? '' : sprintf(' %d keep what an earlier scoring said.', $kept)));
+        $this->line(
+            sprintf(
+                '%d attempts projected.%s',
+                $count,
+                $kept === 0 ? '' : sprintf(' %d keep what an earlier scoring said.', $kept),
+            ),
+        );
 
         return self::SUCCESS;
     }

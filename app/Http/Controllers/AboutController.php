@@ -11,9 +11,29 @@ use OpenApi\Attributes as OA;
 /** What somebody may know who is not signed in. */
 final readonly class AboutController
 {
-    #[OA\Get(path: '/about', operationId: 'readAbout', summary: 'Whether this is a school or made-up data', responses: [
-        new OA\Response(response: 200, description: 'About', content: new OA\JsonContent(required: ['is_demo'], properties: [new OA\Property(property: 'is_demo', type: 'boolean', description: 'made-up data: anybody can sign in')])),
-    ])]
+    #[
+        OA\Get(
+            path: '/about',
+            operationId: 'readAbout',
+            summary: 'Whether this is a school or made-up data',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'About',
+                    content: new OA\JsonContent(
+                        required: ['is_demo'],
+                        properties: [
+                            new OA\Property(
+                                property: 'is_demo',
+                                type: 'boolean',
+                                description: 'made-up data: anybody can sign in',
+                            ),
+                        ],
+                    ),
+                ),
+            ],
+        ),
+    ]
     public function show(): JsonResponse
     {
         return new JsonResponse(['is_demo' => School::query()->where('is_demo', true)->exists()]);

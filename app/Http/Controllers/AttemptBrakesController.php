@@ -23,9 +23,28 @@ use Symfony\Component\HttpFoundation\Response;
 /** The brake tests of an attempt, observed and judged. */
 final readonly class AttemptBrakesController
 {
-    #[OA\Get(path: '/attempts/{attempt}/brakes', operationId: 'readBrakes', summary: 'The brake tests: sequence, what was observed, verdicts', parameters: [
-        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
-    ], responses: [new OA\Response(response: 200, description: 'The bench', content: new OA\JsonContent(ref: BrakeBenchResource::class))])]
+    #[
+        OA\Get(
+            path: '/attempts/{attempt}/brakes',
+            operationId: 'readBrakes',
+            summary: 'The brake tests: sequence, what was observed, verdicts',
+            parameters: [
+                new OA\Parameter(
+                    name: 'attempt',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The bench',
+                    content: new OA\JsonContent(ref: BrakeBenchResource::class),
+                ),
+            ],
+        ),
+    ]
     public function show(Attempt $attempt, ReadBrakeBench $read): JsonResponse
     {
         Gate::authorize('study', $attempt);
@@ -33,43 +52,151 @@ final readonly class AttemptBrakesController
         return new JsonResponse($read->handle($attempt));
     }
 
-    #[OA\Post(path: '/attempts/{attempt}/brakes', operationId: 'recordBrakeEvents', summary: 'Add what was observed, all or none, and judge it', parameters: [
-        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
-    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: BrakeEventsRequest::class)), responses: [
-        new OA\Response(response: 200, description: 'The bench', content: new OA\JsonContent(ref: BrakeBenchResource::class)),
-        new OA\Response(response: 403, description: 'Somebody else scores this attempt', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-        new OA\Response(response: 409, description: 'The attempt is finished, or an id was used for something else', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-        new OA\Response(response: 422, description: 'An event is at fault: which, and how to mend it; what was kept stays', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-    ])]
-    public function record(BrakeEventsRequest $request, Attempt $attempt, RecordBrakeEvents $record, ReadBrakeBench $read): JsonResponse
-    {
-        return new JsonResponse($read->handle($attempt, $record->handle($attempt, $request->signedIn(), $request->document(), Carbon::now())));
+    #[
+        OA\Post(
+            path: '/attempts/{attempt}/brakes',
+            operationId: 'recordBrakeEvents',
+            summary: 'Add what was observed, all or none, and judge it',
+            parameters: [
+                new OA\Parameter(
+                    name: 'attempt',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(ref: BrakeEventsRequest::class),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The bench',
+                    content: new OA\JsonContent(ref: BrakeBenchResource::class),
+                ),
+                new OA\Response(
+                    response: 403,
+                    description: 'Somebody else scores this attempt',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+                new OA\Response(
+                    response: 409,
+                    description: 'The attempt is finished, or an id was used for something else',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'An event is at fault: which, and how to mend it; what was kept stays',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
+    public function record(
+        BrakeEventsRequest $request, Attempt $attempt, RecordBrakeEvents $record, ReadBrakeBench $read,
+    ): JsonResponse {
+        return new JsonResponse(
+            $read->handle(
+                $attempt,
+                $record->handle($attempt, $request->signedIn(), $request->document(), Carbon::now()),
+            ),
+        );
     }
 
-    #[OA\Get(path: '/attempts/{attempt}/brakes/file', operationId: 'downloadBrakes', summary: 'What was observed, in an open format', parameters: [
-        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
-        new OA\Parameter(name: 'format', in: 'query', schema: new OA\Schema(type: 'string', enum: ['json', 'csv'])),
-    ], responses: [new OA\Response(response: 200, description: 'The file', content: new OA\MediaType(mediaType: 'text/csv'))])]
+    #[
+        OA\Get(
+            path: '/attempts/{attempt}/brakes/file',
+            operationId: 'downloadBrakes',
+            summary: 'What was observed, in an open format',
+            parameters: [
+                new OA\Parameter(
+                    name: 'attempt',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+                new OA\Parameter(
+                    name: 'format',
+                    in: 'query',
+                    schema: new OA\Schema(type: 'string', enum: ['json', 'csv']),
+                ),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The file',
+                    content: new OA\MediaType(mediaType: 'text/csv'),
+                ),
+            ],
+        ),
+    ]
     public function file(Request $request, Attempt $attempt, BenchLogStore $store): Response
     {
         Gate::authorize('study', $attempt);
         $events = $store->read($attempt->id)->events();
         $isTable = $request->query('format') === 'csv';
 
-        return response($isTable ? EventFile::table($events) : (string) json_encode(['events' => array_map(EventWriter::write(...), $events)], JSON_PRETTY_PRINT), 200, [
-            'Content-Type' => $isTable ? 'text/csv; charset=utf-8' : 'application/json', 'Content-Disposition' => sprintf('attachment; filename="brakes-%s.%s"', $attempt->id, $isTable ? 'csv' : 'json'),
-        ]);
+        return response(
+            $isTable
+                ? EventFile::table($events)
+                : (string) json_encode(['events' => array_map(EventWriter::write(...), $events)], JSON_PRETTY_PRINT),
+            200,
+            [
+                'Content-Type' => $isTable ? 'text/csv; charset=utf-8' : 'application/json',
+                'Content-Disposition' => sprintf(
+                    'attachment; filename="brakes-%s.%s"',
+                    $attempt->id,
+                    $isTable ? 'csv' : 'json',
+                ),
+            ],
+        );
     }
 
-    #[OA\Put(path: '/attempts/{attempt}/brakes/file', operationId: 'importBrakes', summary: 'Take in a list of events or a trace; what was there is taken back', parameters: [
-        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
-    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: BrakeFileRequest::class)), responses: [
-        new OA\Response(response: 200, description: 'The bench', content: new OA\JsonContent(ref: BrakeBenchResource::class)),
-        new OA\Response(response: 409, description: 'The attempt is finished', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-        new OA\Response(response: 422, description: 'The file is at fault: which line, and how to mend it; what was kept stays', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-    ])]
-    public function import(BrakeFileRequest $request, Attempt $attempt, RecordBrakeEvents $record, ReadBrakeBench $read): JsonResponse
-    {
-        return new JsonResponse($read->handle($attempt, $record->import($attempt, $request->signedIn(), $request->importId(), $request->events(), $request->fileName(), Carbon::now())));
+    #[
+        OA\Put(
+            path: '/attempts/{attempt}/brakes/file',
+            operationId: 'importBrakes',
+            summary: 'Take in a list of events or a trace; what was there is taken back',
+            parameters: [
+                new OA\Parameter(
+                    name: 'attempt',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: BrakeFileRequest::class)),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The bench',
+                    content: new OA\JsonContent(ref: BrakeBenchResource::class),
+                ),
+                new OA\Response(
+                    response: 409,
+                    description: 'The attempt is finished',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'The file is at fault: which line, and how to mend it; what was kept stays',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
+    public function import(
+        BrakeFileRequest $request, Attempt $attempt, RecordBrakeEvents $record, ReadBrakeBench $read,
+    ): JsonResponse {
+        return new JsonResponse(
+            $read->handle(
+                $attempt,
+                $record->import(
+                    $attempt, $request->signedIn(), $request->importId(), $request->events(), $request->fileName(),
+                    Carbon::now(),
+                ),
+            ),
+        );
     }
 }

@@ -27,14 +27,35 @@ use Symfony\Component\HttpFoundation\Response;
 /** What is asked of an attempt beside marking it: watching, its history, signing, amending, comparing. */
 final readonly class AttemptFollowController
 {
-    #[OA\Get(path: '/attempts/{attempt}/sheet', operationId: 'readSheet', summary: 'The sheet as it stands, if anything is new', parameters: [
-        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
-        new OA\Parameter(name: 'If-None-Match', in: 'header', schema: new OA\Schema(type: 'string')),
-    ], responses: [
-        new OA\Response(response: 200, description: 'The sheet', content: new OA\JsonContent(ref: SheetResource::class)),
-        new OA\Response(response: 304, description: 'Nothing new'),
-        new OA\Response(response: 403, description: 'Not opened for others to watch', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-    ])]
+    #[
+        OA\Get(
+            path: '/attempts/{attempt}/sheet',
+            operationId: 'readSheet',
+            summary: 'The sheet as it stands, if anything is new',
+            parameters: [
+                new OA\Parameter(
+                    name: 'attempt',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+                new OA\Parameter(name: 'If-None-Match', in: 'header', schema: new OA\Schema(type: 'string')),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The sheet',
+                    content: new OA\JsonContent(ref: SheetResource::class),
+                ),
+                new OA\Response(response: 304, description: 'Nothing new'),
+                new OA\Response(
+                    response: 403,
+                    description: 'Not opened for others to watch',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function sheet(SignedInRequest $request, Attempt $attempt, MarkStore $store, ReadSheet $sheets): Response
     {
         Gate::authorize('view', $attempt);
@@ -46,62 +67,188 @@ final readonly class AttemptFollowController
         return new JsonResponse(SheetResource::of($sheets->for($request->signedIn(), $attempt)), 200, ['ETag' => $tag]);
     }
 
-    #[OA\Get(path: '/attempts/{attempt}/marks', operationId: 'readMarks', summary: 'Everything ever marked: when, by whom, and what was taken back', parameters: [
-        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
-    ], responses: [new OA\Response(response: 200, description: 'In order of the walk', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: HistoryResource::class)))])]
+    #[
+        OA\Get(
+            path: '/attempts/{attempt}/marks',
+            operationId: 'readMarks',
+            summary: 'Everything ever marked: when, by whom, and what was taken back',
+            parameters: [
+                new OA\Parameter(
+                    name: 'attempt',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'In order of the walk',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: HistoryResource::class)),
+                ),
+            ],
+        ),
+    ]
     public function marks(Attempt $attempt, MarkStore $store): JsonResponse
     {
         Gate::authorize('study', $attempt);
 
-        return new JsonResponse(array_map(static fn (array $one): HistoryResource => new HistoryResource(
-            (object) MarkWriter::write($one['mark']), $one['by'], Carbon::parse($one['received_at'])->toIso8601ZuluString(), $one['amendment_id']), $store->history($attempt->id)));
+        return new JsonResponse(
+            array_map(
+                static fn (array $one): HistoryResource => new HistoryResource(
+                    (object) MarkWriter::write($one['mark']),
+                    $one['by'],
+                    Carbon::parse($one['received_at'])->toIso8601ZuluString(),
+                    $one['amendment_id'],
+                ),
+                $store->history($attempt->id),
+            ),
+        );
     }
 
-    #[OA\Put(path: '/attempts/{attempt}/live', operationId: 'shareAttempt', summary: 'Let others of the school and the student watch, or not', parameters: [
-        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
-    ], requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'application/json', schema: new OA\Schema(required: ['live'], properties: [new OA\Property(property: 'live', type: 'boolean')]))),
-        responses: [
-            new OA\Response(response: 204, description: 'Done'),
-            new OA\Response(response: 403, description: 'Not yours, or an examination', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-        ])]
+    #[
+        OA\Put(
+            path: '/attempts/{attempt}/live',
+            operationId: 'shareAttempt',
+            summary: 'Let others of the school and the student watch, or not',
+            parameters: [
+                new OA\Parameter(
+                    name: 'attempt',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\MediaType(
+                    mediaType: 'application/json',
+                    schema: new OA\Schema(
+                        required: ['live'],
+                        properties: [new OA\Property(property: 'live', type: 'boolean')],
+                    ),
+                ),
+            ),
+            responses: [
+                new OA\Response(response: 204, description: 'Done'),
+                new OA\Response(
+                    response: 403,
+                    description: 'Not yours, or an examination',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function share(SignedInRequest $request, Attempt $attempt): JsonResponse
     {
         Gate::authorize('share', $attempt);
-        $request->validate(['live' => ['required', 'boolean']], ['live.*' => 'Say whether others may watch: {"live": true} or {"live": false}.']);
+        $request->validate(
+            ['live' => ['required', 'boolean']],
+            ['live.*' => 'Say whether others may watch: {"live": true} or {"live": false}.'],
+        );
         $attempt->update(['live' => $request->boolean('live')]);
 
         return new JsonResponse(null, 204);
     }
 
-    #[OA\Post(path: '/attempts/{attempt}/signatures', operationId: 'signAttempt', summary: 'Sign a finished record', parameters: [
-        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
-    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SignRequest::class)), responses: [
-        new OA\Response(response: 201, description: 'Signed', content: new OA\JsonContent(ref: SignatureResource::class)),
-        new OA\Response(response: 409, description: 'Not finished, or signed already', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-    ])]
+    #[
+        OA\Post(
+            path: '/attempts/{attempt}/signatures',
+            operationId: 'signAttempt',
+            summary: 'Sign a finished record',
+            parameters: [
+                new OA\Parameter(
+                    name: 'attempt',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SignRequest::class)),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'Signed',
+                    content: new OA\JsonContent(ref: SignatureResource::class),
+                ),
+                new OA\Response(
+                    response: 409,
+                    description: 'Not finished, or signed already',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function sign(SignRequest $request, Attempt $attempt, SignRecord $sign): JsonResponse
     {
-        $signature = $sign->handle($attempt, $request->signedIn(), $request->signatureId(), $request->party(), $request->signer(), $request->strokes(), Carbon::now());
+        $signature = $sign->handle(
+            $attempt, $request->signedIn(), $request->signatureId(), $request->party(), $request->signer(),
+            $request->strokes(), Carbon::now(),
+        );
 
         return new JsonResponse(SignatureResource::of($signature, stands: true), 201);
     }
 
-    #[OA\Post(path: '/attempts/{attempt}/amendments', operationId: 'amendAttempt', summary: 'Change a closed record, with a reason; the original stays readable', parameters: [
-        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
-    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AmendRequest::class)), responses: [
-        new OA\Response(response: 200, description: 'The sheet with the amendment', content: new OA\JsonContent(ref: SheetResource::class)),
-        new OA\Response(response: 422, description: 'No reason, or a mark at fault', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-    ])]
+    #[
+        OA\Post(
+            path: '/attempts/{attempt}/amendments',
+            operationId: 'amendAttempt',
+            summary: 'Change a closed record, with a reason; the original stays readable',
+            parameters: [
+                new OA\Parameter(
+                    name: 'attempt',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AmendRequest::class)),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The sheet with the amendment',
+                    content: new OA\JsonContent(ref: SheetResource::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'No reason, or a mark at fault',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function amend(AmendRequest $request, Attempt $attempt, AmendRecord $amend, ReadSheet $sheets): SheetResource
     {
-        $amend->handle($attempt, $request->signedIn(), $request->amendmentId(), $request->reason(), $request->marks(), $request->brakeEvents(), Carbon::now());
+        $amend->handle(
+            $attempt, $request->signedIn(), $request->amendmentId(), $request->reason(), $request->marks(),
+            $request->brakeEvents(), Carbon::now(),
+        );
 
         return SheetResource::of($sheets->handle($attempt));
     }
 
-    #[OA\Get(path: '/attempts/{attempt}/agreement', operationId: 'readAgreement', summary: 'This attempt against the other scorers\' of the same walk', parameters: [
-        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
-    ], responses: [new OA\Response(response: 200, description: 'One for each other scorer who is finished', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: AgreementResource::class)))])]
+    #[
+        OA\Get(
+            path: '/attempts/{attempt}/agreement',
+            operationId: 'readAgreement',
+            summary: 'This attempt against the other scorers\' of the same walk',
+            parameters: [
+                new OA\Parameter(
+                    name: 'attempt',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'One for each other scorer who is finished',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: AgreementResource::class)),
+                ),
+            ],
+        ),
+    ]
     public function agreement(Attempt $attempt, ReadAgreement $read): JsonResponse
     {
         Gate::authorize('view', $attempt);

@@ -21,14 +21,36 @@ use Pasada\Core\Checklist\Reading\ChecklistReader;
 
 final readonly class AttemptRecordController
 {
-    #[OA\Get(path: '/attempts/{attempt}/what-if', operationId: 'rescoreAttempt', summary: 'The attempt scored under another checklist; the record is untouched',
-        parameters: [
-            new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
-            new OA\Parameter(name: 'checklist_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer')),
-        ], responses: [
-            new OA\Response(response: 200, description: 'Before and after', content: new OA\JsonContent(ref: RescoreResource::class)),
-            new OA\Response(response: 404, description: 'No such attempt or checklist', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-        ])]
+    #[
+        OA\Get(
+            path: '/attempts/{attempt}/what-if',
+            operationId: 'rescoreAttempt',
+            summary: 'The attempt scored under another checklist; the record is untouched',
+            parameters: [
+                new OA\Parameter(
+                    name: 'attempt',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+                new OA\Parameter(
+                    name: 'checklist_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer'),
+                ),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Before and after',
+                    content: new OA\JsonContent(ref: RescoreResource::class),
+                ),
+                new OA\Response(
+                    response: 404,
+                    description: 'No such attempt or checklist',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function whatIf(SignedInRequest $request, Attempt $attempt, RescoreAttempt $rescore): RescoreResource
     {
         Gate::authorize('study', $attempt);
@@ -38,25 +60,61 @@ final readonly class AttemptRecordController
         return $rescore->handle($attempt, (new ChecklistReader)->readKept($stored->document, $stored->slug), null);
     }
 
-    #[OA\Get(path: '/attempts/{attempt}/record', operationId: 'downloadRecord', summary: 'Marks and sheet in the open format',
-        parameters: [new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
-        responses: [new OA\Response(response: 200, description: 'The record', content: new OA\JsonContent(type: 'object'))])]
+    #[
+        OA\Get(
+            path: '/attempts/{attempt}/record',
+            operationId: 'downloadRecord',
+            summary: 'Marks and sheet in the open format',
+            parameters: [
+                new OA\Parameter(
+                    name: 'attempt',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            responses: [
+                new OA\Response(response: 200, description: 'The record', content: new OA\JsonContent(type: 'object')),
+            ],
+        ),
+    ]
     public function download(Attempt $attempt, RecordFile $records): JsonResponse
     {
         Gate::authorize('study', $attempt);
 
-        return new JsonResponse($records->write($attempt), 200, ['Content-Disposition' => sprintf('attachment; filename="%s.json"', $attempt->id)]);
+        return new JsonResponse($records->write($attempt), 200, [
+            'Content-Disposition' => sprintf('attachment; filename="%s.json"', $attempt->id),
+        ]);
     }
 
-    #[OA\Post(path: '/records', operationId: 'importRecord', summary: 'Take in an attempt recorded elsewhere, all or nothing',
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ImportRecordRequest::class)),
-        responses: [
-            new OA\Response(response: 201, description: 'The attempt', content: new OA\JsonContent(ref: AttemptCardResource::class)),
-            new OA\Response(response: 422, description: 'The record has faults: each with its path', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-        ])]
+    #[
+        OA\Post(
+            path: '/records',
+            operationId: 'importRecord',
+            summary: 'Take in an attempt recorded elsewhere, all or nothing',
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(ref: ImportRecordRequest::class),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'The attempt',
+                    content: new OA\JsonContent(ref: AttemptCardResource::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'The record has faults: each with its path',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function store(ImportRecordRequest $request, ImportRecord $import): JsonResponse
     {
-        [$attempt, $isNew] = $import->handle($request->signedIn(), $request->student(), $request->record(), Carbon::now());
+        [$attempt, $isNew] = $import->handle(
+            $request->signedIn(), $request->student(), $request->record(), Carbon::now(),
+        );
 
         return new JsonResponse(AttemptCardResource::of($attempt->load(Attempt::CARD)), $isNew ? 201 : 200);
     }

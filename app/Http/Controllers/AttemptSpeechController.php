@@ -22,51 +22,149 @@ use OpenApi\Attributes as OA;
 /** The words of a walk: captions added to an attempt, and what is heard while it goes on. */
 final readonly class AttemptSpeechController
 {
-    #[OA\Put(path: '/attempts/{attempt}/recording', operationId: 'addRecording', summary: 'Add captions of the walk; they stand before any added earlier, which stay', parameters: [
-        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
-    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AddRecordingRequest::class)), responses: [
-        new OA\Response(response: 200, description: 'What was heard', content: new OA\JsonContent(ref: HeardWordsResource::class)),
-        new OA\Response(response: 403, description: 'Somebody else scores this attempt', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-        new OA\Response(response: 422, description: 'No captions, or too large: which, and what to do', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-    ])]
-    public function store(AddRecordingRequest $request, Attempt $attempt, AddRecording $add, ReadRecording $read): JsonResponse
-    {
-        $add->handle($attempt, $request->signedIn(), $request->recordingId(), $request->recordingName(), $request->captions(), Carbon::now());
+    #[
+        OA\Put(
+            path: '/attempts/{attempt}/recording',
+            operationId: 'addRecording',
+            summary: 'Add captions of the walk; they stand before any added earlier, which stay',
+            parameters: [
+                new OA\Parameter(
+                    name: 'attempt',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(ref: AddRecordingRequest::class),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What was heard',
+                    content: new OA\JsonContent(ref: HeardWordsResource::class),
+                ),
+                new OA\Response(
+                    response: 403,
+                    description: 'Somebody else scores this attempt',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'No captions, or too large: which, and what to do',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
+    public function store(
+        AddRecordingRequest $request, Attempt $attempt, AddRecording $add, ReadRecording $read,
+    ): JsonResponse {
+        $add->handle(
+            $attempt, $request->signedIn(), $request->recordingId(), $request->recordingName(), $request->captions(),
+            Carbon::now(),
+        );
 
-        return new JsonResponse($read->handle($attempt, Recording::of($attempt) ?? throw new LogicException('What was just added is gone.')));
+        return new JsonResponse(
+            $read->handle(
+                $attempt,
+                Recording::of($attempt) ?? throw new LogicException('What was just added is gone.'),
+            ),
+        );
     }
 
-    #[OA\Get(path: '/attempts/{attempt}/recording', operationId: 'readRecording', summary: 'The captions and what was heard in them', parameters: [
-        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
-    ], responses: [
-        new OA\Response(response: 200, description: 'What was heard', content: new OA\JsonContent(ref: HeardWordsResource::class)),
-        new OA\Response(response: 204, description: 'No captions were added'),
-    ])]
+    #[
+        OA\Get(
+            path: '/attempts/{attempt}/recording',
+            operationId: 'readRecording',
+            summary: 'The captions and what was heard in them',
+            parameters: [
+                new OA\Parameter(
+                    name: 'attempt',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'What was heard',
+                    content: new OA\JsonContent(ref: HeardWordsResource::class),
+                ),
+                new OA\Response(response: 204, description: 'No captions were added'),
+            ],
+        ),
+    ]
     public function show(Attempt $attempt, ReadRecording $read): JsonResponse
     {
         Gate::authorize('study', $attempt);
         $recording = Recording::of($attempt);
 
-        return $recording === null ? new JsonResponse(null, 204) : new JsonResponse($read->handle($attempt, $recording));
+        return $recording === null
+            ? new JsonResponse(null, 204)
+            : new JsonResponse($read->handle($attempt, $recording));
     }
 
-    #[OA\Get(path: '/attempts/{attempt}/recording/file', operationId: 'downloadRecording', summary: 'The captions as they came', parameters: [
-        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
-    ], responses: [new OA\Response(response: 200, description: 'The file', content: new OA\MediaType(mediaType: 'text/plain'))])]
+    #[
+        OA\Get(
+            path: '/attempts/{attempt}/recording/file',
+            operationId: 'downloadRecording',
+            summary: 'The captions as they came',
+            parameters: [
+                new OA\Parameter(
+                    name: 'attempt',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The file',
+                    content: new OA\MediaType(mediaType: 'text/plain'),
+                ),
+            ],
+        ),
+    ]
     public function file(Attempt $attempt): \Symfony\Component\HttpFoundation\Response
     {
         Gate::authorize('study', $attempt);
         $recording = Recording::of($attempt) ?? abort(404, 'There are no captions in this attempt.');
 
-        return response($recording->content, 200, ['Content-Type' => 'text/plain; charset=utf-8', 'Content-Disposition' => 'attachment; filename="captions-'.$attempt->id.'.txt"', 'X-Content-Type-Options' => 'nosniff']);
+        return response($recording->content, 200, [
+            'Content-Type' => 'text/plain; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="captions-'.$attempt->id.'.txt"',
+            'X-Content-Type-Options' => 'nosniff',
+        ]);
     }
 
-    #[OA\Post(path: '/attempts/{attempt}/recording/turned-down', operationId: 'turnDown', summary: 'Turn proposals down, or bring them back', parameters: [
-        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
-    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: TurnDownRequest::class)), responses: [
-        new OA\Response(response: 204, description: 'Kept'),
-        new OA\Response(response: 409, description: 'The attempt is finished', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-    ])]
+    #[
+        OA\Post(
+            path: '/attempts/{attempt}/recording/turned-down',
+            operationId: 'turnDown',
+            summary: 'Turn proposals down, or bring them back',
+            parameters: [
+                new OA\Parameter(
+                    name: 'attempt',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: TurnDownRequest::class)),
+            responses: [
+                new OA\Response(response: 204, description: 'Kept'),
+                new OA\Response(
+                    response: 409,
+                    description: 'The attempt is finished',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function turnDown(TurnDownRequest $request, Attempt $attempt, AddRecording $add): JsonResponse
     {
         $add->turnDown($attempt, $request->signedIn(), $request->lines(), Carbon::now());
@@ -74,11 +172,29 @@ final readonly class AttemptSpeechController
         return new JsonResponse(null, 204);
     }
 
-    #[OA\Post(path: '/attempts/{attempt}/heard', operationId: 'hearLive', summary: 'What the words so far propose', parameters: [
-        new OA\Parameter(name: 'attempt', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid')),
-    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: LivePiecesRequest::class)), responses: [
-        new OA\Response(response: 200, description: 'Proposals; nothing is kept', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: SuggestionResource::class))),
-    ])]
+    #[
+        OA\Post(
+            path: '/attempts/{attempt}/heard',
+            operationId: 'hearLive',
+            summary: 'What the words so far propose',
+            parameters: [
+                new OA\Parameter(
+                    name: 'attempt',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: LivePiecesRequest::class)),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Proposals; nothing is kept',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: SuggestionResource::class)),
+                ),
+            ],
+        ),
+    ]
     public function hear(LivePiecesRequest $request, Attempt $attempt, ReadRecording $read): JsonResponse
     {
         return new JsonResponse($read->live($attempt, $request->transcript()));

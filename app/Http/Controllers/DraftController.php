@@ -27,10 +27,26 @@ use OpenApi\Attributes as OA;
 
 final readonly class DraftController
 {
-    #[OA\Post(path: '/drafts', operationId: 'openDraft', summary: 'Change a checklist or vehicle, or bring one in from a file', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: OpenDraftRequest::class)), responses: [
-        new OA\Response(response: 201, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class)),
-        new OA\Response(response: 422, description: 'The file has faults: each with its path', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-    ])]
+    #[
+        OA\Post(
+            path: '/drafts',
+            operationId: 'openDraft',
+            summary: 'Change a checklist or vehicle, or bring one in from a file',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: OpenDraftRequest::class)),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'The draft',
+                    content: new OA\JsonContent(ref: DraftResource::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'The file has faults: each with its path',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function store(OpenDraftRequest $request, OpenDraft $open, ReadDraft $read): JsonResponse
     {
         $text = $request->text();
@@ -41,9 +57,28 @@ final readonly class DraftController
         return new JsonResponse($read->handle($draft, $request->signedIn(), Carbon::now()), 201);
     }
 
-    #[OA\Get(path: '/drafts/{draft}', operationId: 'readDraft', summary: 'A draft as it stands',
-        parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
-        responses: [new OA\Response(response: 200, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class))])]
+    #[
+        OA\Get(
+            path: '/drafts/{draft}',
+            operationId: 'readDraft',
+            summary: 'A draft as it stands',
+            parameters: [
+                new OA\Parameter(
+                    name: 'draft',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The draft',
+                    content: new OA\JsonContent(ref: DraftResource::class),
+                ),
+            ],
+        ),
+    ]
     public function show(SignedInRequest $request, Draft $draft, ReadDraft $read): DraftResource
     {
         Gate::authorize('edit', $draft);
@@ -51,13 +86,34 @@ final readonly class DraftController
         return $read->handle($draft, $request->signedIn(), Carbon::now());
     }
 
-    #[OA\Put(path: '/drafts/{draft}', operationId: 'saveDraft', summary: 'Add a step to a draft; faults are kept and told',
-        parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SaveDraftRequest::class)),
-        responses: [
-            new OA\Response(response: 200, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class)),
-            new OA\Response(response: 409, description: 'Somebody else changed it meanwhile', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-        ])]
+    #[
+        OA\Put(
+            path: '/drafts/{draft}',
+            operationId: 'saveDraft',
+            summary: 'Add a step to a draft; faults are kept and told',
+            parameters: [
+                new OA\Parameter(
+                    name: 'draft',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SaveDraftRequest::class)),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The draft',
+                    content: new OA\JsonContent(ref: DraftResource::class),
+                ),
+                new OA\Response(
+                    response: 409,
+                    description: 'Somebody else changed it meanwhile',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function update(SaveDraftRequest $request, Draft $draft, ChangeDraft $change, ReadDraft $read): DraftResource
     {
         $change->save($draft, $request->document(), $request->step());
@@ -65,10 +121,34 @@ final readonly class DraftController
         return $read->handle($draft, $request->signedIn(), Carbon::now());
     }
 
-    #[OA\Post(path: '/drafts/{draft}/undo', operationId: 'undoDraft', summary: 'One step back',
-        parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: DraftStepRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class)), new OA\Response(response: 409, description: 'Somebody else changed it meanwhile', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'))])]
+    #[
+        OA\Post(
+            path: '/drafts/{draft}/undo',
+            operationId: 'undoDraft',
+            summary: 'One step back',
+            parameters: [
+                new OA\Parameter(
+                    name: 'draft',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: DraftStepRequest::class)),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The draft',
+                    content: new OA\JsonContent(ref: DraftResource::class),
+                ),
+                new OA\Response(
+                    response: 409,
+                    description: 'Somebody else changed it meanwhile',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function undo(DraftStepRequest $request, Draft $draft, ChangeDraft $change, ReadDraft $read): DraftResource
     {
         $change->move($draft, -1, $request->step());
@@ -76,10 +156,34 @@ final readonly class DraftController
         return $read->handle($draft, $request->signedIn(), Carbon::now());
     }
 
-    #[OA\Post(path: '/drafts/{draft}/redo', operationId: 'redoDraft', summary: 'One step forward again',
-        parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: DraftStepRequest::class)),
-        responses: [new OA\Response(response: 200, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class)), new OA\Response(response: 409, description: 'Somebody else changed it meanwhile', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'))])]
+    #[
+        OA\Post(
+            path: '/drafts/{draft}/redo',
+            operationId: 'redoDraft',
+            summary: 'One step forward again',
+            parameters: [
+                new OA\Parameter(
+                    name: 'draft',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: DraftStepRequest::class)),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The draft',
+                    content: new OA\JsonContent(ref: DraftResource::class),
+                ),
+                new OA\Response(
+                    response: 409,
+                    description: 'Somebody else changed it meanwhile',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function redo(DraftStepRequest $request, Draft $draft, ChangeDraft $change, ReadDraft $read): DraftResource
     {
         $change->move($draft, 1, $request->step());
@@ -87,13 +191,34 @@ final readonly class DraftController
         return $read->handle($draft, $request->signedIn(), Carbon::now());
     }
 
-    #[OA\Post(path: '/drafts/{draft}/table', operationId: 'layTable', summary: 'Lay a table of items over a draft of a checklist, all or nothing',
-        parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: DraftTableRequest::class)),
-        responses: [
-            new OA\Response(response: 200, description: 'The draft', content: new OA\JsonContent(ref: DraftResource::class)),
-            new OA\Response(response: 422, description: 'The table has faults: each with its line', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-        ])]
+    #[
+        OA\Post(
+            path: '/drafts/{draft}/table',
+            operationId: 'layTable',
+            summary: 'Lay a table of items over a draft of a checklist, all or nothing',
+            parameters: [
+                new OA\Parameter(
+                    name: 'draft',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: DraftTableRequest::class)),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The draft',
+                    content: new OA\JsonContent(ref: DraftResource::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'The table has faults: each with its line',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function table(DraftTableRequest $request, Draft $draft, ChangeDraft $change, ReadDraft $read): DraftResource
     {
         abort_unless($draft->kind === DocumentKind::Checklist, 422, 'Only a checklist has a table of items.');
@@ -102,12 +227,33 @@ final readonly class DraftController
         return $read->handle($draft, $request->signedIn(), Carbon::now());
     }
 
-    #[OA\Get(path: '/drafts/{draft}/effect', operationId: 'readEffect', summary: 'What the draft would change, and for whom',
-        parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
-        responses: [
-            new OA\Response(response: 200, description: 'The effect', content: new OA\JsonContent(ref: EffectResource::class)),
-            new OA\Response(response: 422, description: 'The draft has faults', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-        ])]
+    #[
+        OA\Get(
+            path: '/drafts/{draft}/effect',
+            operationId: 'readEffect',
+            summary: 'What the draft would change, and for whom',
+            parameters: [
+                new OA\Parameter(
+                    name: 'draft',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The effect',
+                    content: new OA\JsonContent(ref: EffectResource::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'The draft has faults',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function effect(SignedInRequest $request, Draft $draft, ReadDraftEffect $read): EffectResource
     {
         Gate::authorize('edit', $draft);
@@ -115,25 +261,73 @@ final readonly class DraftController
         return $read->handle($draft, $request->signedIn(), Carbon::now());
     }
 
-    #[OA\Post(path: '/drafts/{draft}/publish', operationId: 'publishDraft', summary: 'Make the draft the next version, in force from a day on',
-        parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: PublishDraftRequest::class)),
-        responses: [
-            new OA\Response(response: 201, description: 'The version', content: new OA\JsonContent(ref: VersionResource::class)),
-            new OA\Response(response: 409, description: 'The draft was changed, or another version put in force, meanwhile', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-            new OA\Response(response: 403, description: 'Only the manager does', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-            new OA\Response(response: 422, description: 'The draft has faults', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-        ])]
+    #[
+        OA\Post(
+            path: '/drafts/{draft}/publish',
+            operationId: 'publishDraft',
+            summary: 'Make the draft the next version, in force from a day on',
+            parameters: [
+                new OA\Parameter(
+                    name: 'draft',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            requestBody: new OA\RequestBody(
+                required: true,
+                content: new OA\JsonContent(ref: PublishDraftRequest::class),
+            ),
+            responses: [
+                new OA\Response(
+                    response: 201,
+                    description: 'The version',
+                    content: new OA\JsonContent(ref: VersionResource::class),
+                ),
+                new OA\Response(
+                    response: 409,
+                    description: 'The draft was changed, or another version put in force, meanwhile',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+                new OA\Response(
+                    response: 403,
+                    description: 'Only the manager does',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'The draft has faults',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function publish(PublishDraftRequest $request, Draft $draft, PublishDraft $publish): JsonResponse
     {
         $stored = $publish->handle($draft, $request->signedIn(), $request->integer('step'), $request->from());
 
-        return new JsonResponse(VersionResource::of($stored, $request->from()->toDateString() === $request->today()->toDateString()), 201);
+        return new JsonResponse(
+            VersionResource::of($stored, $request->from()->toDateString() === $request->today()->toDateString()),
+            201,
+        );
     }
 
-    #[OA\Delete(path: '/drafts/{draft}', operationId: 'dropDraft', summary: 'Throw a draft away',
-        parameters: [new OA\Parameter(name: 'draft', in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'))],
-        responses: [new OA\Response(response: 204, description: 'Gone')])]
+    #[
+        OA\Delete(
+            path: '/drafts/{draft}',
+            operationId: 'dropDraft',
+            summary: 'Throw a draft away',
+            parameters: [
+                new OA\Parameter(
+                    name: 'draft',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', format: 'uuid'),
+                ),
+            ],
+            responses: [new OA\Response(response: 204, description: 'Gone')],
+        ),
+    ]
     public function destroy(Draft $draft): JsonResponse
     {
         Gate::authorize('delete', $draft);

@@ -22,9 +22,20 @@ use Pasada\Core\Scoring\ScoreSheet;
 
 final readonly class InspectionController
 {
-    #[OA\Get(path: '/choices', operationId: 'readChoices', summary: 'What an attempt can be started with', responses: [
-        new OA\Response(response: 200, description: 'Students, vehicles, checklists', content: new OA\JsonContent(ref: ChoicesResource::class)),
-    ])]
+    #[
+        OA\Get(
+            path: '/choices',
+            operationId: 'readChoices',
+            summary: 'What an attempt can be started with',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Students, vehicles, checklists',
+                    content: new OA\JsonContent(ref: ChoicesResource::class),
+                ),
+            ],
+        ),
+    ]
     public function choices(SignedInRequest $request, ReadChoices $choices): ChoicesResource
     {
         Gate::authorize('create', Attempt::class);
@@ -32,16 +43,40 @@ final readonly class InspectionController
         return $choices->handle($request->signedIn(), Carbon::now());
     }
 
-    #[OA\Get(path: '/prepared', operationId: 'prepareWalk', summary: 'All that a walk needs that is started without network',
-        parameters: [
-            new OA\Parameter(name: 'vehicle_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'checklist_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer')),
-            new OA\Parameter(name: 'form', in: 'query', schema: new OA\Schema(type: 'string')),
-        ], responses: [new OA\Response(response: 200, description: 'To be kept on the device', content: new OA\JsonContent(ref: PreparedResource::class))])]
-    public function prepare(PreviewInspectionRequest $request, InspectionLibrary $inspections, Coach $coach): PreparedResource
-    {
+    #[
+        OA\Get(
+            path: '/prepared',
+            operationId: 'prepareWalk',
+            summary: 'All that a walk needs that is started without network',
+            parameters: [
+                new OA\Parameter(
+                    name: 'vehicle_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer'),
+                ),
+                new OA\Parameter(
+                    name: 'checklist_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer'),
+                ),
+                new OA\Parameter(name: 'form', in: 'query', schema: new OA\Schema(type: 'string')),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'To be kept on the device',
+                    content: new OA\JsonContent(ref: PreparedResource::class),
+                ),
+            ],
+        ),
+    ]
+    public function prepare(
+        PreviewInspectionRequest $request,
+        InspectionLibrary $inspections,
+        Coach $coach,
+    ): PreparedResource {
         $inspection = $inspections->of($request->checklist(), $request->vehicle(), $request->form());
 
-        return new PreparedResource(InspectionResource::of($inspection, $coach), SheetResource::of(ScoreSheet::ofInspection($inspection, MarkList::of())), $request->signedIn()->school->phrases());
+        return new PreparedResource(
+            InspectionResource::of($inspection, $coach),
+            SheetResource::of(ScoreSheet::ofInspection($inspection, MarkList::of())),
+            $request->signedIn()->school->phrases(),
+        );
     }
 }

@@ -22,9 +22,20 @@ use Pasada\Core\Document\Difference;
 
 final readonly class LibraryController
 {
-    #[OA\Get(path: '/library', operationId: 'readLibrary', summary: 'Checklists and vehicles with their versions, and open drafts', responses: [
-        new OA\Response(response: 200, description: 'The library', content: new OA\JsonContent(ref: LibraryResource::class)),
-    ])]
+    #[
+        OA\Get(
+            path: '/library',
+            operationId: 'readLibrary',
+            summary: 'Checklists and vehicles with their versions, and open drafts',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The library',
+                    content: new OA\JsonContent(ref: LibraryResource::class),
+                ),
+            ],
+        ),
+    ]
     public function show(SignedInRequest $request, ReadLibrary $read): LibraryResource
     {
         Gate::authorize('viewAny', StoredChecklist::class);
@@ -32,43 +43,98 @@ final readonly class LibraryController
         return $read->handle($request->signedIn(), Carbon::now());
     }
 
-    #[OA\Get(path: '/library/{kind}/{id}/document', operationId: 'downloadDocument', summary: 'A version in the open format', parameters: [
-        new OA\Parameter(name: 'kind', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: DocumentKind::class)),
-        new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-    ], responses: [
-        new OA\Response(response: 200, description: 'The file', content: new OA\JsonContent(type: 'object')),
-        new OA\Response(response: 404, description: 'No such version here', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-    ])]
+    #[
+        OA\Get(
+            path: '/library/{kind}/{id}/document',
+            operationId: 'downloadDocument',
+            summary: 'A version in the open format',
+            parameters: [
+                new OA\Parameter(
+                    name: 'kind',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', enum: DocumentKind::class),
+                ),
+                new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            ],
+            responses: [
+                new OA\Response(response: 200, description: 'The file', content: new OA\JsonContent(type: 'object')),
+                new OA\Response(
+                    response: 404,
+                    description: 'No such version here',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function document(DocumentKind $kind, int $id): Response
     {
         $row = $this->row($kind, $id);
 
-        return new Response($row->document, 200, ['Content-Type' => 'application/json', 'Content-Disposition' => sprintf('attachment; filename="%s-%d.json"', $row->slug, $row->version)]);
+        return new Response($row->document, 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => sprintf('attachment; filename="%s-%d.json"', $row->slug, $row->version),
+        ]);
     }
 
-    #[OA\Get(path: '/library/checklist/{id}/table', operationId: 'downloadTable', summary: 'What a checklist asks, as a table for a spreadsheet', parameters: [
-        new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-    ], responses: [new OA\Response(response: 200, description: 'CSV', content: new OA\MediaType(mediaType: 'text/csv'))])]
+    #[
+        OA\Get(
+            path: '/library/checklist/{id}/table',
+            operationId: 'downloadTable',
+            summary: 'What a checklist asks, as a table for a spreadsheet',
+            parameters: [
+                new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            ],
+            responses: [
+                new OA\Response(response: 200, description: 'CSV', content: new OA\MediaType(mediaType: 'text/csv')),
+            ],
+        ),
+    ]
     public function table(int $id): Response
     {
         $row = $this->row(DocumentKind::Checklist, $id);
 
-        return new Response(ItemTable::write($row->decoded()), 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => sprintf('attachment; filename="%s-%d.csv"', $row->slug, $row->version)]);
+        return new Response(ItemTable::write($row->decoded()), 200, [
+            'Content-Type' => 'text/csv; charset=UTF-8',
+            'Content-Disposition' => sprintf('attachment; filename="%s-%d.csv"', $row->slug, $row->version),
+        ]);
     }
 
-    #[OA\Get(path: '/library/{kind}/{id}/changes', operationId: 'readChanges', summary: 'What a version has different from another', parameters: [
-        new OA\Parameter(name: 'kind', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: DocumentKind::class)),
-        new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
-        new OA\Parameter(name: 'since', in: 'query', required: true, description: 'id of the earlier version', schema: new OA\Schema(type: 'integer')),
-    ], responses: [
-        new OA\Response(response: 200, description: 'The changes', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ChangeResource::class))),
-    ])]
+    #[
+        OA\Get(
+            path: '/library/{kind}/{id}/changes',
+            operationId: 'readChanges',
+            summary: 'What a version has different from another',
+            parameters: [
+                new OA\Parameter(
+                    name: 'kind',
+                    in: 'path',
+                    required: true,
+                    schema: new OA\Schema(type: 'string', enum: DocumentKind::class),
+                ),
+                new OA\Parameter(name: 'id', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+                new OA\Parameter(
+                    name: 'since', in: 'query', required: true, description: 'id of the earlier version',
+                    schema: new OA\Schema(type: 'integer'),
+                ),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The changes',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ChangeResource::class)),
+                ),
+            ],
+        ),
+    ]
     public function changes(SignedInRequest $request, DocumentKind $kind, int $id): JsonResponse
     {
         $before = $this->row($kind, $request->integer('since'));
         $changes = Difference::between($before->decoded(), $this->row($kind, $id)->decoded());
 
-        return new JsonResponse(array_map(static fn (Change $change): ChangeResource => ChangeResource::of($change), $changes));
+        return new JsonResponse(
+            array_map(static fn (Change $change): ChangeResource => ChangeResource::of($change), $changes),
+        );
     }
 
     private function row(DocumentKind $kind, int $id): StoredDocument

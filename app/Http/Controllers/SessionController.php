@@ -15,26 +15,70 @@ use OpenApi\Attributes as OA;
 
 final readonly class SessionController
 {
-    #[OA\Get(path: '/session', operationId: 'readSession', summary: 'Who is signed in', responses: [
-        new OA\Response(response: 200, description: 'The user', content: new OA\JsonContent(ref: UserResource::class)),
-        new OA\Response(response: 401, description: 'Nobody', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-    ])]
+    #[
+        OA\Get(
+            path: '/session',
+            operationId: 'readSession',
+            summary: 'Who is signed in',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The user',
+                    content: new OA\JsonContent(ref: UserResource::class),
+                ),
+                new OA\Response(
+                    response: 401,
+                    description: 'Nobody',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function show(SignedInRequest $request): UserResource
     {
         return UserResource::of($request->signedIn());
     }
 
-    #[OA\Post(path: '/session', operationId: 'signIn', summary: 'Sign in', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SignInRequest::class)), responses: [
-        new OA\Response(response: 200, description: 'The user', content: new OA\JsonContent(ref: UserResource::class)),
-        new OA\Response(response: 422, description: 'Wrong address or password', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-        new OA\Response(response: 429, description: 'Too many tries', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-    ])]
+    #[
+        OA\Post(
+            path: '/session',
+            operationId: 'signIn',
+            summary: 'Sign in',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SignInRequest::class)),
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The user',
+                    content: new OA\JsonContent(ref: UserResource::class),
+                ),
+                new OA\Response(
+                    response: 422,
+                    description: 'Wrong address or password',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+                new OA\Response(
+                    response: 429,
+                    description: 'Too many tries',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function store(SignInRequest $request, SignIn $signIn): UserResource
     {
-        return UserResource::of($signIn->handle($request->email(), $request->string('password')->toString(), (string) $request->ip()));
+        return UserResource::of(
+            $signIn->handle($request->email(), $request->string('password')->toString(), (string) $request->ip()),
+        );
     }
 
-    #[OA\Delete(path: '/session', operationId: 'signOut', summary: 'Sign out', responses: [new OA\Response(response: 204, description: 'Signed out')])]
+    #[
+        OA\Delete(
+            path: '/session',
+            operationId: 'signOut',
+            summary: 'Sign out',
+            responses: [new OA\Response(response: 204, description: 'Signed out')],
+        ),
+    ]
     public function destroy(StatefulGuard $guard, Store $session): JsonResponse
     {
         $guard->logout();

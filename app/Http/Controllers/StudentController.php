@@ -15,24 +15,58 @@ use OpenApi\Attributes as OA;
 
 final readonly class StudentController
 {
-    #[OA\Get(path: '/students', operationId: 'listStudents', summary: 'The students of the school', responses: [
-        new OA\Response(response: 200, description: 'By name', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: StudentCardResource::class))),
-        new OA\Response(response: 403, description: 'A student asks', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-    ])]
+    #[
+        OA\Get(
+            path: '/students',
+            operationId: 'listStudents',
+            summary: 'The students of the school',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'By name',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: StudentCardResource::class)),
+                ),
+                new OA\Response(
+                    response: 403,
+                    description: 'A student asks',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function index(SignedInRequest $request): JsonResponse
     {
         Gate::authorize('viewAny', Student::class);
-        $students = Student::cards($request->signedIn())->where('school_id', $request->signedIn()->school_id)->get()->sortBy('name');
+        $students = Student::cards($request->signedIn())
+            ->where('school_id', $request->signedIn()->school_id)
+            ->get()
+            ->sortBy('name');
 
         return new JsonResponse($students->map(StudentCardResource::of(...))->values()->all());
     }
 
-    #[OA\Get(path: '/students/{student}', operationId: 'readStudent', summary: 'A student\'s record',
-        parameters: [new OA\Parameter(name: 'student', in: 'path', required: true, schema: new OA\Schema(type: 'integer'))],
-        responses: [
-            new OA\Response(response: 200, description: 'The record', content: new OA\JsonContent(ref: StudentRecordResource::class)),
-            new OA\Response(response: 404, description: 'No such student for this user', content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource')),
-        ])]
+    #[
+        OA\Get(
+            path: '/students/{student}',
+            operationId: 'readStudent',
+            summary: 'A student\'s record',
+            parameters: [
+                new OA\Parameter(name: 'student', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
+            ],
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The record',
+                    content: new OA\JsonContent(ref: StudentRecordResource::class),
+                ),
+                new OA\Response(
+                    response: 404,
+                    description: 'No such student for this user',
+                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
+                ),
+            ],
+        ),
+    ]
     public function show(SignedInRequest $request, Student $student, ReadStudentRecord $read): StudentRecordResource
     {
         Gate::authorize('view', $student);

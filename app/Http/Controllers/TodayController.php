@@ -14,9 +14,20 @@ use OpenApi\Attributes as OA;
 
 final readonly class TodayController
 {
-    #[OA\Get(path: '/today', operationId: 'readToday', summary: 'Walks to go on with, students who are due, walks just finished', responses: [
-        new OA\Response(response: 200, description: 'Today', content: new OA\JsonContent(ref: TodayResource::class)),
-    ])]
+    #[
+        OA\Get(
+            path: '/today',
+            operationId: 'readToday',
+            summary: 'Walks to go on with, students who are due, walks just finished',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'Today',
+                    content: new OA\JsonContent(ref: TodayResource::class),
+                ),
+            ],
+        ),
+    ]
     public function show(SignedInRequest $request, ReadToday $today): TodayResource
     {
         Gate::authorize('viewAny', Student::class);

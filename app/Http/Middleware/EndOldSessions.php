@@ -35,7 +35,9 @@ final readonly class EndOldSessions
             if (! is_array($since) || ($since['user'] ?? null) !== $user->id) {
                 $session->put(self::KEY, $since = self::begun($user));
             }
-            $isOld = Carbon::now()->getTimestamp() - (is_int($since['at'] ?? null) ? $since['at'] : 0) > $this->longestHours * 3600;
+            $isOld =
+                Carbon::now()->getTimestamp() - (is_int($since['at'] ?? null) ? $since['at'] : 0) >
+                $this->longestHours * 3600;
             if ($isOld || ($since['password'] ?? null) !== self::begun($user)['password']) {
                 $this->guard->logout();
                 $session->invalidate();
@@ -50,6 +52,10 @@ final readonly class EndOldSessions
     /** @return array{user: int, at: int, password: string} */
     private static function begun(User $user): array
     {
-        return ['user' => $user->id, 'at' => Carbon::now()->getTimestamp(), 'password' => hash('sha256', $user->getAuthPassword())];
+        return [
+            'user' => $user->id,
+            'at' => Carbon::now()->getTimestamp(),
+            'password' => hash('sha256', $user->getAuthPassword()),
+        ];
     }
 }

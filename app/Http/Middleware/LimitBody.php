@@ -11,7 +11,10 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Config;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Refuses a body that is larger than its route takes before anything of it is read; in front of everything that reads it. */
+/**
+ * Refuses a body that is larger than its route takes before anything of it is read; in front of everything that reads
+ * it.
+ */
 final class LimitBody
 {
     /** Bytes of a body that carries a few fields. */
@@ -31,7 +34,14 @@ final class LimitBody
         $bytes = $isGuest ? self::SMALL : (int) $most;
         $sent = max((int) $request->headers->get('Content-Length', '0'), strlen($request->getContent()));
         if ($sent > $bytes) {
-            return Problem::respond(ProblemKind::TooLarge, sprintf('This is %s large; at most %s are taken here. Nothing of it was kept; send less, or in parts.', self::told($sent), self::told($bytes)));
+            return Problem::respond(
+                ProblemKind::TooLarge,
+                sprintf(
+                    'This is %s large; at most %s are taken here. Nothing of it was kept; send less, or in parts.',
+                    self::told($sent),
+                    self::told($bytes),
+                ),
+            );
         }
 
         return $next($request);
@@ -44,6 +54,8 @@ final class LimitBody
 
     private static function told(int $bytes): string
     {
-        return $bytes >= 1_048_576 ? sprintf('%.1f MB', $bytes / 1_048_576) : sprintf('%d kB', (int) ceil($bytes / 1024));
+        return $bytes >= 1_048_576
+            ? sprintf('%.1f MB', $bytes / 1_048_576)
+            : sprintf('%d kB', (int) ceil($bytes / 1024));
     }
 }

@@ -19,8 +19,17 @@ final class RefuseMalformedJson
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        if ($request->isJson() && $request->getContent() !== '' && ! is_array(json_decode($request->getContent(), true, self::DEEPEST))) {
-            return Problem::respond(ProblemKind::Malformed, 'The body is not a JSON object ('.json_last_error_msg().'). Nothing was kept; check it for a missing comma, quote or bracket.');
+        if (
+            $request->isJson() &&
+            $request->getContent() !== '' &&
+            ! is_array(json_decode($request->getContent(), true, self::DEEPEST))
+        ) {
+            return Problem::respond(
+                ProblemKind::Malformed,
+                'The body is not a JSON object ('.
+                    json_last_error_msg().
+                    '). Nothing was kept; check it for a missing comma, quote or bracket.',
+            );
         }
 
         return $next($request);

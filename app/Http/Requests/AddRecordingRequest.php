@@ -7,11 +7,21 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['id', 'name', 'content'], properties: [
-    new OA\Property(property: 'id', type: 'string', format: 'uuid', description: 'made by the page; the same captions sent twice are added once'),
-    new OA\Property(property: 'name', type: 'string', maxLength: 200),
-    new OA\Property(property: 'content', type: 'string', description: 'WebVTT, SRT, or text; at most 2 MB'),
-])]
+#[
+    OA\Schema(
+        required: ['id', 'name', 'content'],
+        properties: [
+            new OA\Property(
+                property: 'id',
+                type: 'string',
+                format: 'uuid',
+                description: 'made by the page; the same captions sent twice are added once',
+            ),
+            new OA\Property(property: 'name', type: 'string', maxLength: 200),
+            new OA\Property(property: 'content', type: 'string', description: 'WebVTT, SRT, or text; at most 2 MB'),
+        ],
+    ),
+]
 final class AddRecordingRequest extends FormRequest
 {
     use MarksAttempt;
@@ -25,18 +35,34 @@ final class AddRecordingRequest extends FormRequest
         return [
             'id' => ['required', 'uuid'],
             'name' => ['required', 'string', 'max:200'],
-            'content' => ['required', 'string', static function (string $attribute, mixed $value, callable $fail): void {
-                if (is_string($value) && strlen($value) > self::LARGEST_BYTES) {
-                    $fail(sprintf('These captions are %.1f MB large; at most 2 MB are taken. A walk of an hour has about 0.1 MB: cut off what is not the walk.', strlen($value) / 1048576));
-                }
-            }],
+            'content' => [
+                'required',
+                'string',
+                static function (string $attribute, mixed $value, callable $fail): void {
+                    if (is_string($value) && strlen($value) > self::LARGEST_BYTES) {
+                        $fail(
+                            sprintf(
+                                'These captions are %.1f MB large; at most 2 MB are taken. A walk of an hour has '.
+                                    'about 0.1 MB: cut off what is not the walk.',
+                                strlen($value) / 1048576,
+                            ),
+                        );
+                    }
+                },
+            ],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['id.*' => 'Send an id of the captions, a UUID made by the page.', 'name.*' => 'Name the captions, in at most 200 letters.', 'content.string' => 'Send the captions as text.', 'content.required' => 'There are no words in it. Choose a caption file (WebVTT, SRT) or paste what was said.'];
+        return [
+            'id.*' => 'Send an id of the captions, a UUID made by the page.',
+            'name.*' => 'Name the captions, in at most 200 letters.',
+            'content.string' => 'Send the captions as text.',
+            'content.required' => 'There are no words in it. Choose a caption file (WebVTT, SRT) or paste what was '.
+                'said.',
+        ];
     }
 
     public function recordingId(): string

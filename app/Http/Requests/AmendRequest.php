@@ -9,12 +9,26 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['id', 'reason', 'marks'], properties: [
-    new OA\Property(property: 'id', type: 'string', format: 'uuid', description: 'made by the page; sending it twice counts once'),
-    new OA\Property(property: 'reason', type: 'string'),
-    new OA\Property(property: 'marks', type: 'array', items: new OA\Items(ref: '#/components/schemas/Mark')),
-    new OA\Property(property: 'brake_events', type: 'array', items: new OA\Items(ref: '#/components/schemas/BrakeEntry')),
-])]
+#[
+    OA\Schema(
+        required: ['id', 'reason', 'marks'],
+        properties: [
+            new OA\Property(
+                property: 'id',
+                type: 'string',
+                format: 'uuid',
+                description: 'made by the page; sending it twice counts once',
+            ),
+            new OA\Property(property: 'reason', type: 'string'),
+            new OA\Property(property: 'marks', type: 'array', items: new OA\Items(ref: '#/components/schemas/Mark')),
+            new OA\Property(
+                property: 'brake_events',
+                type: 'array',
+                items: new OA\Items(ref: '#/components/schemas/BrakeEntry'),
+            ),
+        ],
+    ),
+]
 final class AmendRequest extends FormRequest
 {
     use SignedIn;
@@ -34,8 +48,10 @@ final class AmendRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'id' => ['required', 'uuid'], 'reason' => ['required', 'string', 'min:5', 'max:500'],
-            'marks' => ['required_without:brake_events', 'array', 'list', 'max:'.self::MOST], 'brake_events' => ['array', 'list', 'max:'.self::MOST],
+            'id' => ['required', 'uuid'],
+            'reason' => ['required', 'string', 'min:5', 'max:500'],
+            'marks' => ['required_without:brake_events', 'array', 'list', 'max:'.self::MOST],
+            'brake_events' => ['array', 'list', 'max:'.self::MOST],
         ];
     }
 

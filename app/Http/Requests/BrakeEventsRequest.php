@@ -8,9 +8,19 @@ use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 /** The shape of the batch; the core's BenchEntryReader reads and checks each line. */
-#[OA\Schema(required: ['events'], properties: [
-    new OA\Property(property: 'events', type: 'array', maxItems: self::MOST, items: new OA\Items(ref: '#/components/schemas/BrakeEntry')),
-])]
+#[
+    OA\Schema(
+        required: ['events'],
+        properties: [
+            new OA\Property(
+                property: 'events',
+                type: 'array',
+                maxItems: self::MOST,
+                items: new OA\Items(ref: '#/components/schemas/BrakeEntry'),
+            ),
+        ],
+    ),
+]
 final class BrakeEventsRequest extends FormRequest
 {
     use MarksAttempt;

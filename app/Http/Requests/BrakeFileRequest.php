@@ -9,11 +9,25 @@ use OpenApi\Attributes as OA;
 use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventFile;
 
-#[OA\Schema(required: ['id', 'content', 'name'], properties: [
-    new OA\Property(property: 'id', type: 'string', format: 'uuid', description: 'made by the page; the same list sent twice is taken in once'),
-    new OA\Property(property: 'content', type: 'string', description: 'a list of events or a trace, as JSON or CSV'),
-    new OA\Property(property: 'name', type: 'string', maxLength: 200),
-])]
+#[
+    OA\Schema(
+        required: ['id', 'content', 'name'],
+        properties: [
+            new OA\Property(
+                property: 'id',
+                type: 'string',
+                format: 'uuid',
+                description: 'made by the page; the same list sent twice is taken in once',
+            ),
+            new OA\Property(
+                property: 'content',
+                type: 'string',
+                description: 'a list of events or a trace, as JSON or CSV',
+            ),
+            new OA\Property(property: 'name', type: 'string', maxLength: 200),
+        ],
+    ),
+]
 final class BrakeFileRequest extends FormRequest
 {
     use MarksAttempt;
@@ -22,7 +36,11 @@ final class BrakeFileRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['id' => ['required', 'uuid'], 'content' => ['required', 'string'], 'name' => ['required', 'string', 'max:200']];
+        return [
+            'id' => ['required', 'uuid'],
+            'content' => ['required', 'string'],
+            'name' => ['required', 'string', 'max:200'],
+        ];
     }
 
     /** @return array<string, string> */

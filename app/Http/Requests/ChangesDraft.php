@@ -21,7 +21,11 @@ trait ChangesDraft
         $draft = $this->route('draft');
         assert($draft instanceof Draft);
         Gate::authorize('edit', $draft);
-        abort_unless($this->isJson(), ProblemKind::NotJson->status(), 'Send this as JSON, with the header Content-Type: application/json.');
+        abort_unless(
+            $this->isJson(),
+            ProblemKind::NotJson->status(),
+            'Send this as JSON, with the header Content-Type: application/json.',
+        );
 
         return true;
     }

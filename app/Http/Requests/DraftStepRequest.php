@@ -8,7 +8,12 @@ use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 /** Undo or redo, from the step that is seen. */
-#[OA\Schema(required: ['step'], properties: [new OA\Property(property: 'step', type: 'integer', description: 'the step that is seen')])]
+#[
+    OA\Schema(
+        required: ['step'],
+        properties: [new OA\Property(property: 'step', type: 'integer', description: 'the step that is seen')],
+    ),
+]
 final class DraftStepRequest extends FormRequest
 {
     use ChangesDraft;

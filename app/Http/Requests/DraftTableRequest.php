@@ -25,7 +25,10 @@ final class DraftTableRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['step.*' => 'Send the step of the draft that the table is laid over.', 'csv.*' => 'Send the table as text, in CSV with its first line.'];
+        return [
+            'step.*' => 'Send the step of the draft that the table is laid over.',
+            'csv.*' => 'Send the table as text, in CSV with its first line.',
+        ];
     }
 
     public function csv(): string

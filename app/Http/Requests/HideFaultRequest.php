@@ -16,11 +16,21 @@ use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Vehicle\VehicleReader;
 
-#[OA\Schema(required: ['vehicle_id', 'checklist_id'], properties: [
-    new OA\Property(property: 'vehicle_id', type: 'integer'),
-    new OA\Property(property: 'checklist_id', type: 'integer'),
-    new OA\Property(property: 'fault', type: 'string', nullable: true, description: 'one that this sequence shows on this vehicle; drawn from those where it is left out'),
-])]
+#[
+    OA\Schema(
+        required: ['vehicle_id', 'checklist_id'],
+        properties: [
+            new OA\Property(property: 'vehicle_id', type: 'integer'),
+            new OA\Property(property: 'checklist_id', type: 'integer'),
+            new OA\Property(
+                property: 'fault',
+                type: 'string',
+                nullable: true,
+                description: 'one that this sequence shows on this vehicle; drawn from those where it is left out',
+            ),
+        ],
+    ),
+]
 final class HideFaultRequest extends FormRequest
 {
     use SignedIn;
@@ -28,7 +38,11 @@ final class HideFaultRequest extends FormRequest
     /** @return array<string, list<string|Enum>> */
     public function rules(): array
     {
-        return ['vehicle_id' => ['required', 'integer'], 'checklist_id' => ['required', 'integer'], 'fault' => ['nullable', 'string', Rule::enum(CabFault::class)]];
+        return [
+            'vehicle_id' => ['required', 'integer'],
+            'checklist_id' => ['required', 'integer'],
+            'fault' => ['nullable', 'string', Rule::enum(CabFault::class)],
+        ];
     }
 
     /** @return array<string, string> */
@@ -49,11 +63,18 @@ final class HideFaultRequest extends FormRequest
         $of = $this->signedIn()->school_id;
         $vehicle = StoredVehicle::query()->where('school_id', $of)->findOrFail($this->integer('vehicle_id'));
         $checklist = StoredChecklist::query()->where('school_id', $of)->findOrFail($this->integer('checklist_id'));
-        $braked = BrakedVehicle::of((new VehicleReader)->read($vehicle->document, $vehicle->slug));
-        $shown = CabFault::shownBy((new ChecklistReader)->readKept($checklist->document, $checklist->slug)->brakeSequence(), $braked);
+        $braked = BrakedVehicle::of((new VehicleReader())->read($vehicle->document, $vehicle->slug));
+        $shown = CabFault::shownBy(
+            (new ChecklistReader())->readKept($checklist->document, $checklist->slug)->brakeSequence(),
+            $braked,
+        );
         $chosen = $this->enum('fault', CabFault::class);
         $from = $chosen === null ? $shown : (in_array($chosen, $shown, true) ? [$chosen] : []);
 
-        return $from === [] ? throw ValidationException::withMessages(['fault' => 'cannot be found by this sequence on this vehicle; choose another, or a longer sequence']) : $from;
+        return $from === []
+            ? throw ValidationException::withMessages([
+                'fault' => 'cannot be found by this sequence on this vehicle; choose another, or a longer sequence',
+            ])
+            : $from;
     }
 }

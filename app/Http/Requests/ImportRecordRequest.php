@@ -34,12 +34,17 @@ final class ImportRecordRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['student_id.required' => 'Choose whose attempt it is.', 'record.required' => 'Choose a file with a record.'];
+        return [
+            'student_id.required' => 'Choose whose attempt it is.',
+            'record.required' => 'Choose a file with a record.',
+        ];
     }
 
     public function student(): Student
     {
-        return Student::query()->where('school_id', $this->signedIn()->school_id)->findOrFail($this->integer('student_id'));
+        return Student::query()
+            ->where('school_id', $this->signedIn()->school_id)
+            ->findOrFail($this->integer('student_id'));
     }
 
     /**

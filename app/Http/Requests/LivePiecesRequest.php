@@ -10,9 +10,20 @@ use Pasada\Core\Language\PieceReader;
 use Pasada\Core\Language\Transcript;
 
 /** The core's PieceReader reads and checks the pieces. */
-#[OA\Schema(required: ['pieces'], properties: [
-    new OA\Property(property: 'pieces', type: 'array', maxItems: PieceReader::MOST, items: new OA\Items(ref: '#/components/schemas/CaptionResource'), description: 'the words so far, at least those of the last minutes'),
-])]
+#[
+    OA\Schema(
+        required: ['pieces'],
+        properties: [
+            new OA\Property(
+                property: 'pieces',
+                type: 'array',
+                maxItems: PieceReader::MOST,
+                items: new OA\Items(ref: '#/components/schemas/CaptionResource'),
+                description: 'the words so far, at least those of the last minutes',
+            ),
+        ],
+    ),
+]
 final class LivePiecesRequest extends FormRequest
 {
     use MarksAttempt;

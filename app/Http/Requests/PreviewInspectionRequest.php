@@ -24,7 +24,11 @@ final class PreviewInspectionRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['vehicle_id' => ['required', 'integer'], 'checklist_id' => ['required', 'integer'], 'form' => ['nullable', 'string', 'max:80']];
+        return [
+            'vehicle_id' => ['required', 'integer'],
+            'checklist_id' => ['required', 'integer'],
+            'form' => ['nullable', 'string', 'max:80'],
+        ];
     }
 
     public function form(): ?string
@@ -34,11 +38,15 @@ final class PreviewInspectionRequest extends FormRequest
 
     public function vehicle(): StoredVehicle
     {
-        return StoredVehicle::query()->where('school_id', $this->signedIn()->school_id)->findOrFail($this->integer('vehicle_id'));
+        return StoredVehicle::query()
+            ->where('school_id', $this->signedIn()->school_id)
+            ->findOrFail($this->integer('vehicle_id'));
     }
 
     public function checklist(): StoredChecklist
     {
-        return StoredChecklist::query()->where('school_id', $this->signedIn()->school_id)->findOrFail($this->integer('checklist_id'));
+        return StoredChecklist::query()
+            ->where('school_id', $this->signedIn()->school_id)
+            ->findOrFail($this->integer('checklist_id'));
     }
 }

@@ -30,7 +30,16 @@ final class PublishDraftRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['step' => ['required', 'integer', 'min:0'], 'in_force_from' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after_or_equal:'.$this->today()->toDateString()]];
+        return [
+            'step' => ['required', 'integer', 'min:0'],
+            'in_force_from' => [
+                'bail',
+                'required',
+                'string',
+                'date_format:Y-m-d',
+                'after_or_equal:'.$this->today()->toDateString(),
+            ],
+        ];
     }
 
     /** @return array<string, string> */
@@ -40,7 +49,8 @@ final class PublishDraftRequest extends FormRequest
             'step.*' => 'Send the step of the draft that is to be in force.',
             'in_force_from.required' => 'Choose the day from which it is in force.',
             'in_force_from.date_format' => 'Write the day as year-month-day.',
-            'in_force_from.after_or_equal' => 'It can be in force from today on, not before: earlier attempts keep what they were scored under.',
+            'in_force_from.after_or_equal' => 'It can be in force from today on, not before: earlier attempts keep '.
+                'what they were scored under.',
         ];
     }
 

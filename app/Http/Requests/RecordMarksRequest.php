@@ -10,10 +10,26 @@ use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
 /** The shape of the batch; each mark is checked against its sheet by the core's MarkReader. */
-#[OA\Schema(required: ['recorder', 'marks'], properties: [
-    new OA\Property(property: 'recorder', type: 'string', format: 'uuid', description: 'the device; its clock only runs forward'),
-    new OA\Property(property: 'marks', type: 'array', minItems: 1, maxItems: self::MOST, items: new OA\Items(ref: '#/components/schemas/Mark')),
-])]
+#[
+    OA\Schema(
+        required: ['recorder', 'marks'],
+        properties: [
+            new OA\Property(
+                property: 'recorder',
+                type: 'string',
+                format: 'uuid',
+                description: 'the device; its clock only runs forward',
+            ),
+            new OA\Property(
+                property: 'marks',
+                type: 'array',
+                minItems: 1,
+                maxItems: self::MOST,
+                items: new OA\Items(ref: '#/components/schemas/Mark'),
+            ),
+        ],
+    ),
+]
 final class RecordMarksRequest extends FormRequest
 {
     use SignedIn;
@@ -31,7 +47,10 @@ final class RecordMarksRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['recorder' => ['required', 'uuid'], 'marks' => ['required', 'array', 'list', 'min:1', 'max:'.self::MOST]];
+        return [
+            'recorder' => ['required', 'uuid'],
+            'marks' => ['required', 'array', 'list', 'min:1', 'max:'.self::MOST],
+        ];
     }
 
     /** @return array<string, string> */

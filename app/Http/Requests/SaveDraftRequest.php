@@ -26,7 +26,10 @@ final class SaveDraftRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['step.*' => 'Send the step of the draft that the change was made on.', 'document.*' => 'Send the whole document as an object.'];
+        return [
+            'step.*' => 'Send the step of the draft that the change was made on.',
+            'document.*' => 'Send the whole document as an object.',
+        ];
     }
 
     /** The document as it was sent: an empty object stays one, which an array would not tell from an empty list. */

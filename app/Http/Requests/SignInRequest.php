@@ -28,7 +28,11 @@ final class SignInRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'email.string' => 'Give the address you sign in with, as text.', 'password.string' => 'Give your password, as text.', '*.max' => 'This is longer than any address or password here.',
-            'email.required' => 'Give the address you sign in with.', 'password.required' => 'Give your password.'];
+            'email.string' => 'Give the address you sign in with, as text.',
+            'password.string' => 'Give your password, as text.',
+            '*.max' => 'This is longer than any address or password here.',
+            'email.required' => 'Give the address you sign in with.',
+            'password.required' => 'Give your password.',
+        ];
     }
 }

@@ -12,12 +12,27 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['id', 'party', 'name', 'strokes'], properties: [
-    new OA\Property(property: 'id', type: 'string', format: 'uuid', description: 'made by the page; sending it twice counts once'),
-    new OA\Property(property: 'party', type: 'string', enum: Party::class),
-    new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'strokes', type: 'array', description: 'x and y by turns, in thousandths of the pad', items: new OA\Items(type: 'array', items: new OA\Items(type: 'integer'))),
-])]
+#[
+    OA\Schema(
+        required: ['id', 'party', 'name', 'strokes'],
+        properties: [
+            new OA\Property(
+                property: 'id',
+                type: 'string',
+                format: 'uuid',
+                description: 'made by the page; sending it twice counts once',
+            ),
+            new OA\Property(property: 'party', type: 'string', enum: Party::class),
+            new OA\Property(property: 'name', type: 'string'),
+            new OA\Property(
+                property: 'strokes',
+                type: 'array',
+                description: 'x and y by turns, in thousandths of the pad',
+                items: new OA\Items(type: 'array', items: new OA\Items(type: 'integer')),
+            ),
+        ],
+    ),
+]
 final class SignRequest extends FormRequest
 {
     use MarksAttempt;
@@ -41,7 +56,10 @@ final class SignRequest extends FormRequest
             'id.*' => 'Send an id of the signature, a UUID made by the page.',
             'party.*' => 'Say who signs: the scorer or the student.',
             'name.*' => 'Write the name beside the signature, in at most 120 letters.',
-            ...array_fill_keys(['strokes.required', 'strokes.array', 'strokes.list', 'strokes.min'], 'There is no signature on the glass yet.'),
+            ...array_fill_keys(
+                ['strokes.required', 'strokes.array', 'strokes.list', 'strokes.min'],
+                'There is no signature on the glass yet.',
+            ),
             'strokes.max' => 'The signature has too many strokes. Wipe it and sign again.',
         ];
     }

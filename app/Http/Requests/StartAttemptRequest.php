@@ -17,16 +17,42 @@ use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Rules\Exists;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['id'], properties: [
-    new OA\Property(property: 'id', type: 'string', format: 'uuid', description: 'made by the page, so that starting twice starts once'),
-    new OA\Property(property: 'student_id', type: 'integer'),
-    new OA\Property(property: 'vehicle_id', type: 'integer'),
-    new OA\Property(property: 'checklist_id', type: 'integer'),
-    new OA\Property(property: 'form', type: 'string', nullable: true, description: 'id of a form set by hand, or "draw"; leave it out to ask everything'),
-    new OA\Property(property: 'mode', type: 'string', enum: AttemptMode::class),
-    new OA\Property(property: 'walk_of', type: 'string', format: 'uuid', nullable: true, description: 'the attempt of another scorer at the same walk; all else follows from it'),
-    new OA\Property(property: 'started_at', type: 'string', format: 'date-time', description: 'when it was started without network'),
-])]
+#[
+    OA\Schema(
+        required: ['id'],
+        properties: [
+            new OA\Property(
+                property: 'id',
+                type: 'string',
+                format: 'uuid',
+                description: 'made by the page, so that starting twice starts once',
+            ),
+            new OA\Property(property: 'student_id', type: 'integer'),
+            new OA\Property(property: 'vehicle_id', type: 'integer'),
+            new OA\Property(property: 'checklist_id', type: 'integer'),
+            new OA\Property(
+                property: 'form',
+                type: 'string',
+                nullable: true,
+                description: 'id of a form set by hand, or "draw"; leave it out to ask everything',
+            ),
+            new OA\Property(property: 'mode', type: 'string', enum: AttemptMode::class),
+            new OA\Property(
+                property: 'walk_of',
+                type: 'string',
+                format: 'uuid',
+                nullable: true,
+                description: 'the attempt of another scorer at the same walk; all else follows from it',
+            ),
+            new OA\Property(
+                property: 'started_at',
+                type: 'string',
+                format: 'date-time',
+                description: 'when it was started without network',
+            ),
+        ],
+    ),
+]
 final class StartAttemptRequest extends FormRequest
 {
     use SignedIn;
@@ -36,7 +62,10 @@ final class StartAttemptRequest extends FormRequest
         Gate::authorize('create', Attempt::class);
         $walk = is_string($this->input('walk_of')) ? Attempt::query()->find($this->input('walk_of')) : null;
         // Sent again after a lost answer, the attempt alongside is there already.
-        if ($walk !== null && ! Attempt::query()->whereKey($this->attemptId())->where('scorer_id', $this->signedIn()->id)->exists()) {
+        if (
+            $walk !== null &&
+            ! Attempt::query()->whereKey($this->attemptId())->where('scorer_id', $this->signedIn()->id)->exists()
+        ) {
             Gate::authorize('scoreAlongside', $walk);
         }
 
@@ -54,7 +83,9 @@ final class StartAttemptRequest extends FormRequest
             'form' => ['nullable', 'string', 'max:80'],
             'mode' => [Rule::enum(AttemptMode::class)],
             'walk_of' => ['nullable', 'uuid', $this->ofThisSchool('attempts')],
-            'started_at' => ['bail', 'nullable', 'string', 'max:40', 'date', 'before_or_equal:+5 minutes', 'after:-30 days'],
+            'started_at' => [
+                'bail', 'nullable', 'string', 'max:40', 'date', 'before_or_equal:+5 minutes', 'after:-30 days',
+            ],
         ];
     }
 
@@ -74,7 +105,8 @@ final class StartAttemptRequest extends FormRequest
             'student_id.exists' => 'This student is not known at this school; choose one from the list.',
             'vehicle_id.exists' => 'This vehicle is not known at this school; choose one from the list.',
             'walk_of.exists' => 'The walk to score alongside is not known at this school.',
-            'started_at.*' => 'The time of the start lies in the future or more than a month back; check the clock of this device.',
+            'started_at.*' => 'The time of the start lies in the future or more than a month back; check the clock '.
+                'of this device.',
             'checklist_id.exists' => 'This checklist is not known at this school; choose one from the list.',
         ];
     }

@@ -11,13 +11,32 @@ use Pasada\Core\Document\Faults;
 use Pasada\Core\Document\Node;
 
 /** Proposals turned down, and ones brought back. */
-#[OA\Schema(required: ['turned_down'], properties: [
-    new OA\Property(property: 'turned_down', type: 'array', maxItems: self::MOST, items: new OA\Items(required: ['id', 'key', 'down'], properties: [
-        new OA\Property(property: 'id', type: 'string', format: 'uuid', description: 'made by the page; sending it twice counts once'),
-        new OA\Property(property: 'key', type: 'string', description: 'of the proposal'),
-        new OA\Property(property: 'down', type: 'boolean', description: 'false brings it back'),
-    ], type: 'object')),
-])]
+#[
+    OA\Schema(
+        required: ['turned_down'],
+        properties: [
+            new OA\Property(
+                property: 'turned_down',
+                type: 'array',
+                maxItems: self::MOST,
+                items: new OA\Items(
+                    required: ['id', 'key', 'down'],
+                    properties: [
+                        new OA\Property(
+                            property: 'id',
+                            type: 'string',
+                            format: 'uuid',
+                            description: 'made by the page; sending it twice counts once',
+                        ),
+                        new OA\Property(property: 'key', type: 'string', description: 'of the proposal'),
+                        new OA\Property(property: 'down', type: 'boolean', description: 'false brings it back'),
+                    ],
+                    type: 'object',
+                ),
+            ),
+        ],
+    ),
+]
 final class TurnDownRequest extends FormRequest
 {
     use MarksAttempt;
@@ -36,7 +55,12 @@ final class TurnDownRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['turned_down.*' => 'Send the proposals as {"turned_down": [{"id": ..., "key": ..., "down": true}, ...]}, at most '.self::MOST.' at a time.'];
+        return [
+            'turned_down.*' => 'Send the proposals as {"turned_down": [{"id": ..., "key": ..., "down": true}, ...]}, '.
+                'at most '.
+                self::MOST.
+                ' at a time.',
+        ];
     }
 
     /**

@@ -13,17 +13,21 @@ final readonly class AgreementResource implements Responsable
 {
     use RespondsAsJson;
 
-    /** @param  list<ItemChangeResource>  $items  judged differently: `before` by the scorer of this attempt, `after` by the other */
+    /**
+     * @param  list<ItemChangeResource>  $items  judged differently: `before` by the scorer of this attempt, `after` by
+     *   the other
+     */
     public function __construct(
-        #[OA\Property]
-        public AttemptCardResource $other,
-        #[OA\Property]
-        public int $compared,
-        #[OA\Property]
-        public int $agreed,
-        #[OA\Property]
-        public int $agreed_permille,
-        #[OA\Property(nullable: true, description: 'Cohen\'s kappa in thousandths; null where chance alone agrees in everything')]
+        #[OA\Property] public AttemptCardResource $other,
+        #[OA\Property] public int $compared,
+        #[OA\Property] public int $agreed,
+        #[OA\Property] public int $agreed_permille,
+        #[
+            OA\Property(
+                nullable: true,
+                description: 'Cohen\'s kappa in thousandths; null where chance alone agrees in everything',
+            ),
+        ]
         public ?int $kappa_permille,
         #[OA\Property(description: 'kappa in words')]
         public string $said,

@@ -18,9 +18,14 @@ final readonly class AirCourseResource
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'number')))]
         public array $samples,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/BrakeEvent'))]
-        public array $events,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'where each control stands once the last was touched, by kind')]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/BrakeEvent'))] public array $events,
+        #[
+            OA\Property(
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(type: 'string'),
+                description: 'where each control stands once the last was touched, by kind',
+            ),
+        ]
         public object $states,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RefusedControlResource::class))]
         public array $refused,

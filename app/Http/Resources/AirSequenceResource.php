@@ -16,17 +16,32 @@ final readonly class AirSequenceResource
      * @param  object  $shows  ids of faults by vehicle
      */
     public function __construct(
-        #[OA\Property]
-        public int $id,
-        #[OA\Property]
-        public string $name,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'names of its tests in their order')]
+        #[OA\Property] public int $id,
+        #[OA\Property] public string $name,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(type: 'string'),
+                description: 'names of its tests in their order',
+            ),
+        ]
         public array $steps,
-        #[OA\Property]
-        public int $restarts,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: AirLimitResource::class), description: 'tests that have a limit to be said')]
+        #[OA\Property] public int $restarts,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(ref: AirLimitResource::class),
+                description: 'tests that have a limit to be said',
+            ),
+        ]
         public array $limits,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')), description: 'by vehicle, the faults that a student can find by it')]
+        #[
+            OA\Property(
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')),
+                description: 'by vehicle, the faults that a student can find by it',
+            ),
+        ]
         public object $shows,
     ) {}
 }

@@ -16,13 +16,16 @@ final readonly class AmendedItemResource
      * @param  list<string>  $now_missing
      */
     public function __construct(
-        #[OA\Property]
-        public string $item,
-        #[OA\Property]
-        public string $name,
-        #[OA\Property(type: 'string', enum: ItemStatus::class)]
-        public ItemStatus $was,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'points that were not said, in words')]
+        #[OA\Property] public string $item,
+        #[OA\Property] public string $name,
+        #[OA\Property(type: 'string', enum: ItemStatus::class)] public ItemStatus $was,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(type: 'string'),
+                description: 'points that were not said, in words',
+            ),
+        ]
         public array $was_missing,
         #[OA\Property(type: 'string', enum: ItemStatus::class)]
         public ItemStatus $now,

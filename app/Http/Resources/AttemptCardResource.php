@@ -46,9 +46,10 @@ final readonly class AttemptCardResource
     public static function of(Attempt $attempt): self
     {
         return new self(
-            $attempt->id, $attempt->student_id, $attempt->student->name, $attempt->vehicle->name, $attempt->checklist->name,
-            $attempt->scorer_id, $attempt->scorer->name, $attempt->status, $attempt->live, $attempt->started_at->toIso8601ZuluString(),
-            $attempt->result?->standing, $attempt->result?->permille, $attempt->result?->duration_ms,
+            $attempt->id, $attempt->student_id, $attempt->student->name, $attempt->vehicle->name,
+            $attempt->checklist->name, $attempt->scorer_id, $attempt->scorer->name, $attempt->status, $attempt->live,
+            $attempt->started_at->toIso8601ZuluString(), $attempt->result?->standing, $attempt->result?->permille,
+            $attempt->result?->duration_ms,
         );
     }
 }

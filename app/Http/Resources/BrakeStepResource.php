@@ -43,13 +43,24 @@ final readonly class BrakeStepResource
         public ?float $high,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'object', additionalProperties: true))]
         public array $marks,
-        #[OA\Property(nullable: true, description: 'when it began')]
-        public ?int $at_ms,
-        #[OA\Property(description: 'whether it is the vehicle that is not as it should be')]
-        public bool $of_vehicle,
-        #[OA\Property(nullable: true, description: 'the moment that an open question is about, where its answer belongs; null where nothing is asked')]
+        #[OA\Property(nullable: true, description: 'when it began')] public ?int $at_ms,
+        #[OA\Property(description: 'whether it is the vehicle that is not as it should be')] public bool $of_vehicle,
+        #[
+            OA\Property(
+                nullable: true,
+                description: 'the moment that an open question is about, where its answer belongs; null where '.
+                    'nothing is asked',
+            ),
+        ]
         public ?int $asked_at_ms,
-        #[OA\Property(type: 'string', enum: EventKind::class, nullable: true, description: 'the event, with both gauges, that answers it')]
+        #[
+            OA\Property(
+                type: 'string',
+                enum: EventKind::class,
+                nullable: true,
+                description: 'the event, with both gauges, that answers it',
+            ),
+        ]
         public ?string $answered_by,
     ) {}
 
@@ -58,11 +69,35 @@ final readonly class BrakeStepResource
      * @param  BenchLog|null  $log  which tells when in the walk they were seen
      * @return list<self> in the order of the sequence
      */
-    public static function all(Judgement $judgement, Sequence $sequence, BrakedVehicle $vehicle, ?Inspection $inspection = null, ?BenchLog $log = null): array
-    {
-        return array_map(static fn (StepVerdict $step, StepRule $rule): self => new self(
-            $step->test->value, $step->test->label(), $step->outcome->value, $step->what, StepInstructions::of($rule, $vehicle->combination), $rule->limits->low, $rule->limits->high,
-            $inspection === null ? [] : array_map(static fn (array $mark): object => (object) array_filter([...$mark, 'at_ms' => $log?->walkMsAt($step->atMs)], static fn (mixed $field): bool => $field !== null), BenchMarks::of($step, $inspection)), $step->atMs, $step->isOfVehicle, $step->question?->atMs, $step->question?->answeredBy->value,
-        ), $judgement->steps, $sequence->rules($vehicle));
+    public static function all(
+        Judgement $judgement, Sequence $sequence, BrakedVehicle $vehicle, ?Inspection $inspection = null,
+        ?BenchLog $log = null,
+    ): array {
+        return array_map(
+            static fn (StepVerdict $step, StepRule $rule): self => new self(
+                $step->test->value,
+                $step->test->label(),
+                $step->outcome->value,
+                $step->what,
+                StepInstructions::of($rule, $vehicle->combination),
+                $rule->limits->low,
+                $rule->limits->high,
+                $inspection === null
+                    ? []
+                    : array_map(
+                        static fn (array $mark): object => (object) array_filter(
+                            [...$mark, 'at_ms' => $log?->walkMsAt($step->atMs)],
+                            static fn (mixed $field): bool => $field !== null,
+                        ),
+                        BenchMarks::of($step, $inspection),
+                    ),
+                $step->atMs,
+                $step->isOfVehicle,
+                $step->question?->atMs,
+                $step->question?->answeredBy->value,
+            ),
+            $judgement->steps,
+            $sequence->rules($vehicle),
+        );
     }
 }

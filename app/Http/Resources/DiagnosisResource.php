@@ -16,9 +16,14 @@ final readonly class DiagnosisResource
         public string $fault,
         #[OA\Property(nullable: true, description: 'what the student said was wrong; null where nothing was said')]
         public ?string $suspected,
-        #[OA\Property(nullable: true, description: 'null where it was known from the start')]
-        public ?bool $found,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'steps that showed it, with their figures')]
+        #[OA\Property(nullable: true, description: 'null where it was known from the start')] public ?bool $found,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(type: 'string'),
+                description: 'steps that showed it, with their figures',
+            ),
+        ]
         public array $shown_by,
     ) {}
 }

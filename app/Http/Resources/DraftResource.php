@@ -8,7 +8,9 @@ use App\Models\DocumentKind;
 use Illuminate\Contracts\Support\Responsable;
 use OpenApi\Attributes as OA;
 
-/** A draft as it stands: the document, what is wrong in it, and what it changes against the version it was made from. */
+/**
+ * A draft as it stands: the document, what is wrong in it, and what it changes against the version it was made from.
+ */
 #[OA\Schema]
 final readonly class DraftResource implements Responsable
 {

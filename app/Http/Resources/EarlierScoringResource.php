@@ -7,7 +7,10 @@ namespace App\Http\Resources;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Scoring\Standing;
 
-/** That a record was scored by an earlier version of the scoring, whose verdict it keeps, and what today's would say of the same marks. */
+/**
+ * That a record was scored by an earlier version of the scoring, whose verdict it keeps, and what today's would say of
+ * the same marks.
+ */
 #[OA\Schema]
 final readonly class EarlierScoringResource
 {
@@ -19,9 +22,14 @@ final readonly class EarlierScoringResource
         public int $current,
         #[OA\Property(type: 'string', enum: Standing::class, description: 'by today\'s scoring')]
         public Standing $standing,
-        #[OA\Property(description: 'by today\'s scoring')]
-        public int $permille,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: AmendedItemResource::class), description: 'items that today\'s scoring sees otherwise')]
+        #[OA\Property(description: 'by today\'s scoring')] public int $permille,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(ref: AmendedItemResource::class),
+                description: 'items that today\'s scoring sees otherwise',
+            ),
+        ]
         public array $changes,
     ) {}
 }

@@ -26,8 +26,12 @@ final readonly class ImportedResource
 
     public static function of(Attempt $attempt): ?self
     {
-        return $attempt->imported_at === null ? null : new self(
-            $attempt->imported_at->toIso8601ZuluString(), $attempt->importer->name ?? '?', $attempt->source['student'] ?? '?', $attempt->source['scorer'] ?? '?', $attempt->source['school'] ?? '?',
-        );
+        return $attempt->imported_at === null
+            ? null
+            : new self(
+                $attempt->imported_at->toIso8601ZuluString(), $attempt->importer->name ?? '?',
+                $attempt->source['student'] ?? '?', $attempt->source['scorer'] ?? '?',
+                $attempt->source['school'] ?? '?',
+            );
     }
 }

@@ -62,13 +62,30 @@ final readonly class InspectionResource implements Responsable
     public static function of(Inspection $inspection, Coach $coach): self
     {
         return new self(
-            $inspection->checklist->name, $inspection->checklist->reason, $inspection->checklist->rules->pass->note,
-            $inspection->vehicle->name, $inspection->vehicle->description, $inspection->vehicle->lengthMilliFeet() / 1000,
-            $inspection->checklist->rules->timeAllowedSeconds, $inspection->form?->name, $inspection->checklist->rules->aidAllowed,
-            $inspection->checklist->rules->sides === SideRule::Both, $inspection->checklist->rules->brakes?->section, $inspection->checklist->rules->brakes->restarts ?? 0, count($inspection->items),
+            $inspection->checklist->name,
+            $inspection->checklist->reason,
+            $inspection->checklist->rules->pass->note,
+            $inspection->vehicle->name,
+            $inspection->vehicle->description,
+            $inspection->vehicle->lengthMilliFeet() / 1000,
+            $inspection->checklist->rules->timeAllowedSeconds,
+            $inspection->form?->name,
+            $inspection->checklist->rules->aidAllowed,
+            $inspection->checklist->rules->sides === SideRule::Both,
+            $inspection->checklist->rules->brakes?->section,
+            $inspection->checklist->rules->brakes->restarts ?? 0,
+            count($inspection->items),
             array_map(static fn (Unit $unit): UnitResource => UnitResource::of($unit), $inspection->vehicle->units),
-            array_map(static fn (Section $section): SectionResource => new SectionResource($section->id, $section->name, $section->short, $section->timeAllowedSeconds), array_values($inspection->sections)),
-            array_map(static fn (Place $place): PlaceResource => PlaceResource::of($place, $inspection, $coach), $inspection->places),
+            array_map(
+                static fn (Section $section): SectionResource => new SectionResource(
+                    $section->id, $section->name, $section->short, $section->timeAllowedSeconds,
+                ),
+                array_values($inspection->sections),
+            ),
+            array_map(
+                static fn (Place $place): PlaceResource => PlaceResource::of($place, $inspection, $coach),
+                $inspection->places,
+            ),
         );
     }
 }

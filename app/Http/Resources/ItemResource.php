@@ -53,9 +53,31 @@ final readonly class ItemResource
     public static function of(Item $item, Coach $coach): self
     {
         $points = static fn (PointSet $set): array => array_map(
-            static fn (Point $point): PointResource => new PointResource($point->value, $coach->label($point), $coach->phrase($item, $point)), $set->points());
+            static fn (Point $point): PointResource => new PointResource(
+                $point->value,
+                $coach->label($point),
+                $coach->phrase($item, $point),
+            ),
+            $set->points(),
+        );
 
-        return new self($item->id, $item->component, $item->name, $item->position->label(), $points($item->essential), $points($item->further),
-            array_map(static fn (Figure $figure): FigureResource => FigureResource::of($figure), array_values($item->figures)), $item->parts, $item->twoSided, $item->bonus, $item->fitted, $item->defect, $coach->aliases($item));
+        return new self(
+            $item->id,
+            $item->component,
+            $item->name,
+            $item->position->label(),
+            $points($item->essential),
+            $points($item->further),
+            array_map(
+                static fn (Figure $figure): FigureResource => FigureResource::of($figure),
+                array_values($item->figures),
+            ),
+            $item->parts,
+            $item->twoSided,
+            $item->bonus,
+            $item->fitted,
+            $item->defect,
+            $coach->aliases($item),
+        );
     }
 }

@@ -50,7 +50,10 @@ final readonly class OutcomeResource
     /** The same as an earlier scoring saw it. */
     public function standing(ItemStatus $status): self
     {
-        return new self($this->item, $status, $this->heard, $this->wrong, $this->left, $this->right, $this->carried_from, $this->defect, $this->defect_noticed, $this->first_at_ms, $this->out_of_place, $this->forfeited);
+        return new self(
+            $this->item, $status, $this->heard, $this->wrong, $this->left, $this->right, $this->carried_from,
+            $this->defect, $this->defect_noticed, $this->first_at_ms, $this->out_of_place, $this->forfeited,
+        );
     }
 
     public static function of(ItemOutcome $outcome): self
@@ -58,9 +61,18 @@ final readonly class OutcomeResource
         $hearing = $outcome->hearing;
 
         return new self(
-            $outcome->item->id, $outcome->status, self::codes($outcome->heard->with($outcome->late())), self::codes($outcome->wrong()),
-            self::codes($hearing->left ?? PointSet::none()), self::codes($hearing->right ?? PointSet::none()), $hearing?->carriedFrom,
-            $outcome->defect, $outcome->defectNoticed, $hearing?->firstAtMs, $outcome->outOfPlace, $outcome->forfeited,
+            $outcome->item->id,
+            $outcome->status,
+            self::codes($outcome->heard->with($outcome->late())),
+            self::codes($outcome->wrong()),
+            self::codes($hearing->left ?? PointSet::none()),
+            self::codes($hearing->right ?? PointSet::none()),
+            $hearing?->carriedFrom,
+            $outcome->defect,
+            $outcome->defectNoticed,
+            $hearing?->firstAtMs,
+            $outcome->outOfPlace,
+            $outcome->forfeited,
         );
     }
 

@@ -51,6 +51,9 @@ final readonly class PlaceResource
      */
     private static function references(array $choices): array
     {
-        return array_map(static fn (string $from): ReferenceResource => new ReferenceResource($from, $choices[$from]), array_keys($choices));
+        return array_map(
+            static fn (string $from): ReferenceResource => new ReferenceResource($from, $choices[$from]),
+            array_keys($choices),
+        );
     }
 }

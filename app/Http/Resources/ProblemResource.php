@@ -14,11 +14,21 @@ final readonly class ProblemResource
     public function __construct(
         #[OA\Property(description: 'which kind of problem it is; App\Exceptions\ProblemKind lists them')]
         public string $type,
-        #[OA\Property]
-        public int $status,
-        #[OA\Property]
-        public string $detail,
-        #[OA\Property(type: 'array', items: new OA\Items(properties: [new OA\Property(property: 'path', type: 'string'), new OA\Property(property: 'message', type: 'string')], type: 'object', required: ['path', 'message']))]
+        #[OA\Property] public int $status,
+        #[OA\Property] public string $detail,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(
+                    properties: [
+                        new OA\Property(property: 'path', type: 'string'),
+                        new OA\Property(property: 'message', type: 'string'),
+                    ],
+                    type: 'object',
+                    required: ['path', 'message'],
+                ),
+            ),
+        ]
         public array $errors,
     ) {}
 }

@@ -51,11 +51,26 @@ final readonly class RescoreResource implements Responsable
     public static function of(AttemptCardResource $card, SheetComparison $comparison): self
     {
         return new self(
-            $card->id, $card->student, $card->started_at, $comparison->before->verdict->standing, $comparison->after->verdict->standing,
-            $comparison->before->overall->permille(), $comparison->after->overall->permille(),
-            array_map(static fn (PassCheck $check): CheckResource => new CheckResource($check->met, $check->said, $check->enough), $comparison->after->verdict->checks),
+            $card->id,
+            $card->student,
+            $card->started_at,
+            $comparison->before->verdict->standing,
+            $comparison->after->verdict->standing,
+            $comparison->before->overall->permille(),
+            $comparison->after->overall->permille(),
+            array_map(
+                static fn (PassCheck $check): CheckResource => new CheckResource(
+                    $check->met,
+                    $check->said,
+                    $check->enough,
+                ),
+                $comparison->after->verdict->checks,
+            ),
             count($comparison->changes),
-            array_map(static fn (ItemChange $change): ItemChangeResource => ItemChangeResource::of($change), array_slice($comparison->changes, 0, self::MOST)),
+            array_map(
+                static fn (ItemChange $change): ItemChangeResource => ItemChangeResource::of($change),
+                array_slice($comparison->changes, 0, self::MOST),
+            ),
             count($comparison->unknown),
         );
     }

@@ -30,6 +30,9 @@ final readonly class SectionScoreResource
 
     public static function of(SectionScore $section): self
     {
-        return new self($section->id, $section->name, $section->score->permille(), $section->score->whole, $section->score->asked, $section->timeMs, $section->timeAllowedSeconds);
+        return new self(
+            $section->id, $section->name, $section->score->permille(), $section->score->whole, $section->score->asked,
+            $section->timeMs, $section->timeAllowedSeconds,
+        );
     }
 }

@@ -29,7 +29,8 @@ final readonly class SheetResource implements Responsable
      * @param  list<RemarkResource>  $look_again
      * @param  list<string>  $shut  places where nothing earns credit any more
      * @param  list<string>  $breaches  of rules that by this checklist cost nothing, in words
-     * @param  list<string>  $notices  what counts for nothing, and why: too late, timed after the finish, a reference that gives nothing
+     * @param  list<string>  $notices  what counts for nothing, and why: too late, timed after the finish, a reference
+     *   that gives nothing
      * @param  list<string>  $sections_out_of_place  names
      */
     public function __construct(
@@ -91,27 +92,81 @@ final readonly class SheetResource implements Responsable
     public function asKept(int $engine, Standing $standing, int $permille, int $outOfPlace, array $statuses): self
     {
         return new self(
-            $standing, $this->finished, $permille, $this->whole, $this->asked, $this->duration_ms, $this->current_place, $this->closed_places, $this->named, $outOfPlace, $this->returns,
-            [], $this->sections, array_map(static fn (OutcomeResource $outcome): OutcomeResource => $outcome->standing($statuses[$outcome->item] ?? $outcome->status), $this->outcomes),
-            $this->remarks, $this->look_again, $this->shut, [], [], $this->restarts, $this->off_list_ms, $this->off_list, $engine, [],
+            $standing,
+            $this->finished,
+            $permille,
+            $this->whole,
+            $this->asked,
+            $this->duration_ms,
+            $this->current_place,
+            $this->closed_places,
+            $this->named,
+            $outOfPlace,
+            $this->returns,
+            [],
+            $this->sections,
+            array_map(
+                static fn (OutcomeResource $outcome): OutcomeResource => $outcome->standing(
+                    $statuses[$outcome->item] ?? $outcome->status,
+                ),
+                $this->outcomes,
+            ),
+            $this->remarks,
+            $this->look_again,
+            $this->shut,
+            [],
+            [],
+            $this->restarts,
+            $this->off_list_ms,
+            $this->off_list,
+            $engine,
+            [],
         );
     }
 
     public static function of(ScoreSheet $sheet): self
     {
         return new self(
-            $sheet->verdict->standing, $sheet->walk->finished, $sheet->overall->permille(),
-            $sheet->overall->whole, $sheet->overall->asked, $sheet->walk->durationMs,
-            $sheet->walk->currentPlace, array_map(strval(...), array_keys($sheet->walk->closedPlaces)),
-            $sheet->order->named, count($sheet->order->outOfPlace), $sheet->order->returns,
-            array_map(static fn (PassCheck $check): CheckResource => new CheckResource($check->met, $check->said, $check->enough), $sheet->verdict->checks),
-            array_map(static fn (SectionScore $section): SectionScoreResource => SectionScoreResource::of($section), $sheet->sections),
-            array_map(static fn (ItemOutcome $outcome): OutcomeResource => OutcomeResource::of($outcome), array_values($sheet->outcomes)),
+            $sheet->verdict->standing,
+            $sheet->walk->finished,
+            $sheet->overall->permille(),
+            $sheet->overall->whole,
+            $sheet->overall->asked,
+            $sheet->walk->durationMs,
+            $sheet->walk->currentPlace,
+            array_map(strval(...), array_keys($sheet->walk->closedPlaces)),
+            $sheet->order->named,
+            count($sheet->order->outOfPlace),
+            $sheet->order->returns,
+            array_map(
+                static fn (PassCheck $check): CheckResource => new CheckResource(
+                    $check->met,
+                    $check->said,
+                    $check->enough,
+                ),
+                $sheet->verdict->checks,
+            ),
+            array_map(
+                static fn (SectionScore $section): SectionScoreResource => SectionScoreResource::of($section),
+                $sheet->sections,
+            ),
+            array_map(
+                static fn (ItemOutcome $outcome): OutcomeResource => OutcomeResource::of($outcome),
+                array_values($sheet->outcomes),
+            ),
             array_map(static fn (Remark $remark): RemarkResource => RemarkResource::of($remark), $sheet->walk->remarks),
             array_map(static fn (Remark $flag): RemarkResource => RemarkResource::of($flag), $sheet->walk->flags),
-            array_map(strval(...), array_keys($sheet->walk->shutPlaces)), array_values(array_diff($sheet->remarks, $sheet->notices)),
-            array_map(static fn (string $id): string => $sheet->inspection->sections[$id]->name, $sheet->order->sectionsOutOfPlace),
-            $sheet->walk->restarts, $sheet->walk->offListMs, $sheet->walk->offList, ScoreSheet::ENGINE, $sheet->notices,
+            array_map(strval(...), array_keys($sheet->walk->shutPlaces)),
+            array_values(array_diff($sheet->remarks, $sheet->notices)),
+            array_map(
+                static fn (string $id): string => $sheet->inspection->sections[$id]->name,
+                $sheet->order->sectionsOutOfPlace,
+            ),
+            $sheet->walk->restarts,
+            $sheet->walk->offListMs,
+            $sheet->walk->offList,
+            ScoreSheet::ENGINE,
+            $sheet->notices,
         );
     }
 }

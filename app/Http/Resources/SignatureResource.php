@@ -30,6 +30,9 @@ final readonly class SignatureResource
 
     public static function of(Signature $signature, bool $stands): self
     {
-        return new self($signature->party, $signature->name, $signature->strokes, $signature->signed_at->toIso8601ZuluString(), $signature->enteredBy?->name, $stands);
+        return new self(
+            $signature->party, $signature->name, $signature->strokes, $signature->signed_at->toIso8601ZuluString(),
+            $signature->enteredBy?->name, $stands,
+        );
     }
 }

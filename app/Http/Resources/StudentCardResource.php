@@ -37,8 +37,9 @@ final readonly class StudentCardResource
         $last = $student->lastFinished;
 
         return new self(
-            $student->id, $student->name, $student->class_name, $student->exam_on?->toDateString(), $student->finished_count,
-            $last?->started_at->toIso8601ZuluString(), $last?->result?->standing, $last?->result?->permille,
+            $student->id, $student->name, $student->class_name, $student->exam_on?->toDateString(),
+            $student->finished_count, $last?->started_at->toIso8601ZuluString(), $last?->result?->standing,
+            $last?->result?->permille,
         );
     }
 }

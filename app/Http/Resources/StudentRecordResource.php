@@ -19,13 +19,16 @@ final readonly class StudentRecordResource implements Responsable
      * @param  list<BrakePracticeResource>  $brake_practices
      */
     public function __construct(
-        #[OA\Property]
-        public StudentCardResource $student,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: AttemptCardResource::class))]
-        public array $attempts,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: MissedItemResource::class))]
-        public array $most_missed,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: BrakePracticeResource::class), description: 'the newest first, kept apart from what counts')]
+        #[OA\Property] public StudentCardResource $student,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: AttemptCardResource::class))] public array $attempts,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MissedItemResource::class))] public array $most_missed,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(ref: BrakePracticeResource::class),
+                description: 'the newest first, kept apart from what counts',
+            ),
+        ]
         public array $brake_practices,
     ) {}
 }

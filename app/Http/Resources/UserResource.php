@@ -36,6 +36,9 @@ final readonly class UserResource implements Responsable
 
     public static function of(User $user): self
     {
-        return new self($user->id, $user->name, $user->email, $user->role, $user->student?->id, $user->school->name, $user->school->state, $user->school->time_zone);
+        return new self(
+            $user->id, $user->name, $user->email, $user->role, $user->student?->id, $user->school->name,
+            $user->school->state, $user->school->time_zone,
+        );
     }
 }

@@ -14,11 +14,15 @@ use Pasada\Core\Inspection\Item;
 use Pasada\Core\Inspection\Side;
 
 /**
- * What was heard of each item during one replay. Changes while the marks are played and is then read out once; nobody else holds one.
+ * What was heard of each item during one replay. Changes while the marks are played and is then read out once; nobody
+ * else holds one.
  */
 final class Ledger
 {
-    /** @var array<string, array{Tally, Tally}> left and right side by item id; the same tally twice where sides are not asked apart */
+    /**
+     * @var array<string, array{Tally, Tally}> left and right side by item id; the same tally twice where sides are not
+     *   asked apart
+     */
     private array $tallies = [];
 
     /** @var array<string, array<string, int>> figures as said, by item id and point code */
@@ -60,7 +64,10 @@ final class Ledger
 
     public function hear(ItemMark $heard): void
     {
-        $this->say($heard, $heard->mark->kind === MarkKind::HeardWhole ? $heard->item->points->bits : $heard->of->points->bits);
+        $this->say(
+            $heard,
+            $heard->mark->kind === MarkKind::HeardWhole ? $heard->item->points->bits : $heard->of->points->bits,
+        );
     }
 
     /** A figure within what is accepted is the point said; any other is the point said wrong. */
@@ -113,7 +120,11 @@ final class Ledger
         }
         // A figure or words of a point that was not said were not said either.
         foreach ($points->points() as $point) {
-            unset($this->figures[$item->id][$point->value], $this->axleFigures[$item->id][$point->value], $this->words[$item->id][$point->value]);
+            unset(
+                $this->figures[$item->id][$point->value],
+                $this->axleFigures[$item->id][$point->value],
+                $this->words[$item->id][$point->value],
+            );
         }
     }
 
@@ -132,15 +143,19 @@ final class Ledger
 
             return;
         }
-        unset($this->tallies[$id], $this->figures[$id], $this->axleFigures[$id], $this->words[$id], $this->wavedLate[$id]);
+        unset(
+            $this->tallies[$id], $this->figures[$id], $this->axleFigures[$id], $this->words[$id], $this->wavedLate[$id],
+        );
         $this->waved[$id] = true;
     }
 
     /** As if the item had never been mentioned. */
     public function forget(string $id): void
     {
-        unset($this->tallies[$id], $this->figures[$id], $this->axleFigures[$id], $this->words[$id], $this->waved[$id], $this->wavedLate[$id],
-            $this->firstAtMs[$id], $this->lastAtMs[$id], $this->afterwards[$id]);
+        unset(
+            $this->tallies[$id], $this->figures[$id], $this->axleFigures[$id], $this->words[$id], $this->waved[$id],
+            $this->wavedLate[$id], $this->firstAtMs[$id], $this->lastAtMs[$id], $this->afterwards[$id],
+        );
     }
 
     /** @return array<string, Hearing> in the order of naming */
@@ -164,13 +179,31 @@ final class Ledger
         // Most were said of both sides, in time and right: the empty sets are one.
         $none = $this->none;
         $apart = static fn (int $bits): PointSet => $bits === 0 ? $none : PointSet::fromBits($bits);
-        [$leftOnly, $rightOnly, $lateLeft, $lateRight] = $left === $right ? [$none, $none, $none, $none]
-            : [$apart($left->inTime & ~$both), $apart($right->inTime & ~$both), $apart($left->late & ~$late), $apart($right->late & ~$late)];
+        [$leftOnly, $rightOnly, $lateLeft, $lateRight] =
+            $left === $right
+                ? [$none, $none, $none, $none]
+                : [
+                    $apart($left->inTime & ~$both), $apart($right->inTime & ~$both), $apart($left->late & ~$late),
+                    $apart($right->late & ~$late),
+                ];
 
         return new Hearing(
-            PointSet::fromBits($both), $late === 0 ? $none : PointSet::fromBits($late), isset($this->waved[$id]), $atMs, $this->lastAtMs[$id] ?? $atMs, $turn,
-            $wrong === 0 ? $none : PointSet::fromBits($wrong), $leftOnly, $rightOnly, $this->figures[$id] ?? [], $this->words[$id] ?? [],
-            null, isset($this->afterwards[$id]), $lateLeft, $lateRight, isset($this->wavedLate[$id]),
+            PointSet::fromBits($both),
+            $late === 0 ? $none : PointSet::fromBits($late),
+            isset($this->waved[$id]),
+            $atMs,
+            $this->lastAtMs[$id] ?? $atMs,
+            $turn,
+            $wrong === 0 ? $none : PointSet::fromBits($wrong),
+            $leftOnly,
+            $rightOnly,
+            $this->figures[$id] ?? [],
+            $this->words[$id] ?? [],
+            null,
+            isset($this->afterwards[$id]),
+            $lateLeft,
+            $lateRight,
+            isset($this->wavedLate[$id]),
         );
     }
 

@@ -70,13 +70,20 @@ final class Replay
             return;
         }
         // What is told afterwards says so and when it was said; anything else was made by a device whose clock ran on.
-        if ($this->finishedAtMs !== null && $mark->atMs > $this->finishedAtMs && $mark->said === null && $mark->kind->isOfTheWalk()) {
+        if (
+            $this->finishedAtMs !== null &&
+            $mark->atMs > $this->finishedAtMs &&
+            $mark->said === null &&
+            $mark->kind->isOfTheWalk()
+        ) {
             $this->afterFinish++;
 
             return;
         }
         match (true) {
-            $payload instanceof ItemPayload => $this->playItem(new ItemMark($item, $mark, $payload, $this->isShut($mark, $item))),
+            $payload instanceof ItemPayload => $this->playItem(
+                new ItemMark($item, $mark, $payload, $this->isShut($mark, $item)),
+            ),
             $payload instanceof PlacePayload => $this->playPlace($mark, $payload->place),
             $payload instanceof ReferencePayload => $this->refer($mark, $payload),
             $payload instanceof RemarkPayload => $this->remark($mark, $payload),
@@ -164,16 +171,32 @@ final class Replay
         $this->backOnList($endMs);
 
         return new Walk(
-            $this->ledger->hearings(), $this->route->visits($endMs), $this->route->closed, $this->route->shut, $this->remarks,
-            $this->route->current, $endMs, $this->finishedAtMs !== null, $this->references, array_map(static fn (array $planted): string => $planted[0], $this->planted), $this->noticed(),
-            $this->flags, $this->restarts, $this->offListMs, $offList !== null, $this->tooLate(),
+            $this->ledger->hearings(),
+            $this->route->visits($endMs),
+            $this->route->closed,
+            $this->route->shut,
+            $this->remarks,
+            $this->route->current,
+            $endMs,
+            $this->finishedAtMs !== null,
+            $this->references,
+            array_map(static fn (array $planted): string => $planted[0], $this->planted),
+            $this->noticed(),
+            $this->flags,
+            $this->restarts,
+            $this->offListMs,
+            $offList !== null,
+            $this->tooLate(),
         );
     }
 
     private function notFitted(ItemMark $waved): void
     {
         if ($waved->isShut) {
-            $this->tooLate[] = sprintf('"%s" was told as not equipped only after its place was left.', $waved->item->fullName());
+            $this->tooLate[] = sprintf(
+                '"%s" was told as not equipped only after its place was left.',
+                $waved->item->fullName(),
+            );
         }
         $this->ledger->wave($waved);
     }
@@ -181,7 +204,10 @@ final class Replay
     private function notice(ItemMark $noticed): void
     {
         if ($noticed->isShut) {
-            $this->tooLate[] = sprintf('A defect of "%s" was noticed only after its place was left.', $noticed->item->fullName());
+            $this->tooLate[] = sprintf(
+                'A defect of "%s" was noticed only after its place was left.',
+                $noticed->item->fullName(),
+            );
         } else {
             $this->noticed[$noticed->item->id][] = [(string) $noticed->of->text, $noticed->of->side];
         }
@@ -206,11 +232,20 @@ final class Replay
     /** @return list<string> */
     private function tooLate(): array
     {
-        return $this->afterFinish === 0 ? $this->tooLate
-            : [...$this->tooLate, $this->afterFinish === 1 ? '1 mark is timed after the finish; it counts for nothing.' : sprintf('%d marks are timed after the finish; they count for nothing.', $this->afterFinish)];
+        return $this->afterFinish === 0
+            ? $this->tooLate
+            : [
+                ...$this->tooLate,
+                $this->afterFinish === 1
+                    ? '1 mark is timed after the finish; it counts for nothing.'
+                    : sprintf('%d marks are timed after the finish; they count for nothing.', $this->afterFinish),
+            ];
     }
 
-    /** Within what is allowed, the tests start from nothing; beyond it, what was said stands and the restart is held against the student. */
+    /**
+     * Within what is allowed, the tests start from nothing; beyond it, what was said stands and the restart is held
+     * against the student.
+     */
     private function restart(string $section): void
     {
         $brakes = $this->inspection->checklist->rules->brakes;

@@ -79,7 +79,9 @@ final class Route
         $section = $this->sections[$from];
         $this->shut += match ($this->returns) {
             ReturnRule::Place => [$from => true],
-            ReturnRule::Section => $section === $this->sections[$to] ? [] : array_fill_keys(array_keys($this->sections, $section, true), true),
+            ReturnRule::Section => $section === $this->sections[$to]
+                ? []
+                : array_fill_keys(array_keys($this->sections, $section, true), true),
             ReturnRule::End => [],
         };
     }

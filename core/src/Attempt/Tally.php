@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Attempt;
 
-/** What was said of an item, or of one side of it: points as bits, since hundreds of attempts are scored again in seconds. */
+/**
+ * What was said of an item, or of one side of it: points as bits, since hundreds of attempts are scored again in
+ * seconds.
+ */
 final class Tally
 {
     public int $inTime = 0;

@@ -18,7 +18,8 @@ final readonly class Walk
      * @param  list<Remark>  $remarks
      * @param  list<Reference>  $references  in order
      * @param  array<string, string>  $planted  what was put there for this walk, by item id
-     * @param  array<string, string>  $noticed  what the student noticed in time, by item id; empty where only that is known that something was
+     * @param  array<string, string>  $noticed  what the student noticed in time, by item id; empty where only that is
+     *   known that something was
      * @param  list<string>  $tooLate  what counts for nothing because it came too late, in words
      * @param  list<Remark>  $flags  what to look at again in the debrief
      */
@@ -52,8 +53,9 @@ final readonly class Walk
     public function hearing(array $hearings): self
     {
         return new self(
-            $hearings, $this->visits, $this->closedPlaces, $this->shutPlaces, $this->remarks, $this->currentPlace, $this->durationMs, $this->finished,
-            $this->references, $this->planted, $this->noticed, $this->flags, $this->restarts, $this->offListMs, $this->offList, $this->tooLate,
+            $hearings, $this->visits, $this->closedPlaces, $this->shutPlaces, $this->remarks, $this->currentPlace,
+            $this->durationMs, $this->finished, $this->references, $this->planted, $this->noticed, $this->flags,
+            $this->restarts, $this->offListMs, $this->offList, $this->tooLate,
         );
     }
 

@@ -65,12 +65,16 @@ enum BrakeTest: string
     {
         $of = array_filter(self::cases(), static fn (self $test): bool => $test->procedure()->kind() === $kind);
 
-        return array_values(array_filter(array_map(static fn (self $test): ?string => $test->component(), $of), is_string(...)));
+        return array_values(
+            array_filter(array_map(static fn (self $test): ?string => $test->component(), $of), is_string(...)),
+        );
     }
 
     /** @return list<self> the tests that are scored as a component */
     public static function scoredAs(string $component): array
     {
-        return array_values(array_filter(self::cases(), static fn (self $test): bool => $test->component() === $component));
+        return array_values(
+            array_filter(self::cases(), static fn (self $test): bool => $test->component() === $component),
+        );
     }
 }

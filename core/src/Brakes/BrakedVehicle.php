@@ -21,21 +21,34 @@ final readonly class BrakedVehicle
     private const MOST_BELOW_PSI = 25.0;
 
     /** @param  array<string, Limits>  $own  by test, where the vehicle has its own */
-    public function __construct(public bool $combination = true, public bool $hasHandValve = true, public bool $isManual = false, private array $own = []) {}
+    public function __construct(
+        public bool $combination = true, public bool $hasHandValve = true, public bool $isManual = false,
+        private array $own = [],
+    ) {}
 
     public static function of(Vehicle $vehicle): self
     {
         $own = [];
         foreach (BrakeTest::cases() as $test) {
             $component = $test->component();
-            // A vehicle's governor figure is where it cuts out; where it cuts in follows from that, or is a figure for that test alone.
-            $figure = $component === null ? null : ($vehicle->ownFigureOfTest($component, $test->value) ?? ($test === BrakeTest::CutIn ? null : $vehicle->ownFigure($component, Point::Reading, null)));
+            // A vehicle's governor figure is where it cuts out; where it cuts in follows from that, or is a figure for
+            // that test alone.
+            $figure =
+                $component === null
+                    ? null
+                    : $vehicle->ownFigureOfTest($component, $test->value) ??
+                        ($test === BrakeTest::CutIn ? null : $vehicle->ownFigure($component, Point::Reading, null));
             if ($figure !== null) {
                 $own[$test->value] = new Limits(self::whole($figure->low), self::whole($figure->high));
             }
         }
 
-        return new self($vehicle->hasTrailer(), $vehicle->features->has(Feature::HandValve), $vehicle->features->has(Feature::ManualTransmission), $own);
+        return new self(
+            $vehicle->hasTrailer(),
+            $vehicle->features->has(Feature::HandValve),
+            $vehicle->features->has(Feature::ManualTransmission),
+            $own,
+        );
     }
 
     public function canBeAsked(BrakeTest $test): bool

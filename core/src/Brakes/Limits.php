@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Brakes;
 
-/** The lowest and the highest value that is right, both included, in the unit that the test measures: psi or seconds. */
+/**
+ * The lowest and the highest value that is right, both included, in the unit that the test measures: psi or seconds.
+ */
 final readonly class Limits
 {
     /**
@@ -72,7 +74,11 @@ final readonly class Limits
     public function label(): string
     {
         return match (true) {
-            $this->low !== null && $this->high !== null => sprintf('between %s and %s', ShortNumber::of($this->low), ShortNumber::of($this->high)),
+            $this->low !== null && $this->high !== null => sprintf(
+                'between %s and %s',
+                ShortNumber::of($this->low),
+                ShortNumber::of($this->high),
+            ),
             $this->low !== null => 'at or above '.ShortNumber::of($this->low),
             default => 'no more than '.ShortNumber::of($this->highest()),
         };

@@ -17,6 +17,11 @@ final readonly class Sequence
     /** @return list<StepRule> the steps that this vehicle can be asked, with their limits on it */
     public function rules(BrakedVehicle $vehicle): array
     {
-        return array_map($vehicle->rule(...), array_values(array_filter($this->steps, static fn (StepChoice $step): bool => $vehicle->canBeAsked($step->test))));
+        return array_map(
+            $vehicle->rule(...),
+            array_values(
+                array_filter($this->steps, static fn (StepChoice $step): bool => $vehicle->canBeAsked($step->test)),
+            ),
+        );
     }
 }

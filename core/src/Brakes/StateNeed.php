@@ -57,7 +57,11 @@ enum StateNeed: string
             self::HandValveOn => $situation->handOn ? null : 'the hand valve was not on',
             self::Rpm => match (true) {
                 ! $situation->engine => 'the engine was off',
-                $rpm < $leastRpm => sprintf('the engine turned at %s rpm, at least %s asked', ShortNumber::of($rpm), ShortNumber::of($leastRpm)),
+                $rpm < $leastRpm => sprintf(
+                    'the engine turned at %s rpm, at least %s asked',
+                    ShortNumber::of($rpm),
+                    ShortNumber::of($leastRpm),
+                ),
                 default => null,
             },
         };

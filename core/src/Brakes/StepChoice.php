@@ -28,7 +28,10 @@ final readonly class StepChoice
         public ?float $leastRpm = null,
         /** Pressures between which the build-up is timed. */
         public Limits $timedPsi = new Limits(null, null),
-        /** What is accepted where a student states the limits: the band of the checklist's figure; null where it has none. */
+        /**
+         * What is accepted where a student states the limits: the band of the checklist's figure; null where it has
+         * none.
+         */
         public ?Limits $accepted = null,
     ) {}
 
@@ -36,8 +39,8 @@ final readonly class StepChoice
     public function accepting(Limits $accepted): self
     {
         return new self(
-            $this->test, $this->limits, $this->singleLimits, $this->say, $this->needs, $this->fromPsi, $this->slackSeconds,
-            $this->countsFirstDrop, $this->leastRpm, $this->timedPsi, $accepted,
+            $this->test, $this->limits, $this->singleLimits, $this->say, $this->needs, $this->fromPsi,
+            $this->slackSeconds, $this->countsFirstDrop, $this->leastRpm, $this->timedPsi, $accepted,
         );
     }
 }

@@ -26,7 +26,9 @@ final readonly class StepRule
         public array $say = [],
         /** What a student may state as the limits; null where that is the limits themselves. */
         public ?Limits $accepted = null,
-        /** What a student may state instead, by the pressure itself where the limits are a distance; null where nothing. */
+        /**
+         * What a student may state instead, by the pressure itself where the limits are a distance; null where nothing.
+         */
         public ?Limits $acceptedInstead = null,
         /** Lowest pressure that it may begin at; null where any will do. */
         public ?float $fromPsi = null,
@@ -48,9 +50,14 @@ final readonly class StepRule
 
         return new self(
             $this->test, $limits, $choice->needs ?? $this->needs, $choice->say ?? $this->say,
-            // The band of a figure holds only where the limits lie in it: one for a combination says nothing of a single vehicle.
-            $choice->accepted === null ? null : $limits->joinedWith($choice->accepted), $this->acceptedInstead, $choice->fromPsi,
-            $choice->slackSeconds ?? $this->slackSeconds, $choice->countsFirstDrop, $choice->leastRpm ?? $this->leastRpm,
+            // The band of a figure holds only where the limits lie in it: one for a combination says nothing of a
+            // single vehicle.
+            $choice->accepted === null ? null : $limits->joinedWith($choice->accepted),
+            $this->acceptedInstead,
+            $choice->fromPsi,
+            $choice->slackSeconds ?? $this->slackSeconds,
+            $choice->countsFirstDrop,
+            $choice->leastRpm ?? $this->leastRpm,
             $this->timedPsi->overriddenBy($choice->timedPsi),
         );
     }
@@ -58,10 +65,12 @@ final readonly class StepRule
     /** The same within limits of the vehicle's own, which are then what is accepted, too. */
     public function onVehicle(Limits $own): self
     {
-        return ! $own->areSet() ? $this : new self(
-            $this->test, $this->limits->overriddenBy($own), $this->needs, $this->say, null, null, $this->fromPsi, $this->slackSeconds,
-            $this->countsFirstDrop, $this->leastRpm, $this->timedPsi, true,
-        );
+        return ! $own->areSet()
+            ? $this
+            : new self(
+                $this->test, $this->limits->overriddenBy($own), $this->needs, $this->say, null, null, $this->fromPsi,
+                $this->slackSeconds, $this->countsFirstDrop, $this->leastRpm, $this->timedPsi, true,
+            );
     }
 
     /** The first need that is not met; null where all are. */
@@ -83,10 +92,13 @@ final readonly class StepRule
         return $this->limits->hold($value);
     }
 
-    /** Whether a value is right where a student states it as a limit: the accepted band is wider than what is taught. */
+    /**
+     * Whether a value is right where a student states it as a limit: the accepted band is wider than what is taught.
+     */
     public function acceptsStated(float $value): bool
     {
-        return ($this->accepted ?? $this->limits->closed())->hold($value) || ($this->acceptedInstead?->hold($value) ?? false);
+        return ($this->accepted ?? $this->limits->closed())->hold($value) ||
+            ($this->acceptedInstead?->hold($value) ?? false);
     }
 
     public function mustSay(Spoken $what): bool

@@ -17,7 +17,9 @@ use Pasada\Core\Vehicle\Vehicle;
 /** What a state or school asks, and how it credits it. Made by ChecklistReader only, which checks it. */
 final readonly class Checklist
 {
-    /** @var array<string, list<Figure>> by point code, so that laying out the items need not try every figure on each */
+    /**
+     * @var array<string, list<Figure>> by point code, so that laying out the items need not try every figure on each
+     */
     private array $figuresByPoint;
 
     /** The points that have a figure: most components have none of them. */
@@ -51,7 +53,9 @@ final readonly class Checklist
     {
         $brakes = $this->rules->brakes;
 
-        return $brakes === null ? new Sequence([], 0) : new Sequence(array_map($this->accepting(...), $brakes->steps), $brakes->restarts, $brakes->restartFrom);
+        return $brakes === null
+            ? new Sequence([], 0)
+            : new Sequence(array_map($this->accepting(...), $brakes->steps), $brakes->restarts, $brakes->restartFrom);
     }
 
     private function accepting(StepChoice $step): StepChoice
@@ -68,13 +72,19 @@ final readonly class Checklist
             }
         }
 
-        return $found === null ? $step : $step->accepting(new Limits($found->acceptedLow / 1000, $found->acceptedHigh / 1000));
+        return $found === null
+            ? $step
+            : $step->accepting(new Limits($found->acceptedLow / 1000, $found->acceptedHigh / 1000));
     }
 
-    /** The same without what is asked where: an inspection has it laid out in its items, and is kept a third smaller. */
+    /**
+     * The same without what is asked where: an inspection has it laid out in its items, and is kept a third smaller.
+     */
     public function laidOut(): self
     {
-        return new self($this->id, $this->version, $this->name, $this->reason, $this->rules, [], $this->figures, $this->forms);
+        return new self(
+            $this->id, $this->version, $this->name, $this->reason, $this->rules, [], $this->figures, $this->forms,
+        );
     }
 
     /**
@@ -107,7 +117,8 @@ final readonly class Checklist
         foreach ($component->points()->common($this->figurePoints)->points() as $point) {
             $code = $point->value;
             foreach ($this->figuresByPoint[$code] ?? [] as $figure) {
-                if ($figure->holdsFor($component->id, $axle) && (! isset($found[$code]) || $figure->components !== [])) {
+                $isCloser = ! isset($found[$code]) || $figure->components !== [];
+                if ($isCloser && $figure->holdsFor($component->id, $axle)) {
                     $found[$code] = $figure;
                 }
             }

@@ -60,7 +60,11 @@ final readonly class Component
             }
         }
 
-        return new self($this->id, $this->name, $essential, $further->without($essential), $this->weight, $this->repeat, $this->needs, $this->pointNeeds, $this->say, $this->drive, $this->credit, $this->bonus, $this->axles, $parts, $this->essential->isEmpty(), $this->further);
+        return new self(
+            $this->id, $this->name, $essential, $further->without($essential), $this->weight, $this->repeat,
+            $this->needs, $this->pointNeeds, $this->say, $this->drive, $this->credit, $this->bonus, $this->axles,
+            $parts, $this->essential->isEmpty(), $this->further,
+        );
     }
 
     public function points(): PointSet
@@ -80,7 +84,10 @@ final readonly class Component
     public function canBeWaved(FeatureSet $features): bool
     {
         foreach ($this->needs as $anyOf) {
-            if (! self::met([$anyOf], $features) && array_filter($anyOf, static fn (Feature $feature): bool => ! $feature->isOptional()) !== []) {
+            if (
+                ! self::met([$anyOf], $features) &&
+                array_filter($anyOf, static fn (Feature $feature): bool => ! $feature->isOptional()) !== []
+            ) {
                 return false;
             }
         }
@@ -94,7 +101,10 @@ final readonly class Component
         return array_values(array_filter($this->parts, static fn (self $part): bool => $part->isFittedWith($features)));
     }
 
-    /** The essential points that make sense on a vehicle or axle with these features; those of its fitted parts, where it has none of its own. */
+    /**
+     * The essential points that make sense on a vehicle or axle with these features; those of its fitted parts, where
+     * it has none of its own.
+     */
     public function essentialWith(FeatureSet $features): PointSet
     {
         $points = $this->pointsOfParts ? PointSet::none() : $this->essential;

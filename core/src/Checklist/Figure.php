@@ -13,7 +13,8 @@ final readonly class Figure
     /**
      * @param  list<string>  $components  the components it holds for; empty means every component with the point
      * @param  list<AxleGroup>  $axles  the axles it holds for; empty means everywhere
-     * @param  array<string, self>  $byAxle  where all axles are asked in one item and differ: the figure of each, by the words for its axles
+     * @param  array<string, self>  $byAxle  where all axles are asked in one item and differ: the figure of each, by
+     *   the words for its axles
      */
     public function __construct(
         public string $id,
@@ -56,10 +57,15 @@ final readonly class Figure
             $byAxle[implode(' and ', $words[$key])] = $figure;
         }
 
-        return new self($first->id, $first->point, $first->components, [], $first->low, $first->high, $first->acceptedLow, $first->acceptedHigh, $first->unit, $first->source, $first->note, $byAxle);
+        return new self(
+            $first->id, $first->point, $first->components, [], $first->low, $first->high, $first->acceptedLow,
+            $first->acceptedHigh, $first->unit, $first->source, $first->note, $byAxle,
+        );
     }
 
-    /** @return non-empty-list<self> the figures that have to be said for its point: one, or one for each kind of axle */
+    /**
+     * @return non-empty-list<self> the figures that have to be said for its point: one, or one for each kind of axle
+     */
     public function parts(): array
     {
         return $this->byAxle === [] ? [$this] : array_values($this->byAxle);
@@ -68,7 +74,10 @@ final readonly class Figure
     /** Whether both say the same: a vehicle may set limits of its own for one axle and not for the other. */
     public function isSameAs(self $other): bool
     {
-        return $this->id === $other->id && $this->unit === $other->unit && $this->limits() === $other->limits() && count($this->byAxle) === count($other->byAxle);
+        return $this->id === $other->id &&
+            $this->unit === $other->unit &&
+            $this->limits() === $other->limits() &&
+            count($this->byAxle) === count($other->byAxle);
     }
 
     /** @return array{?int, ?int, int, int} */
@@ -98,14 +107,27 @@ final readonly class Figure
     /** The same figure with a vehicle's own limits, which are then what is accepted, too. */
     public function withLimits(?int $low, ?int $high, string $source, string $note): self
     {
-        return new self($this->id, $this->point, $this->components, $this->axles, $low, $high, $low ?? $high ?? 0, $high ?? $low ?? 0, $this->unit, $source, $note);
+        return new self(
+            $this->id, $this->point, $this->components, $this->axles, $low, $high, $low ?? ($high ?? 0),
+            $high ?? ($low ?? 0), $this->unit, $source, $note,
+        );
     }
 
-    /** "at least 4/32 in", "no more than 1 in", "between 120 and 140 psi" or "exactly 3"; of several axles each with its name. */
+    /**
+     * "at least 4/32 in", "no more than 1 in", "between 120 and 140 psi" or "exactly 3"; of several axles each with its
+     * name.
+     */
     public function said(): string
     {
         if ($this->byAxle !== []) {
-            return implode(', ', array_map(static fn (string $axles, self $figure): string => $figure->said().' ('.$axles.')', array_keys($this->byAxle), $this->byAxle));
+            return implode(
+                ', ',
+                array_map(
+                    static fn (string $axles, self $figure): string => $figure->said().' ('.$axles.')',
+                    array_keys($this->byAxle),
+                    $this->byAxle,
+                ),
+            );
         }
         if ($this->low !== null && $this->high !== null) {
             return $this->low === $this->high

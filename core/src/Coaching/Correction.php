@@ -28,18 +28,34 @@ final readonly class Correction
         if ($figure !== null && $value !== null) {
             $belongs = $this->elsewhere($figure, $value);
 
-            return sprintf('You said %s%s; here it is %s (%s).', $figure->unit->format($value), $belongs === null ? '' : ', which is the figure of the '.$belongs, $figure->said(), $figure->source);
+            return sprintf(
+                'You said %s%s; here it is %s (%s).',
+                $figure->unit->format($value),
+                $belongs === null ? '' : ', which is the figure of the '.$belongs,
+                $figure->said(),
+                $figure->source,
+            );
         }
         $words = $outcome->hearing->wrongWords[$point->value] ?? null;
 
-        return sprintf('%s was said wrong%s; say: %s.', ucfirst($this->coach->label($point)), $words === null ? '' : ' ("'.$words.'")', $this->coach->phrase($outcome->item, $point));
+        return sprintf(
+            '%s was said wrong%s; say: %s.',
+            ucfirst($this->coach->label($point)),
+            $words === null ? '' : ' ("'.$words.'")',
+            $this->coach->phrase($outcome->item, $point),
+        );
     }
 
     /** The axle that a figure would have been right for; null where it is right nowhere. */
     private function elsewhere(Figure $figure, int $value): ?string
     {
         foreach ($this->checklist->figures as $other) {
-            if ($other->id !== $figure->id && $other->point === $figure->point && $other->axles !== [] && $other->accepts($value)) {
+            if (
+                $other->id !== $figure->id &&
+                $other->point === $figure->point &&
+                $other->axles !== [] &&
+                $other->accepts($value)
+            ) {
                 return implode(' or ', array_map(static fn (AxleGroup $axle): string => $axle->label(), $other->axles));
             }
         }

@@ -33,7 +33,13 @@ final readonly class Difference
         $changes = [];
         foreach (array_keys($before + $after) as $key) {
             if ($where !== [] || ! in_array($key, self::PASSED_OVER, true)) {
-                $changes = [...$changes, ...self::values($before[$key] ?? null, $after[$key] ?? null, [...$where, self::label($key, $before[$key] ?? $after[$key] ?? null)])];
+                $changes = [
+                    ...$changes,
+                    ...self::values($before[$key] ?? null, $after[$key] ?? null, [
+                        ...$where,
+                        self::label($key, $before[$key] ?? ($after[$key] ?? null)),
+                    ]),
+                ];
             }
         }
 
@@ -51,7 +57,10 @@ final readonly class Difference
         }
         if (is_array($before) && is_array($after)) {
             if (self::hasIds($before) && self::hasIds($after)) {
-                return [...self::entries(self::byId($before), self::byId($after), $where), ...self::moved($before, $after, $where)];
+                return [
+                    ...self::entries(self::byId($before), self::byId($after), $where),
+                    ...self::moved($before, $after, $where),
+                ];
             }
             if (! array_is_list($before) && ! array_is_list($after)) {
                 return self::entries($before, $after, $where);
@@ -74,7 +83,9 @@ final readonly class Difference
         $kept = array_values(array_intersect($was, $is));
         $now = array_values(array_intersect($is, $was));
 
-        return $kept === $now ? [] : [new Change(implode(' › ', [...$where, 'order']), implode(', ', $kept), implode(', ', $now))];
+        return $kept === $now
+            ? []
+            : [new Change(implode(' › ', [...$where, 'order']), implode(', ', $kept), implode(', ', $now))];
     }
 
     /** @param  array<mixed>  $list */
@@ -106,7 +117,9 @@ final readonly class Difference
 
     private static function label(int|string $key, mixed $value): string
     {
-        return is_array($value) && is_string($value['name'] ?? null) ? $value['name'] : str_replace('_', ' ', (string) $key);
+        return is_array($value) && is_string($value['name'] ?? null)
+            ? $value['name']
+            : str_replace('_', ' ', (string) $key);
     }
 
     private static function said(mixed $value): ?string
@@ -116,7 +129,10 @@ final readonly class Difference
             is_bool($value) => $value ? 'yes' : 'no',
             is_string($value) => $value,
             is_array($value) && isset($value['name']) && is_string($value['name']) => $value['name'],
-            is_array($value) && array_is_list($value) && array_filter($value, is_string(...)) === $value => $value === [] ? 'none' : implode(', ', array_filter($value, is_string(...))),
+            is_array($value) && array_is_list($value) && array_filter($value, is_string(...)) === $value => $value ===
+            []
+                ? 'none'
+                : implode(', ', array_filter($value, is_string(...))),
             default => (string) json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
         };
 

@@ -35,14 +35,23 @@ final readonly class Node
         // A byte-order mark is what some editors put in front of UTF-8; it carries no meaning.
         $json = str_starts_with($json, "\u{FEFF}") ? substr($json, 3) : $json;
         if (strlen($json) > self::LARGEST_BYTES) {
-            $faults->add('', sprintf('is larger than %d MB; no document of Pasada is, so this is some other file', self::LARGEST_BYTES >> 20));
+            $faults->add(
+                '',
+                sprintf(
+                    'is larger than %d MB; no document of Pasada is, so this is some other file',
+                    self::LARGEST_BYTES >> 20,
+                ),
+            );
 
             return new self([], '', $faults);
         }
         try {
             return new self(json_decode($json, true, 64, JSON_THROW_ON_ERROR), '', $faults);
         } catch (JsonException $error) {
-            $faults->add('', 'this is not JSON ('.$error->getMessage().'); check for a missing comma, quote or bracket');
+            $faults->add(
+                '',
+                'this is not JSON ('.$error->getMessage().'); check for a missing comma, quote or bracket',
+            );
 
             return new self([], '', $faults);
         }
@@ -173,7 +182,10 @@ final readonly class Node
             $known = array_map(static fn (BackedEnum $one): string => (string) $one->value, $enum::cases());
             $said = is_string($this->value) ? sprintf('"%s" is not known', $this->value) : 'asks for a text';
             $near = is_string($this->value) ? self::nearest($this->value, $known) : null;
-            $this->fault($said.($near !== null ? sprintf('; did you mean "%s"?', $near) : '; it may be '.implode(', ', $known)));
+            $this->fault(
+                $said.
+                    ($near !== null ? sprintf('; did you mean "%s"?', $near) : '; it may be '.implode(', ', $known)),
+            );
 
             return $enum::cases()[0];
         }
@@ -230,12 +242,16 @@ final readonly class Node
         return $default;
     }
 
-    /** The value under `id`, in small letters, digits and single hyphens: it becomes part of addresses and file names. */
+    /**
+     * The value under `id`, in small letters, digits and single hyphens: it becomes part of addresses and file names.
+     */
     public function id(): string
     {
         $id = $this->string('id');
         if (preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $id) !== 1 || strlen($id) > self::LONGEST_ID) {
-            $this->child('id')->fault(sprintf('is written in small letters, digits and single hyphens, at most %d of them', self::LONGEST_ID));
+            $this->child('id')->fault(
+                sprintf('is written in small letters, digits and single hyphens, at most %d of them', self::LONGEST_ID),
+            );
         }
 
         return $id;
@@ -361,7 +377,9 @@ final readonly class Node
         foreach (array_keys($this->value) as $key) {
             if (! in_array((string) $key, $keys, true)) {
                 $near = self::nearest((string) $key, array_values($keys));
-                $this->child((string) $key)->fault('is not known here'.($near !== null ? sprintf('; did you mean "%s"?', $near) : ''));
+                $this->child((string) $key)->fault(
+                    'is not known here'.($near !== null ? sprintf('; did you mean "%s"?', $near) : ''),
+                );
             }
         }
     }
@@ -370,7 +388,8 @@ final readonly class Node
     private static function nearest(string $said, array $known): ?string
     {
         $best = null;
-        // Two slips at the most, and fewer than half of a short word: beyond that a proposal misleads more than it helps.
+        // Two slips at the most, and fewer than half of a short word: beyond that a proposal misleads more than it
+        // helps.
         $least = min(3, intdiv(strlen($said), 2) + 1);
         foreach ($known as $word) {
             $distance = levenshtein(substr($said, 0, 60), $word);

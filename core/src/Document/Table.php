@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Document;
 
-/** Reads the rows of a table as any spreadsheet saves them: separator found out, heading checked, blank lines passed over. */
+/**
+ * Reads the rows of a table as any spreadsheet saves them: separator found out, heading checked, blank lines passed
+ * over.
+ */
 final readonly class Table
 {
     /**
@@ -30,9 +33,15 @@ final readonly class Table
         $first = strtok($csv, "\n");
         $separator = self::separator($first === false ? '' : $first);
         $heading = fgetcsv($memory, null, $separator, '"', '');
-        $header = array_map(static fn (?string $cell): string => strtolower(trim((string) $cell)), $heading === false ? [] : $heading);
+        $header = array_map(
+            static fn (?string $cell): string => strtolower(trim((string) $cell)),
+            $heading === false ? [] : $heading,
+        );
         foreach (array_diff($asked, $header) as $missing) {
-            $faults[] = Fault::at('line 1', sprintf('has no column "%s"; the columns are %s', $missing, implode(', ', $columns)));
+            $faults[] = Fault::at(
+                'line 1',
+                sprintf('has no column "%s"; the columns are %s', $missing, implode(', ', $columns)),
+            );
         }
         if ($faults !== []) {
             return [];
@@ -85,7 +94,9 @@ final readonly class Table
     /** A spreadsheet runs a cell that begins like a formula; behind an apostrophe it shows it. Numbers stay numbers. */
     private static function harmless(int|float|string|null $cell): int|float|string|null
     {
-        return is_string($cell) && ! is_numeric($cell) && preg_match('/^\'*[=+\-@\t\r]/', $cell) === 1 ? "'".$cell : $cell;
+        return is_string($cell) && ! is_numeric($cell) && preg_match('/^\'*[=+\-@\t\r]/', $cell) === 1
+            ? "'".$cell
+            : $cell;
     }
 
     /** What was made harmless by write(), as it was. */

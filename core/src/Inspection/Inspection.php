@@ -75,8 +75,13 @@ final readonly class Inspection
     public function withoutDefects(): self
     {
         $hide = static fn (Item $item): Item => $item->defect === null ? $item : $item->withoutDefect();
-        $places = array_map(static fn (Place $place): Place => $place->withItems(array_map($hide, $place->items)), $this->places);
+        $places = array_map(
+            static fn (Place $place): Place => $place->withItems(array_map($hide, $place->items)),
+            $this->places,
+        );
 
-        return new self($this->checklist, $this->vehicle, $this->form, $places, array_map($hide, $this->items), $this->sections);
+        return new self(
+            $this->checklist, $this->vehicle, $this->form, $places, array_map($hide, $this->items), $this->sections,
+        );
     }
 }

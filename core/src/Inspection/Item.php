@@ -59,8 +59,9 @@ final readonly class Item
     public function withoutDefect(): self
     {
         return new self(
-            $this->id, $this->component, $this->name, $this->position, $this->place, $this->section, $this->essential, $this->further, $this->points, $this->weight,
-            $this->figures, $this->say, $this->drive, $this->rank, $this->credit, $this->bonus, $this->twoSided, $this->parts, $this->fitted, null,
+            $this->id, $this->component, $this->name, $this->position, $this->place, $this->section, $this->essential,
+            $this->further, $this->points, $this->weight, $this->figures, $this->say, $this->drive, $this->rank,
+            $this->credit, $this->bonus, $this->twoSided, $this->parts, $this->fitted, null,
         );
     }
 }

@@ -11,13 +11,19 @@ use Pasada\Core\Catalogue\PointSet;
 final readonly class ItemWriter
 {
     /** The columns of a row, in order. */
-    public const COLUMNS = ['rank', 'id', 'component', 'name', 'axle', 'side', 'section', 'place', 'essential', 'further', 'weight', 'figures'];
+    public const COLUMNS = [
+        'rank', 'id', 'component', 'name', 'axle', 'side', 'section', 'place', 'essential', 'further', 'weight',
+        'figures',
+    ];
 
     /**
      * One row per item in walking order. Points are codes parted by spaces; figures are `point: words (source)`
      * parted by semicolons; `axle` and `side` are null off the axles and sides.
      *
-     * @return list<array{rank: int, id: string, component: string, name: string, axle: ?string, side: ?string, section: string, place: string, essential: string, further: string, weight: int, figures: string}>
+     * @return list<array{
+     *    rank: int, id: string, component: string, name: string, axle: ?string, side: ?string, section: string,
+     *    place: string, essential: string, further: string, weight: int, figures: string,
+     * }>
      */
     public static function rows(Inspection $inspection): array
     {

@@ -30,6 +30,8 @@ final readonly class Place
     /** @param  non-empty-list<Item>  $items */
     public function withItems(array $items): self
     {
-        return new self($this->id, $this->name, $this->section, $this->stop, $this->zone, $this->group, $this->axles, $items);
+        return new self(
+            $this->id, $this->name, $this->section, $this->stop, $this->zone, $this->group, $this->axles, $items,
+        );
     }
 }

@@ -44,7 +44,13 @@ final readonly class Position
     /** As it is read: "", "steer axle", "drive axle 2, right side". */
     public function label(): string
     {
-        return implode(', ', array_filter([$this->axleLabel(), $this->side === null ? '' : $this->side->value.' side'], static fn (string $part): bool => $part !== ''));
+        return implode(
+            ', ',
+            array_filter(
+                [$this->axleLabel(), $this->side === null ? '' : $this->side->value.' side'],
+                static fn (string $part): bool => $part !== '',
+            ),
+        );
     }
 
     /** "steer axle", "drive axle 2"; empty off the axles. */

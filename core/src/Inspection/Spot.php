@@ -12,7 +12,8 @@ final readonly class Spot
 {
     /**
      * @param  list<Axle>  $axles  empty off the axles
-     * @param  non-empty-list<FeatureSet>  $features  what the vehicle and each axle of this spot have, one set for each axle in turn
+     * @param  non-empty-list<FeatureSet>  $features  what the vehicle and each axle of this spot have, one set for each
+     *   axle in turn
      * @param  non-empty-list<FeatureSet>  $groupFeatures  likewise for all axles of the group; the same off the axles
      */
     public function __construct(

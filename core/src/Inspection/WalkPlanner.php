@@ -45,7 +45,9 @@ final readonly class WalkPlanner
                 }
                 if ($items !== []) {
                     $axles = array_map(static fn (Axle $axle): string => $axle->id, $spot->axles);
-                    $places[] = new Place($spot->id, $spot->name, $section->id, $stop->id, $stop->zone, $stop->axles, $axles, $items);
+                    $places[] = new Place(
+                        $spot->id, $spot->name, $section->id, $stop->id, $stop->zone, $stop->axles, $axles, $items,
+                    );
                 }
             }
         }
@@ -92,8 +94,8 @@ final readonly class WalkPlanner
     }
 
     /**
-     * What is asked at a spot, with where and with the features that hold there; a part asked of each axle of a spot that
-     * has several comes with the rest of its axle.
+     * What is asked at a spot, with where and with the features that hold there; a part asked of each axle of a spot
+     * that has several comes with the rest of its axle.
      *
      * @param  array<string, true>  $done  components asked once for the whole vehicle, by reference
      * @return list<array{Component, Position, non-empty-list<FeatureSet>}>
@@ -116,7 +118,11 @@ final readonly class WalkPlanner
     private function spots(Stop $stop): array
     {
         if ($stop->axles === null) {
-            return [new Spot($stop->id, $stop->name, [], true, [$this->vehicle->features], [$this->vehicle->features], true)];
+            return [
+                new Spot(
+                    $stop->id, $stop->name, [], true, [$this->vehicle->features], [$this->vehicle->features], true,
+                ),
+            ];
         }
         $axles = $this->vehicle->axlesOf($stop->axles);
         if ($axles === []) {
@@ -128,7 +134,10 @@ final readonly class WalkPlanner
         }
         $spots = [];
         foreach ($axles as $index => $axle) {
-            $spots[] = new Spot($stop->id.'-'.($index + 1), $stop->name.' '.($index + 1), [$axle], $index === 0, $this->featuresOf([$axle]), $ofGroup, false);
+            $spots[] = new Spot(
+                $stop->id.'-'.($index + 1), $stop->name.' '.($index + 1), [$axle], $index === 0,
+                $this->featuresOf([$axle]), $ofGroup, false,
+            );
         }
 
         return $spots;
@@ -182,19 +191,30 @@ final readonly class WalkPlanner
      */
     private function featuresOf(array $axles): array
     {
-        return $axles === [] ? [$this->vehicle->features] : array_map(fn (Axle $axle): FeatureSet => $this->vehicle->features->with($axle->features), $axles);
+        return $axles === []
+            ? [$this->vehicle->features]
+            : array_map(fn (Axle $axle): FeatureSet => $this->vehicle->features->with($axle->features), $axles);
     }
 
-    /** @param  non-empty-list<FeatureSet>  $features  of each axle that the item stands for: what one has and what another has make no part between them */
-    private function item(Section $section, Component $component, string $place, Position $where, array $features, int $rank): ?Item
-    {
+    /**
+     * @param  non-empty-list<FeatureSet>  $features  of each axle that the item stands for: what one has and what
+     *   another has make no part between them
+     */
+    private function item(
+        Section $section, Component $component, string $place, Position $where, array $features, int $rank,
+    ): ?Item {
         $rules = $this->checklist->rules;
         $having = array_values(array_filter($features, $component->isFittedWith(...)));
-        if ($having === [] && ($rules->notFitted === NotFittedRule::ByVehicle || array_filter($features, $component->canBeWaved(...)) === [])) {
+        if (
+            $having === [] &&
+            ($rules->notFitted === NotFittedRule::ByVehicle ||
+                array_filter($features, $component->canBeWaved(...)) === [])
+        ) {
             return null;
         }
         // A part that is not there has all its points listed: nothing tells which of them would make sense.
-        [$essential, $further] = $having === [] ? [$component->essential, $component->further] : $this->points($component, $having);
+        [$essential, $further] =
+            $having === [] ? [$component->essential, $component->further] : $this->points($component, $having);
         if ($essential->isEmpty()) {
             return null;
         }
@@ -211,12 +231,27 @@ final readonly class WalkPlanner
 
         return new Item(
             $at === '' ? $component->id : $component->id.'@'.$at,
-            $component->id, $component->name, $where, $place, $section->id,
-            $essential, $further, $essential->with($further), $component->weight,
-            $isForAll ? $this->checklist->figuresForAll($component, $this->groupsWith($component), $this->vehicle) : $this->checklist->figuresFor($component, $where->group, $this->vehicle),
-            $component->say, $component->drive?->drivenBy($features[0]), $rank,
-            $component->credit ?? $section->credit ?? $rules->credit, $component->bonus, $component->repeat === Repeat::TwoSided,
-            array_values($parts), $having !== [], $this->defect($component, $where),
+            $component->id,
+            $component->name,
+            $where,
+            $place,
+            $section->id,
+            $essential,
+            $further,
+            $essential->with($further),
+            $component->weight,
+            $isForAll
+                ? $this->checklist->figuresForAll($component, $this->groupsWith($component), $this->vehicle)
+                : $this->checklist->figuresFor($component, $where->group, $this->vehicle),
+            $component->say,
+            $component->drive?->drivenBy($features[0]),
+            $rank,
+            $component->credit ?? ($section->credit ?? $rules->credit),
+            $component->bonus,
+            $component->repeat === Repeat::TwoSided,
+            array_values($parts),
+            $having !== [],
+            $this->defect($component, $where),
         );
     }
 
@@ -252,11 +287,24 @@ final readonly class WalkPlanner
     private function defect(Component $component, Position $where): ?string
     {
         foreach ($this->vehicle->defects as $defect) {
-            if (! in_array($defect->component, [$component->id, ...array_map(static fn (Component $part): string => $part->id, $component->parts)], true)) {
+            if (
+                ! in_array(
+                    $defect->component,
+                    [$component->id, ...array_map(static fn (Component $part): string => $part->id, $component->parts)],
+                    true,
+                )
+            ) {
                 continue;
             }
             // An item that stands for a whole group of axles has the defect of any of them.
-            if ($defect->axle === null || $where->axle === null || $where->axle === $defect->axle || ($where->group !== null && $where->axle === $where->group->value && str_starts_with($defect->axle, $where->axle))) {
+            if (
+                $defect->axle === null ||
+                $where->axle === null ||
+                $where->axle === $defect->axle ||
+                ($where->group !== null &&
+                    $where->axle === $where->group->value &&
+                    str_starts_with($defect->axle, $where->axle))
+            ) {
                 return $defect->what;
             }
         }

@@ -16,10 +16,19 @@ enum Bound
     {
         $before = implode(' ', array_slice($words->text, max(0, $quantity->from - 5), min(5, $quantity->from)));
         $after = implode(' ', array_slice($words->text, $quantity->to, 4));
-        if (preg_match('/(no|not|never) (\w+ )?(more|over|greater|exceed)|at most|maximum|less than$|up to|max|within|can not|can only/', $before) === 1 && preg_match('/(no|not) (\w+ )?less/', $before) !== 1) {
+        if (
+            preg_match(
+                '/(no|not|never) (\w+ )?(more|over|greater|exceed)|at most|maximum|less than$|up to|max|within|can '.
+                    'not|can only/',
+                $before,
+            ) === 1 &&
+            preg_match('/(no|not) (\w+ )?less/', $before) !== 1
+        ) {
             return self::AtMost;
         }
-        if (preg_match('/at least|minimum|(no|not) (\w+ )?less|more than|\b(over|above)\b|at or before/', $before) === 1) {
+        if (
+            preg_match('/at least|minimum|(no|not) (\w+ )?less|more than|\b(over|above)\b|at or before/', $before) === 1
+        ) {
             return self::AtLeast;
         }
 

@@ -12,19 +12,75 @@ namespace Pasada\Core\Language;
  */
 final readonly class NumberGrammar
 {
-    private const UNITS = ['zero' => 0, 'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'eleven' => 11, 'twelve' => 12, 'thirteen' => 13, 'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16, 'seventeen' => 17, 'eighteen' => 18, 'nineteen' => 19];
+    private const UNITS = [
+        'zero' => 0,
+        'one' => 1,
+        'two' => 2,
+        'three' => 3,
+        'four' => 4,
+        'five' => 5,
+        'six' => 6,
+        'seven' => 7,
+        'eight' => 8,
+        'nine' => 9,
+        'ten' => 10,
+        'eleven' => 11,
+        'twelve' => 12,
+        'thirteen' => 13,
+        'fourteen' => 14,
+        'fifteen' => 15,
+        'sixteen' => 16,
+        'seventeen' => 17,
+        'eighteen' => 18,
+        'nineteen' => 19,
+    ];
 
-    private const TENS = ['twenty' => 20, 'thirty' => 30, 'forty' => 40, 'fifty' => 50, 'sixty' => 60, 'seventy' => 70, 'eighty' => 80, 'ninety' => 90];
+    private const TENS = [
+        'twenty' => 20,
+        'thirty' => 30,
+        'forty' => 40,
+        'fifty' => 50,
+        'sixty' => 60,
+        'seventy' => 70,
+        'eighty' => 80,
+        'ninety' => 90,
+    ];
 
     /** Words that a caption writes for a number before "thirty-seconds". */
     private const SOUND_ALIKE = ['for' => 4, 'to' => 2, 'too' => 2, 'fore' => 4, 'ate' => 8, 'sex' => 6, 'won' => 1];
 
-    private const PARTS = ['half' => 2, 'halves' => 2, 'third' => 3, 'thirds' => 3, 'quarter' => 4, 'quarters' => 4, 'fourth' => 4, 'fourths' => 4, 'eighth' => 8, 'eighths' => 8, 'sixteenth' => 16, 'sixteenths' => 16];
+    private const PARTS = [
+        'half' => 2,
+        'halves' => 2,
+        'third' => 3,
+        'thirds' => 3,
+        'quarter' => 4,
+        'quarters' => 4,
+        'fourth' => 4,
+        'fourths' => 4,
+        'eighth' => 8,
+        'eighths' => 8,
+        'sixteenth' => 16,
+        'sixteenths' => 16,
+    ];
 
     private const UNIT_WORDS = [
-        'psi' => QuantityUnit::Psi, 'pounds' => QuantityUnit::Psi, 'pound' => QuantityUnit::Psi, 'degree' => QuantityUnit::Degrees, 'degrees' => QuantityUnit::Degrees,
-        'percent' => QuantityUnit::Percent, 'volt' => QuantityUnit::Volts, 'volts' => QuantityUnit::Volts, 'rpm' => QuantityUnit::Rpm, 'rpms' => QuantityUnit::Rpm,
-        'inch' => QuantityUnit::Inches, 'inches' => QuantityUnit::Inches, 'second' => QuantityUnit::Seconds, 'seconds' => QuantityUnit::Seconds, 'mph' => QuantityUnit::Mph, 'miles' => QuantityUnit::Mph,
+        'psi' => QuantityUnit::Psi,
+        'pounds' => QuantityUnit::Psi,
+        'pound' => QuantityUnit::Psi,
+        'degree' => QuantityUnit::Degrees,
+        'degrees' => QuantityUnit::Degrees,
+        'percent' => QuantityUnit::Percent,
+        'volt' => QuantityUnit::Volts,
+        'volts' => QuantityUnit::Volts,
+        'rpm' => QuantityUnit::Rpm,
+        'rpms' => QuantityUnit::Rpm,
+        'inch' => QuantityUnit::Inches,
+        'inches' => QuantityUnit::Inches,
+        'second' => QuantityUnit::Seconds,
+        'seconds' => QuantityUnit::Seconds,
+        'mph' => QuantityUnit::Mph,
+        'miles' => QuantityUnit::Mph,
     ];
 
     /** @return list<Quantity> in order, none overlapping */
@@ -52,7 +108,9 @@ final readonly class NumberGrammar
         if ($tread !== null) {
             $to = $this->skip($words->text, $tread->to, ['of', 'an', 'a', 'inch', 'inches']);
 
-            return in_array($words->text[$to - 1], ['inch', 'inches'], true) ? $this->treadOf((int) $tread->value, $i, $to) : $tread;
+            return in_array($words->text[$to - 1], ['inch', 'inches'], true)
+                ? $this->treadOf((int) $tread->value, $i, $to)
+                : $tread;
         }
         [$first, $next, $isFraction] = $this->number($words, $i);
         if ($first === null) {
@@ -89,11 +147,17 @@ final readonly class NumberGrammar
         if (preg_match('/^(\d{1,2})[.,]?(30|32)$/', $word, $found) === 1 && (int) $found[1] <= 20) {
             $after = $text[$i + 1] ?? '';
             $sure = in_array($after, ['second', 'seconds', 'nd', 'nds', 's', 'th', 'ths'], true);
-            if ($sure || ((int) $found[1] <= 12 && strlen($word) === 3 && $found[2] === '32') || str_contains($word, '.30')) {
+            if (
+                $sure ||
+                ((int) $found[1] <= 12 && strlen($word) === 3 && $found[2] === '32') ||
+                str_contains($word, '.30')
+            ) {
                 return $this->treadOf((int) $found[1], $i, $sure ? $i + 2 : $i + 1);
             }
         }
-        $many = self::UNITS[$word] ?? self::SOUND_ALIKE[$word] ?? (preg_match('/^\d{1,2}$/', $word) === 1 ? (int) $word : null);
+        $many =
+            self::UNITS[$word] ??
+            (self::SOUND_ALIKE[$word] ?? (preg_match('/^\d{1,2}$/', $word) === 1 ? (int) $word : null));
         if ($many === null || $many < 1 || $many > 20 || ! isset($text[$i + 1])) {
             return null;
         }
@@ -107,7 +171,10 @@ final readonly class NumberGrammar
                 return $this->treadOf($many, $i, $i + 2);
             }
         }
-        if (in_array($after, ['32nd', '32nds', 'thirtysecond', 'thirtyseconds'], true) || ($after === 'over' && ($text[$i + 2] ?? '') === '32')) {
+        if (
+            in_array($after, ['32nd', '32nds', 'thirtysecond', 'thirtyseconds'], true) ||
+            ($after === 'over' && ($text[$i + 2] ?? '') === '32')
+        ) {
             return $this->treadOf($many, $i, $i + ($after === 'over' ? 3 : 2));
         }
 
@@ -136,7 +203,13 @@ final readonly class NumberGrammar
         if ($word === 'a' || $word === 'an') {
             $after = $text[$i + 1] ?? '';
             if (isset(self::PARTS[$after]) || $after === 'hundred') {
-                return $after === 'hundred' ? $this->hundreds($text, 1.0, $i + 2) : [1 / self::PARTS[$after], $this->skip($text, $i + 2, ['of', 'an', 'a'], ['inch', 'inches']), true];
+                return $after === 'hundred'
+                    ? $this->hundreds($text, 1.0, $i + 2)
+                    : [
+                        1 / self::PARTS[$after],
+                        $this->skip($text, $i + 2, ['of', 'an', 'a'], ['inch', 'inches']),
+                        true,
+                    ];
             }
 
             return in_array($after, ['inch'], true) ? [1.0, $i + 1, false] : [null, $i, false];
@@ -149,7 +222,9 @@ final readonly class NumberGrammar
             $value = self::TENS[$word] + ($unit < 10 ? $unit : 0);
             $next = $i + ($unit > 0 && $unit < 10 ? 2 : 1);
 
-            return ($text[$next] ?? '') === 'hundred' ? [$value * 100.0, $next + 1, false] : [(float) $value, $next, false];
+            return ($text[$next] ?? '') === 'hundred'
+                ? [$value * 100.0, $next + 1, false]
+                : [(float) $value, $next, false];
         }
         if (! isset(self::UNITS[$word])) {
             return [null, $i, false];
@@ -160,7 +235,11 @@ final readonly class NumberGrammar
             return $this->hundreds($text, $value, $i + 2);
         }
         // "one twenty", "two ten", "one oh five": a figure in two pieces.
-        if ($value < 3 && $value > 0 && (isset(self::TENS[$after]) || $after === 'oh' || (self::UNITS[$after] ?? 0) >= 10)) {
+        if (
+            $value < 3 &&
+            $value > 0 &&
+            (isset(self::TENS[$after]) || $after === 'oh' || (self::UNITS[$after] ?? 0) >= 10)
+        ) {
             [$rest, $next] = $this->number($words, $i + ($after === 'oh' ? 2 : 1));
             if ($rest !== null && $rest < 100) {
                 return [$value * 100 + $rest, $next, false];
@@ -187,7 +266,11 @@ final readonly class NumberGrammar
         if (isset(self::TENS[$word])) {
             $unit = self::UNITS[$text[$at + 1] ?? ''] ?? 0;
 
-            return [$value + self::TENS[$word] + ($unit < 10 ? $unit : 0), $at + ($unit > 0 && $unit < 10 ? 2 : 1), false];
+            return [
+                $value + self::TENS[$word] + ($unit < 10 ? $unit : 0),
+                $at + ($unit > 0 && $unit < 10 ? 2 : 1),
+                false,
+            ];
         }
         if (isset(self::UNITS[$word]) && ($at === $next || self::UNITS[$word] > 0)) {
             return [$value + self::UNITS[$word], $at + 1, false];
@@ -206,12 +289,20 @@ final readonly class NumberGrammar
     {
         $word = $text[$next] ?? '';
         if (isset(self::PARTS[$word]) && $value < 16) {
-            return [$value / self::PARTS[$word], $this->skip($text, $next + 1, ['of', 'an', 'a'], ['inch', 'inches']), true];
+            return [
+                $value / self::PARTS[$word],
+                $this->skip($text, $next + 1, ['of', 'an', 'a'], ['inch', 'inches']),
+                true,
+            ];
         }
         if (preg_match('~^(\d)/(\d+)$~', $word, $found) === 1 && (int) $found[2] > 0 && $value < 30) {
             return [$value + (int) $found[1] / (int) $found[2], $next + 1, true];
         }
-        if ($word === 'and' && in_array($text[$next + 1] ?? '', ['a', 'one'], true) && isset(self::PARTS[$text[$next + 2] ?? ''])) {
+        if (
+            $word === 'and' &&
+            in_array($text[$next + 1] ?? '', ['a', 'one'], true) &&
+            isset(self::PARTS[$text[$next + 2] ?? ''])
+        ) {
             return [$value + 1 / self::PARTS[$text[$next + 2]], $next + 3, true];
         }
 
@@ -232,7 +323,11 @@ final readonly class NumberGrammar
                 'p' => QuantityUnit::Psi, 'r' => QuantityUnit::Rpm, default => QuantityUnit::Mph
             }, $at + 3];
         }
-        if ($word === 'of' && in_array($text[$at + 1] ?? '', ['an', 'a'], true) && in_array($text[$at + 2] ?? '', ['inch', 'inches'], true)) {
+        if (
+            $word === 'of' &&
+            in_array($text[$at + 1] ?? '', ['an', 'a'], true) &&
+            in_array($text[$at + 2] ?? '', ['inch', 'inches'], true)
+        ) {
             return [QuantityUnit::Inches, $at + 3];
         }
 

@@ -8,7 +8,9 @@ use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Faults;
 use Pasada\Core\Document\Node;
 
-/** Reads the words of a walk that goes on: `{"pieces": [{"from_ms", "text"}, ...]}`, at least those of the last minutes. */
+/**
+ * Reads the words of a walk that goes on: `{"pieces": [{"from_ms", "text"}, ...]}`, at least those of the last minutes.
+ */
 final readonly class PieceReader
 {
     /** Half an hour at a piece in five seconds. */
@@ -39,12 +41,21 @@ final readonly class PieceReader
             $cue = new Cue($node->int('from_ms', 0, self::LONGEST_MS) / 1000, $node->string('text'));
             $letters += strlen($cue->text);
             if (preg_match('/[^\\s]{'.(TranscriptReader::LONGEST_WORD + 1).',}/', $cue->text) === 1) {
-                $node->child('text')->fault(sprintf('has a word of more than %d letters, which is no speech', TranscriptReader::LONGEST_WORD));
+                $node
+                    ->child('text')
+                    ->fault(
+                        sprintf(
+                            'has a word of more than %d letters, which is no speech',
+                            TranscriptReader::LONGEST_WORD,
+                        ),
+                    );
             }
             $cues[] = $cue;
         }
         if ($letters > self::MOST_LETTERS) {
-            $root->child('pieces')->fault(sprintf('holds %d letters; send at most %d, those said last', $letters, self::MOST_LETTERS));
+            $root
+                ->child('pieces')
+                ->fault(sprintf('holds %d letters; send at most %d, those said last', $letters, self::MOST_LETTERS));
         }
         $faults->stopIfAny('pieces');
 

@@ -36,9 +36,17 @@ final readonly class TranscriptReader
     {
         [$text, $warnings] = $this->decoded($content, $name);
         $cues = match (true) {
-            preg_match('/^WEBVTT\b/', $text) === 1 => $this->captions(new WebvttFile, $this->cleanVtt($text), $name),
-            preg_match('/^\s*(\d+\s*\n)?\s*\d{1,2}:\d{2}:\d{2}[,.]\d{1,3}\s*-->/', $text) === 1 => $this->captions($this->subrip(), $this->cleanSrt($text), $name),
-            str_contains($text, '-->') => throw $this->refused($name, 'has "-->" but begins neither with WEBVTT nor with a cue; add the line WEBVTT at the top, or number and time of the first cue'),
+            preg_match('/^WEBVTT\b/', $text) === 1 => $this->captions(new WebvttFile(), $this->cleanVtt($text), $name),
+            preg_match('/^\s*(\d+\s*\n)?\s*\d{1,2}:\d{2}:\d{2}[,.]\d{1,3}\s*-->/', $text) === 1 => $this->captions(
+                $this->subrip(),
+                $this->cleanSrt($text),
+                $name,
+            ),
+            str_contains($text, '-->') => throw $this->refused(
+                $name,
+                'has "-->" but begins neither with WEBVTT nor with a cue; add the line WEBVTT at the top, or number '.
+                    'and time of the first cue',
+            ),
             preg_match('/^\s*\['.self::TIME.'\]/m', $text) === 1 => $this->paragraphs($text),
             default => [new Cue(0.0, trim($text))],
         };
@@ -59,11 +67,22 @@ final readonly class TranscriptReader
         foreach ($cues as $n => $cue) {
             $words += (int) preg_match_all('/\S+/', $cue->text);
             if (preg_match('/[^\s]{'.(self::LONGEST_WORD + 1).',}/u', $cue->text) === 1) {
-                throw $this->refused($name, sprintf('has a word of more than %d letters in caption %d; captions of speech have none, so this is something else', self::LONGEST_WORD, $n + 1));
+                throw $this->refused(
+                    $name,
+                    sprintf(
+                        'has a word of more than %d letters in caption %d; captions of speech have none, so this is '.
+                            'something else',
+                        self::LONGEST_WORD,
+                        $n + 1,
+                    ),
+                );
             }
         }
         if ($words > self::MOST_WORDS) {
-            throw $this->refused($name, sprintf('holds %d words, at most %d are taken; cut off what is not the walk', $words, self::MOST_WORDS));
+            throw $this->refused(
+                $name,
+                sprintf('holds %d words, at most %d are taken; cut off what is not the walk', $words, self::MOST_WORDS),
+            );
         }
     }
 
@@ -82,7 +101,8 @@ final readonly class TranscriptReader
         }
         if (! mb_check_encoding($text, 'UTF-8')) {
             $text = mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
-            $warnings[] = 'The file is not in UTF-8; it was read as Windows-1252. Save it as UTF-8 if letters look wrong.';
+            $warnings[] =
+                'The file is not in UTF-8; it was read as Windows-1252. Save it as UTF-8 if letters look wrong.';
         }
         $text = str_replace(["\r\n", "\r"], "\n", $text);
         $odd = (int) preg_match_all('/[^\p{L}\p{N}\p{P}\p{Z}\s<>=+|~^`$%°½¼¾]/u', $text);
@@ -104,12 +124,19 @@ final readonly class TranscriptReader
         try {
             $file->loadFromString($text);
         } catch (Throwable $fault) {
-            throw $this->refused($name, 'is no caption file that can be read: '.trim((string) preg_replace('/\s+/', ' ', $fault->getMessage())));
+            throw $this->refused(
+                $name,
+                'is no caption file that can be read: '.
+                    trim((string) preg_replace('/\s+/', ' ', $fault->getMessage())),
+            );
         }
         $cues = [];
         /** @var CaptionCue $cue */
         foreach ($file->getCues() as $cue) {
-            $cues[] = new Cue($this->milliseconds(is_string($cue->getStart()) ? $cue->getStart() : '') / 1000, $this->plain($cue->getText()));
+            $cues[] = new Cue(
+                $this->milliseconds(is_string($cue->getStart()) ? $cue->getStart() : '') / 1000,
+                $this->plain($cue->getText()),
+            );
         }
 
         return $cues;
@@ -118,7 +145,8 @@ final readonly class TranscriptReader
     private function milliseconds(string $time): int
     {
         return preg_match('/^'.self::TIME.'[,.](\d{1,3})/', $time, $found) === 1
-            ? ((int) $found[1] * 3600 + (int) $found[2] * 60 + (int) $found[3]) * 1000 + (int) str_pad($found[4], 3, '0')
+            ? ((int) $found[1] * 3600 + (int) $found[2] * 60 + (int) $found[3]) * 1000 +
+                    (int) str_pad($found[4], 3, '0')
             : 0;
     }
 
@@ -129,8 +157,19 @@ final readonly class TranscriptReader
         foreach ($this->blocks($text) as $block) {
             $lines = explode("\n", trim($block));
             foreach ($lines as $n => $line) {
-                if (preg_match('/^((?:\d+:)?\d{1,2}:\d{2}\.\d{1,3})\s*-->\s*((?:\d+:)?\d{1,2}:\d{2}\.\d{1,3})/', trim($line), $times) === 1) {
-                    $blocks[] = $this->stamp($times[1]).' --> '.$this->stamp($times[2])."\n".$this->words(array_slice($lines, $n + 1));
+                if (
+                    preg_match(
+                        '/^((?:\d+:)?\d{1,2}:\d{2}\.\d{1,3})\s*-->\s*((?:\d+:)?\d{1,2}:\d{2}\.\d{1,3})/',
+                        trim($line),
+                        $times,
+                    ) === 1
+                ) {
+                    $blocks[] =
+                        $this->stamp($times[1]).
+                        ' --> '.
+                        $this->stamp($times[2]).
+                        "\n".
+                        $this->words(array_slice($lines, $n + 1));
                     break;
                 }
             }
@@ -157,7 +196,13 @@ final readonly class TranscriptReader
 
     private function stamp(string $time): string
     {
-        return sprintf('%02d:%02d:%02d.%03d', ...[intdiv($this->milliseconds($time), 3600000), intdiv($this->milliseconds($time), 60000) % 60, intdiv($this->milliseconds($time), 1000) % 60, $this->milliseconds($time) % 1000]);
+        return sprintf(
+            '%02d:%02d:%02d.%03d',
+            ...[
+                intdiv($this->milliseconds($time), 3600000), intdiv($this->milliseconds($time), 60000) % 60,
+                intdiv($this->milliseconds($time), 1000) % 60, $this->milliseconds($time) % 1000,
+            ],
+        );
     }
 
     private function cleanSrt(string $text): string
@@ -166,8 +211,20 @@ final readonly class TranscriptReader
         foreach ($this->blocks($text) as $block) {
             $lines = explode("\n", trim($block));
             foreach ($lines as $n => $line) {
-                if (preg_match('/^(\d{1,2}:\d{2}:\d{2}[,.]\d{1,3})\s*-->\s*(\d{1,2}:\d{2}:\d{2}[,.]\d{1,3})/', trim($line), $times) === 1) {
-                    $blocks[] = (count($blocks) + 1)."\n".strtr($this->stamp($times[1]).' --> '.$this->stamp($times[2]), '.', ',')."\n".$this->words(array_slice($lines, $n + 1));
+                if (
+                    preg_match(
+                        '/^(\d{1,2}:\d{2}:\d{2}[,.]\d{1,3})\s*-->\s*(\d{1,2}:\d{2}:\d{2}[,.]\d{1,3})/',
+                        trim($line),
+                        $times,
+                    ) === 1
+                ) {
+                    $blocks[] =
+                        count($blocks) +
+                        1 .
+                        "\n".
+                        strtr($this->stamp($times[1]).' --> '.$this->stamp($times[2]), '.', ',').
+                        "\n".
+                        $this->words(array_slice($lines, $n + 1));
                     break;
                 }
             }
@@ -179,7 +236,13 @@ final readonly class TranscriptReader
     /** Marks of voice, colour and karaoke are taken out: what is shown later must be words and nothing that runs. */
     private function plain(string $text): string
     {
-        return trim((string) preg_replace(['/<[^>]{0,200}>/', '/\{\\\\[^}]*\}/', '/…/u', '/[ \t]*\n[ \t]*/'], ['', '', '', ' '], html_entity_decode($text, ENT_QUOTES | ENT_HTML5, 'UTF-8')));
+        return trim(
+            (string) preg_replace(
+                ['/<[^>]{0,200}>/', '/\{\\\\[^}]*\}/', '/…/u', '/[ \t]*\n[ \t]*/'],
+                ['', '', '', ' '],
+                html_entity_decode($text, ENT_QUOTES | ENT_HTML5, 'UTF-8'),
+            ),
+        );
     }
 
     /** @return list<Cue> */
@@ -194,7 +257,10 @@ final readonly class TranscriptReader
             $cues[] = new Cue(0.0, trim($pieces[0]));
         }
         for ($n = 1; $n + 3 < count($pieces); $n += 4) {
-            $cues[] = new Cue((int) $pieces[$n] * 3600.0 + (int) $pieces[$n + 1] * 60 + (int) $pieces[$n + 2], $this->plain($pieces[$n + 3]));
+            $cues[] = new Cue(
+                (int) $pieces[$n] * 3600.0 + (int) $pieces[$n + 1] * 60 + (int) $pieces[$n + 2],
+                $this->plain($pieces[$n + 3]),
+            );
         }
 
         return $cues;
@@ -230,7 +296,9 @@ final readonly class TranscriptReader
         $words = (int) preg_match_all('/\p{L}+/u', $text);
         $english = (int) preg_match_all('/\b(the|and|is|it|no|not|are|my|to|on|in|this|that)\b/', $text);
 
-        return $words > 40 && $english * 25 < $words ? ['Hardly any of the words are English; Pasada only listens in English.'] : [];
+        return $words > 40 && $english * 25 < $words
+            ? ['Hardly any of the words are English; Pasada only listens in English.']
+            : [];
     }
 
     private function refused(string $name, string $why): DocumentHasFaults

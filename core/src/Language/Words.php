@@ -22,14 +22,62 @@ final readonly class Words
 
     /** Short forms and what they stand for; captions often lack the apostrophe. */
     private const LONG_FORMS = [
-        'aint' => 'not', 'isnt' => 'is not', 'arent' => 'are not', 'wasnt' => 'was not', 'werent' => 'were not', 'dont' => 'do not', 'doesnt' => 'does not', 'didnt' => 'did not',
-        'cant' => 'can not', 'cannot' => 'can not', 'wont' => 'will not', 'hasnt' => 'has not', 'havent' => 'have not', 'shouldnt' => 'should not', 'wouldnt' => 'would not', 'couldnt' => 'could not',
-        'thats' => 'that is', 'theres' => 'there is', 'theyre' => 'they are', 'heres' => 'here is', 'im' => 'i am', 'ive' => 'i have', 'youre' => 'you are', 'theyve' => 'they have',
-        'nobodys' => 'nobody is', 'nothings' => 'nothing is', 'ones' => 'one is', 'its' => 'it is', 'lets' => 'let us', 'whats' => 'what is', 'ok' => 'okay', 'em' => 'them', 'gotta' => 'got to', 'wanna' => 'want to', 'gonna' => 'going to',
-        'abs' => 'a b s', 'dot' => 'd o t', 'def' => 'd e f', 'psi' => 'psi', 'lb' => 'psi', 'lbs' => 'psi', 'tyre' => 'tire', 'tyres' => 'tires', 'alright' => 'all right',
+        'aint' => 'not',
+        'isnt' => 'is not',
+        'arent' => 'are not',
+        'wasnt' => 'was not',
+        'werent' => 'were not',
+        'dont' => 'do not',
+        'doesnt' => 'does not',
+        'didnt' => 'did not',
+        'cant' => 'can not',
+        'cannot' => 'can not',
+        'wont' => 'will not',
+        'hasnt' => 'has not',
+        'havent' => 'have not',
+        'shouldnt' => 'should not',
+        'wouldnt' => 'would not',
+        'couldnt' => 'could not',
+        'thats' => 'that is',
+        'theres' => 'there is',
+        'theyre' => 'they are',
+        'heres' => 'here is',
+        'im' => 'i am',
+        'ive' => 'i have',
+        'youre' => 'you are',
+        'theyve' => 'they have',
+        'nobodys' => 'nobody is',
+        'nothings' => 'nothing is',
+        'ones' => 'one is',
+        'its' => 'it is',
+        'lets' => 'let us',
+        'whats' => 'what is',
+        'ok' => 'okay',
+        'em' => 'them',
+        'gotta' => 'got to',
+        'wanna' => 'want to',
+        'gonna' => 'going to',
+        'abs' => 'a b s',
+        'dot' => 'd o t',
+        'def' => 'd e f',
+        'psi' => 'psi',
+        'lb' => 'psi',
+        'lbs' => 'psi',
+        'tyre' => 'tire',
+        'tyres' => 'tires',
+        'alright' => 'all right',
     ];
 
-    private const SIGNS = ['’' => "'", '½' => '1/2', '¼' => '1/4', '¾' => '3/4', '%' => 'percent', '"' => 'inch', '″' => 'inch', '”' => 'inch'];
+    private const SIGNS = [
+        '’' => "'",
+        '½' => '1/2',
+        '¼' => '1/4',
+        '¾' => '3/4',
+        '%' => 'percent',
+        '"' => 'inch',
+        '″' => 'inch',
+        '”' => 'inch',
+    ];
 
     private const TAILS = ['s' => 'is', 're' => 'are', 've' => 'have', 'll' => 'will', 'd' => 'would', 'm' => 'am'];
 
@@ -40,7 +88,9 @@ final readonly class Words
      * @param  list<array{int, int}>  $place  offset and length in the cue's text, in bytes
      * @param  list<int>  $break  what stands before the word
      */
-    private function __construct(public array $text, public array $sound, public array $cue, public array $place, public array $break) {}
+    private function __construct(
+        public array $text, public array $sound, public array $cue, public array $place, public array $break,
+    ) {}
 
     public static function of(Transcript $transcript): self
     {
@@ -52,11 +102,23 @@ final readonly class Words
         foreach ($transcript->cues as $number => $one) {
             // Offsets are those of the text as it is shown, so nothing is replaced before it is cut.
             $shown = $one->text;
-            preg_match_all('~\d+(?:[.,/]\d+)*|[½¼¾]|\p{L}+(?:[\'’]\p{L}+)*|%|(?<=\d)["″”]~u', $shown, $found, PREG_OFFSET_CAPTURE);
+            preg_match_all(
+                '~\d+(?:[.,/]\d+)*|[½¼¾]|\p{L}+(?:[\'’]\p{L}+)*|%|(?<=\d)["″”]~u',
+                $shown,
+                $found,
+                PREG_OFFSET_CAPTURE,
+            );
             $end = 0;
             foreach ($found[0] as $n => [$token, $at]) {
                 $between = substr($shown, $end, $at - $end);
-                $before = $n === 0 ? ($number > 0 && preg_match('/[.?!]\s*$/', $transcript->cues[$number - 1]->text) === 1 ? (str_ends_with(rtrim($transcript->cues[$number - 1]->text), '?') ? self::QUESTION : self::SENTENCE) : self::NO_BREAK) : self::breakIn($between);
+                $before =
+                    $n === 0
+                        ? ($number > 0 && preg_match('/[.?!]\s*$/', $transcript->cues[$number - 1]->text) === 1
+                            ? (str_ends_with(rtrim($transcript->cues[$number - 1]->text), '?')
+                                ? self::QUESTION
+                                : self::SENTENCE)
+                            : self::NO_BREAK)
+                        : self::breakIn($between);
                 $end = $at + strlen($token);
                 foreach (self::spelledOut(mb_strtolower($token)) as $part => $word) {
                     $text[] = $word;

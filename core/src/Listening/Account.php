@@ -18,5 +18,8 @@ final readonly class Account
      * @param  list<array{float, float, string}>  $offList  from, to in seconds, and the words
      * @param  list<array{float, Station}>  $route  second and place
      */
-    public function __construct(public Words $words, public array $heard, public array $references, public array $wrong, public array $offList, public array $route) {}
+    public function __construct(
+        public Words $words, public array $heard, public array $references, public array $wrong, public array $offList,
+        public array $route,
+    ) {}
 }

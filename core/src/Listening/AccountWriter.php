@@ -15,7 +15,12 @@ final readonly class AccountWriter
         $defects = $notFitted = $heard = [];
         foreach ($account->heard as $proposal) {
             foreach ($proposal->defects as $what) {
-                $defects[] = ['t' => $proposal->at(), 'component' => $proposal->component, 'axle' => $proposal->axle, 'what' => $what];
+                $defects[] = [
+                    't' => $proposal->at(),
+                    'component' => $proposal->component,
+                    'axle' => $proposal->axle,
+                    'what' => $what,
+                ];
             }
             if ($proposal->notFitted) {
                 $notFitted[] = ['t' => $proposal->at(), 'component' => $proposal->component, 'axle' => $proposal->axle];
@@ -23,22 +28,59 @@ final readonly class AccountWriter
                 continue;
             }
             $heard[] = [
-                't' => $proposal->at(), 'component' => $proposal->component, 'axle' => $proposal->axle, 'points' => self::codes($proposal),
-                'figures' => (object) array_map(static fn (float $figure): float|int => $figure === floor($figure) ? (int) $figure : round($figure, 4), $proposal->figures),
+                't' => $proposal->at(),
+                'component' => $proposal->component,
+                'axle' => $proposal->axle,
+                'points' => self::codes($proposal),
+                'figures' => (object) array_map(
+                    static fn (float $figure): float|int => $figure === floor($figure)
+                        ? (int) $figure
+                        : round($figure, 4),
+                    $proposal->figures,
+                ),
                 'confidence' => $proposal->confidence,
-                'evidence' => array_map(static fn (Evidence $one): array => ['from' => $one->at, 'text' => $one->text], $proposal->evidence),
-                ...($proposal->runnerUp === null ? [] : ['runnerUp' => $proposal->runnerUp]),
+                'evidence' => array_map(
+                    static fn (Evidence $one): array => ['from' => $one->at, 'text' => $one->text],
+                    $proposal->evidence,
+                ),
+                ...$proposal->runnerUp === null ? [] : ['runnerUp' => $proposal->runnerUp],
             ];
         }
 
         return [
             'heard' => $heard,
-            'references' => array_map(static fn (array $one): array => ['t' => $one[0], 'axle' => $one[1]->axle, 'covers' => $one[1]->covers, 'kind' => $one[1]->kind], $account->references),
-            'wrong' => array_map(static fn (WrongFigure $one): array => ['t' => $one->at, 'component' => $one->component, 'axle' => $one->axle, 'what' => $one->what], $account->wrong),
+            'references' => array_map(
+                static fn (array $one): array => [
+                    't' => $one[0],
+                    'axle' => $one[1]->axle,
+                    'covers' => $one[1]->covers,
+                    'kind' => $one[1]->kind,
+                ],
+                $account->references,
+            ),
+            'wrong' => array_map(
+                static fn (WrongFigure $one): array => [
+                    't' => $one->at,
+                    'component' => $one->component,
+                    'axle' => $one->axle,
+                    'what' => $one->what,
+                ],
+                $account->wrong,
+            ),
             'defects' => $defects,
             'notFitted' => $notFitted,
-            'offList' => array_map(static fn (array $one): array => ['from' => $one[0], 'to' => $one[1], 'text' => $one[2]], $account->offList),
-            'route' => array_map(static fn (array $stop): array => ['from' => $stop[0], 'zone' => $stop[1]->zone(), 'axle' => $stop[1]->axle()?->value], $account->route),
+            'offList' => array_map(
+                static fn (array $one): array => ['from' => $one[0], 'to' => $one[1], 'text' => $one[2]],
+                $account->offList,
+            ),
+            'route' => array_map(
+                static fn (array $stop): array => [
+                    'from' => $stop[0],
+                    'zone' => $stop[1]->zone(),
+                    'axle' => $stop[1]->axle()?->value,
+                ],
+                $account->route,
+            ),
         ];
     }
 
@@ -47,8 +89,24 @@ final readonly class AccountWriter
         $lines = [];
         foreach ($account->heard as $proposal) {
             $what = implode(', ', self::codes($proposal));
-            $figures = implode(', ', array_map(static fn (string $key, float $value): string => $key.' '.rtrim(rtrim(sprintf('%.3f', $value), '0'), '.'), array_keys($proposal->figures), $proposal->figures));
-            $lines[] = sprintf('%s  %-38s %3d %%  %s%s', self::clock($proposal->at()), $proposal->component.($proposal->axle === null ? '' : ' @'.$proposal->axle), (int) round($proposal->confidence * 100), $proposal->notFitted ? 'said not to be fitted' : $what, $figures === '' ? '' : ' ('.$figures.')');
+            $figures = implode(
+                ', ',
+                array_map(
+                    static fn (string $key, float $value): string => $key.
+                        ' '.
+                        rtrim(rtrim(sprintf('%.3f', $value), '0'), '.'),
+                    array_keys($proposal->figures),
+                    $proposal->figures,
+                ),
+            );
+            $lines[] = sprintf(
+                '%s  %-38s %3d %%  %s%s',
+                self::clock($proposal->at()),
+                $proposal->component.($proposal->axle === null ? '' : ' @'.$proposal->axle),
+                (int) round($proposal->confidence * 100),
+                $proposal->notFitted ? 'said not to be fitted' : $what,
+                $figures === '' ? '' : ' ('.$figures.')',
+            );
             foreach ($proposal->evidence as $evidence) {
                 $lines[] = '         "'.$evidence->text.'"';
             }
@@ -57,10 +115,22 @@ final readonly class AccountWriter
             }
         }
         foreach ($account->references as [$at, $reference]) {
-            $lines[] = sprintf('%s  reference: %s%s, %s', self::clock($at), str_replace('_', ' ', $reference->kind), $reference->axle === null ? '' : ' at the '.$reference->axle.' axle', $reference->covers === [] ? 'everything' : implode(', ', $reference->covers));
+            $lines[] = sprintf(
+                '%s  reference: %s%s, %s',
+                self::clock($at),
+                str_replace('_', ' ', $reference->kind),
+                $reference->axle === null ? '' : ' at the '.$reference->axle.' axle',
+                $reference->covers === [] ? 'everything' : implode(', ', $reference->covers),
+            );
         }
         foreach ($account->wrong as $wrong) {
-            $lines[] = sprintf('%s  wrong: %s%s: %s', self::clock($wrong->at), $wrong->component, $wrong->axle === null ? '' : ' @'.$wrong->axle, $wrong->what);
+            $lines[] = sprintf(
+                '%s  wrong: %s%s: %s',
+                self::clock($wrong->at),
+                $wrong->component,
+                $wrong->axle === null ? '' : ' @'.$wrong->axle,
+                $wrong->what,
+            );
         }
 
         return implode("\n", $lines);

@@ -22,7 +22,11 @@ final readonly class FigureCheck
     {
         $wrong = [];
         foreach ($proposal->said as $code => [$quantity, $bound]) {
-            $figure = $this->figureFor($code, $proposal->component, $proposal->axle === null ? null : AxleGroup::from($proposal->axle));
+            $figure = $this->figureFor(
+                $code,
+                $proposal->component,
+                $proposal->axle === null ? null : AxleGroup::from($proposal->axle),
+            );
             $what = $figure === null ? null : $this->fault($figure, $quantity, $bound, $proposal->figures);
             if ($what !== null) {
                 $wrong[] = new WrongFigure($proposal->at(), $proposal->component, $proposal->axle, $what);
@@ -54,7 +58,12 @@ final readonly class FigureCheck
         $key = array_key_first($figures) ?? $figure->point->value;
         foreach ($values as $value) {
             if (! $figure->accepts((int) round($value * 1000 * $scale))) {
-                return sprintf('%s %s, asked %s', $key, rtrim(rtrim(sprintf('%.2f', $value * $scale), '0'), '.'), explode(' ', trim(str_replace(['at least ', 'no more than ', '/32'], '', $figure->said())))[0]);
+                return sprintf(
+                    '%s %s, asked %s',
+                    $key,
+                    rtrim(rtrim(sprintf('%.2f', $value * $scale), '0'), '.'),
+                    explode(' ', trim(str_replace(['at least ', 'no more than ', '/32'], '', $figure->said())))[0],
+                );
             }
         }
         $asked = match (true) {
@@ -64,7 +73,12 @@ final readonly class FigureCheck
         };
 
         return $asked !== Bound::Plain && $bound !== Bound::Plain && $asked !== $bound
-            ? sprintf('%s said as %s, asked %s', $key, $bound === Bound::AtLeast ? 'the least' : 'the most', $figure->said())
+            ? sprintf(
+                '%s said as %s, asked %s',
+                $key,
+                $bound === Bound::AtLeast ? 'the least' : 'the most',
+                $figure->said(),
+            )
             : null;
     }
 
@@ -75,7 +89,8 @@ final readonly class FigureCheck
             UnitOfMeasure::Inch => $said === QuantityUnit::Inches || $said === QuantityUnit::Fraction,
             UnitOfMeasure::Psi => $said === QuantityUnit::Psi || $said === QuantityUnit::None,
             UnitOfMeasure::Second => $said === QuantityUnit::Seconds,
-            UnitOfMeasure::Degree, UnitOfMeasure::Fahrenheit => $said === QuantityUnit::Degrees || $said === QuantityUnit::None,
+            UnitOfMeasure::Degree, UnitOfMeasure::Fahrenheit => $said === QuantityUnit::Degrees ||
+                $said === QuantityUnit::None,
             UnitOfMeasure::Volt => $said === QuantityUnit::Volts || $said === QuantityUnit::None,
             UnitOfMeasure::Percent => $said === QuantityUnit::Percent || $said === QuantityUnit::Fraction,
             UnitOfMeasure::Count => $said === QuantityUnit::None,

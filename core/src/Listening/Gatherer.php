@@ -18,7 +18,8 @@ final readonly class Gatherer
     /** Below this a proposal is more often wrong than right and is not made. */
     private const LEAST = 0.35;
 
-    private const NAMING = '/(this is|here is|here we have|i have|we have|got|that is|next is|is)( (my|the|your|our|a|an))?$|\bmy$/';
+    private const NAMING = '/(this is|here is|here we have|i have|we have|got|that is|next is|is)( '.
+        '(my|the|your|our|a|an))?$|\bmy$/';
 
     public function __construct(private Transcript $transcript, private Words $words) {}
 
@@ -32,7 +33,12 @@ final readonly class Gatherer
         $this->repeatStatements($findings, $references);
         $byKey = [];
         foreach ($findings as $finding) {
-            if ($finding->points !== [] || $finding->defects !== [] || $finding->notFitted || $this->isNamed($finding)) {
+            if (
+                $finding->points !== [] ||
+                $finding->defects !== [] ||
+                $finding->notFitted ||
+                $this->isNamed($finding)
+            ) {
                 $byKey[$finding->placed->key()][] = $finding;
             }
         }
@@ -63,13 +69,23 @@ final readonly class Gatherer
             $target = $source = null;
             foreach ($findings as $finding) {
                 if ($finding->placed->mention->to <= $from && $from - $finding->to < 6) {
-                    [$source, $target] = [$target !== null && $target->placed->part->lends === null ? $target : $source, $finding];
-                } elseif ($finding->placed->mention->to <= $from && $finding->points !== [] && $finding->placed->part->lends === null) {
+                    [$source, $target] = [
+                        $target !== null && $target->placed->part->lends === null ? $target : $source,
+                        $finding,
+                    ];
+                } elseif (
+                    $finding->placed->mention->to <= $from &&
+                    $finding->points !== [] &&
+                    $finding->placed->part->lends === null
+                ) {
                     $source = $finding;
                 }
             }
             $targets = $target === null ? [] : self::chain($target, $findings);
-            $source = $source !== null && in_array($source, $targets, true) ? self::stated($targets[count($targets) - 1], $findings) : $source;
+            $source =
+                $source !== null && in_array($source, $targets, true)
+                    ? self::stated($targets[count($targets) - 1], $findings)
+                    : $source;
             if ($source === null || $source === $target) {
                 continue;
             }
@@ -112,7 +128,11 @@ final readonly class Gatherer
     {
         $stated = null;
         foreach ($findings as $finding) {
-            if ($finding->placed->mention->to <= $before->placed->mention->from && $finding->points !== [] && $finding->placed->part->lends === null) {
+            if (
+                $finding->placed->mention->to <= $before->placed->mention->from &&
+                $finding->points !== [] &&
+                $finding->placed->part->lends === null
+            ) {
                 $stated = $finding;
             }
         }
@@ -148,13 +168,24 @@ final readonly class Gatherer
             $defects = [...$defects, ...$finding->defects];
             $notFitted = $notFitted || $finding->notFitted;
             $doubt *= 1 - $this->sureness($finding);
-            $evidence[] = new Evidence($this->transcript->cues[$this->words->cue[$finding->from]]->from, Excerpt::of($this->transcript, $this->words, $finding->from, $finding->to), $finding->from, $finding->to);
+            $evidence[] = new Evidence(
+                $this->transcript->cues[$this->words->cue[$finding->from]]->from,
+                Excerpt::of($this->transcript, $this->words, $finding->from, $finding->to),
+                $finding->from,
+                $finding->to,
+            );
         }
         usort($evidence, static fn (Evidence $a, Evidence $b): int => $a->from <=> $b->from);
-        $set = $points === [] && $defects === [] && ! $notFitted ? PointSet::identified() : PointSet::of(...array_map(Point::from(...), array_keys($points)));
+        $set =
+            $points === [] && $defects === [] && ! $notFitted
+                ? PointSet::identified()
+                : PointSet::of(...array_map(Point::from(...), array_keys($points)));
         $placed = $same[0]->placed;
 
-        return new Proposal($placed->part->id, $placed->axle(), $set, $figures, round(1 - $doubt, 2), $evidence, array_values(array_unique($defects)), $said, $notFitted && $points === [], $placed->runnerUp);
+        return new Proposal(
+            $placed->part->id, $placed->axle(), $set, $figures, round(1 - $doubt, 2), $evidence,
+            array_values(array_unique($defects)), $said, $notFitted && $points === [], $placed->runnerUp,
+        );
     }
 
     private function sureness(Finding $finding): float

@@ -40,18 +40,25 @@ final readonly class Listener
 
     /**
      * @param  list<Figure>  $figures  what the checklist accepts
-     * @param  list<string>|null  $only  ids of the components that are asked; talk about others is off the list. Null asks all
+     * @param  list<string>|null  $only  ids of the components that are asked; talk about others is off the list. Null
+     *   asks all
      */
     public function __construct(private Lexicon $lexicon, private array $figures, private ?array $only = null) {}
 
     public function listen(Transcript $transcript): Account
     {
         $words = Words::of($transcript);
-        $quantities = (new NumberGrammar)->find($words);
-        $spans = $this->withImpliedTyres($this->clearOf((new Spotter($this->lexicon))->spot($words), $quantities), $quantities);
-        $references = (new ReferenceFinder)->find($words);
+        $quantities = (new NumberGrammar())->find($words);
+        $spans = $this->withImpliedTyres(
+            $this->clearOf((new Spotter($this->lexicon))->spot($words), $quantities),
+            $quantities,
+        );
+        $references = (new ReferenceFinder())->find($words);
         $mentions = (new MentionMaker($this->lexicon))->mentions($spans, $words);
-        [$placed, $route] = (new PlaceTracker($this->lexicon->parts))->place($mentions, $this->placeWords($spans, $references, $words));
+        [$placed, $route] = (new PlaceTracker($this->lexicon->parts))->place(
+            $mentions,
+            $this->placeWords($spans, $references, $words),
+        );
         $findings = $this->bound($words, $spans, $placed, $quantities);
         [$heard, $off] = $this->sorted((new Gatherer($transcript, $words))->gather($findings, $references));
         $check = new FigureCheck($this->figures);
@@ -60,7 +67,10 @@ final readonly class Listener
             $words, $heard, (new ReferenceScope($words, $spans, $findings, $route))->of($references, $transcript),
             array_merge([], ...array_map($check->of(...), $heard)),
             [...$off, ...$this->talk($transcript, $words, $spans, $quantities, $references)],
-            array_map(static fn (array $stop): array => [$transcript->cues[$words->cue[$stop[0]]]->from, $stop[1]], $route),
+            array_map(
+                static fn (array $stop): array => [$transcript->cues[$words->cue[$stop[0]]]->from, $stop[1]],
+                $route,
+            ),
         );
     }
 
@@ -83,7 +93,10 @@ final readonly class Listener
         $other = new Binder($words, $this->lexicon, $spans, $placed, $quantities, namesLast: true);
         $turned = $other->bind();
 
-        return $other->topic()->statements() >= self::TELLING && $other->topic()->misfitShare() < 0.6 * $usual->topic()->misfitShare() ? $turned : $findings;
+        return $other->topic()->statements() >= self::TELLING &&
+            $other->topic()->misfitShare() < 0.6 * $usual->topic()->misfitShare()
+            ? $turned
+            : $findings;
     }
 
     /**
@@ -119,13 +132,20 @@ final readonly class Listener
         $taken = [];
         foreach ($quantities as $quantity) {
             // "Quarter" alone may be half a name: "quarter pins" are cotter pins.
-            $isSure = $quantity->unit !== QuantityUnit::None && ! ($quantity->unit === QuantityUnit::Fraction && $quantity->to - $quantity->from === 1);
+            $isSure =
+                $quantity->unit !== QuantityUnit::None &&
+                ! ($quantity->unit === QuantityUnit::Fraction && $quantity->to - $quantity->from === 1);
             for ($i = $quantity->from; $isSure && $i < $quantity->to; $i++) {
                 $taken[$i] = true;
             }
         }
 
-        return array_values(array_filter($spans, static fn (Span $span): bool => ! isset($taken[$span->from]) && ! isset($taken[$span->to - 1])));
+        return array_values(
+            array_filter(
+                $spans,
+                static fn (Span $span): bool => ! isset($taken[$span->from]) && ! isset($taken[$span->to - 1]),
+            ),
+        );
     }
 
     /**
@@ -141,7 +161,11 @@ final readonly class Listener
             }
             $named = false;
             foreach ($spans as $span) {
-                $named = $named || (isset($span->parts['wheel.tyre']) && $span->from <= $quantity->to + 6 && $quantity->from - $span->to < self::TYRE_BEFORE_WORDS);
+                $named =
+                    $named ||
+                    (isset($span->parts['wheel.tyre']) &&
+                        $span->from <= $quantity->to + 6 &&
+                        $quantity->from - $span->to < self::TYRE_BEFORE_WORDS);
             }
             if (! $named) {
                 $spans[] = new Span($quantity->from, $quantity->to, ['wheel.tyre' => 0.02], [], [], null, null, 0.02);
@@ -161,9 +185,17 @@ final readonly class Listener
     {
         $places = [];
         foreach ($spans as $span) {
-            $inReference = array_filter($references, static fn (array $one): bool => $span->from > $one[0] && $span->from < $one[1]) !== [];
+            $inReference =
+                array_filter(
+                    $references,
+                    static fn (array $one): bool => $span->from > $one[0] && $span->from < $one[1],
+                ) !== [];
             // "I have two drive axles" tells what the vehicle has.
-            $isCount = in_array($words->text[$span->from - 1] ?? '', ['two', 'three', 'four', 'have', 'has', 'many', 'a', '2', '3'], true);
+            $isCount = in_array(
+                $words->text[$span->from - 1] ?? '',
+                ['two', 'three', 'four', 'have', 'has', 'many', 'a', '2', '3'],
+                true,
+            );
             if ($span->place !== null && ! $inReference && ! $isCount && ! str_starts_with($span->place, 'group:')) {
                 $places[$span->from] = $span->place;
             }
@@ -178,8 +210,9 @@ final readonly class Listener
      * @param  list<array{int, int, string}>  $references
      * @return list<array{float, float, string}>
      */
-    private function talk(Transcript $transcript, Words $words, array $spans, array $quantities, array $references): array
-    {
+    private function talk(
+        Transcript $transcript, Words $words, array $spans, array $quantities, array $references,
+    ): array {
         $busy = [];
         foreach ([...$spans, ...$quantities] as $one) {
             $busy[] = [$one->from, $one->to];
@@ -194,7 +227,13 @@ final readonly class Listener
         foreach ($busy as [$from, $to]) {
             if ($from - $end >= self::TALK_WORDS) {
                 $last = $words->cue[$from - 1];
-                $talk[] = [$transcript->cues[$words->cue[$end]]->from, isset($words->cue[$from]) ? $transcript->cues[$words->cue[$from]]->from : $transcript->cues[$last]->from, Excerpt::of($transcript, $words, $end, $from)];
+                $talk[] = [
+                    $transcript->cues[$words->cue[$end]]->from,
+                    isset($words->cue[$from])
+                        ? $transcript->cues[$words->cue[$from]]->from
+                        : $transcript->cues[$last]->from,
+                    Excerpt::of($transcript, $words, $end, $from),
+                ];
             }
             $end = max($end, $to);
         }

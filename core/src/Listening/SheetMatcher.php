@@ -67,7 +67,10 @@ final readonly class SheetMatcher
         foreach ($account->references as [$at, $reference]) {
             $suggestions = [...$suggestions, ...$this->carried($account, $at, $reference)];
         }
-        usort($suggestions, static fn (Suggestion $a, Suggestion $b): int => $a->evidence[0]->from <=> $b->evidence[0]->from);
+        usort(
+            $suggestions,
+            static fn (Suggestion $a, Suggestion $b): int => $a->evidence[0]->from <=> $b->evidence[0]->from,
+        );
 
         return $suggestions;
     }
@@ -76,7 +79,12 @@ final readonly class SheetMatcher
     {
         $component = $this->groups[$proposal->component] ?? $proposal->component;
         foreach ($this->inspection->items as $item) {
-            if (($item->component === $component || $item->component === $proposal->component) && ($proposal->axle === null || $item->position->group === null || $item->position->group->value === $proposal->axle)) {
+            if (
+                ($item->component === $component || $item->component === $proposal->component) &&
+                ($proposal->axle === null ||
+                    $item->position->group === null ||
+                    $item->position->group->value === $proposal->axle)
+            ) {
                 return $item;
             }
         }
@@ -107,10 +115,28 @@ final readonly class SheetMatcher
         usort($evidence, static fn (Evidence $a, Evidence $b): int => $a->from <=> $b->from);
         $marks = $notFitted
             ? [['kind' => MarkKind::NotFitted->value, 'item' => $item->id]]
-            : [...$this->heard($item, $points, $figures), ...array_map(static fn (string $what): array => ['kind' => MarkKind::DefectNoticed->value, 'item' => $item->id, 'text' => $what], $defects)];
+            : [
+                ...$this->heard($item, $points, $figures),
+                ...array_map(
+                    static fn (string $what): array => [
+                        'kind' => MarkKind::DefectNoticed->value,
+                        'item' => $item->id,
+                        'text' => $what,
+                    ],
+                    $defects,
+                ),
+            ];
         $first = $proposals[0];
 
-        return new Suggestion($item->id, $item->id, $this->said($item, $points, $figures, $defects, $notFitted), round(1 - $doubt, 2), $evidence, $this->stamped($marks, $evidence[0]), $first->runnerUp);
+        return new Suggestion(
+            $item->id,
+            $item->id,
+            $this->said($item, $points, $figures, $defects, $notFitted),
+            round(1 - $doubt, 2),
+            $evidence,
+            $this->stamped($marks, $evidence[0]),
+            $first->runnerUp,
+        );
     }
 
     /**
@@ -129,7 +155,12 @@ final readonly class SheetMatcher
             $marks[] = ['kind' => MarkKind::PointsHeard->value, 'item' => $item->id, 'points' => self::codes($heard)];
         }
         foreach ($figures as $code => $value) {
-            $marks[] = ['kind' => MarkKind::FigureHeard->value, 'item' => $item->id, 'points' => [$code], 'value' => $value];
+            $marks[] = [
+                'kind' => MarkKind::FigureHeard->value,
+                'item' => $item->id,
+                'points' => [$code],
+                'value' => $value,
+            ];
         }
 
         return $marks;
@@ -140,10 +171,17 @@ final readonly class SheetMatcher
     {
         $scale = match (true) {
             $figure->unit === UnitOfMeasure::Percent && $quantity->unit === QuantityUnit::Fraction => 100,
-            $figure->unit === UnitOfMeasure::ThirtySecondsInch => $quantity->unit === QuantityUnit::ThirtySeconds ? 1 : null,
-            $figure->unit === UnitOfMeasure::Inch => $quantity->unit === QuantityUnit::Inches || $quantity->unit === QuantityUnit::Fraction ? 1 : null,
+            $figure->unit === UnitOfMeasure::ThirtySecondsInch => $quantity->unit === QuantityUnit::ThirtySeconds
+                ? 1
+                : null,
+            $figure->unit === UnitOfMeasure::Inch => $quantity->unit === QuantityUnit::Inches ||
+            $quantity->unit === QuantityUnit::Fraction
+                ? 1
+                : null,
             $figure->unit === UnitOfMeasure::Second => $quantity->unit === QuantityUnit::Seconds ? 1 : null,
-            default => $quantity->unit === QuantityUnit::Inches || $quantity->unit === QuantityUnit::ThirtySeconds ? null : 1,
+            default => $quantity->unit === QuantityUnit::Inches || $quantity->unit === QuantityUnit::ThirtySeconds
+                ? null
+                : 1,
         };
         if ($scale === null) {
             return null;
@@ -167,7 +205,17 @@ final readonly class SheetMatcher
             return 'not fitted';
         }
 
-        return implode(', ', [...self::codes($points->common($item->points)), ...array_map(static fn (string $code, float $value): string => $item->figures[$code]->unit->format((int) round($value * 1000)), array_keys($figures), $figures), ...array_map(static fn (string $what): string => 'defect: '.$what, $defects)]);
+        return implode(', ', [
+            ...self::codes($points->common($item->points)),
+            ...array_map(
+                static fn (string $code, float $value): string => $item->figures[$code]->unit->format(
+                    (int) round($value * 1000),
+                ),
+                array_keys($figures),
+                $figures,
+            ),
+            ...array_map(static fn (string $what): string => 'defect: '.$what, $defects),
+        ]);
     }
 
     /** @return list<Suggestion> */
@@ -181,10 +229,32 @@ final readonly class SheetMatcher
             if ($from === null) {
                 continue;
             }
-            $except = array_values(array_filter($place->items, static fn (Item $item): bool => $reference->covers !== [] && array_intersect([$item->component, explode('.', $item->component)[0]], $reference->covers) === []));
+            $except = array_values(
+                array_filter(
+                    $place->items,
+                    static fn (Item $item): bool => $reference->covers !== [] &&
+                        array_intersect([$item->component, explode('.', $item->component)[0]], $reference->covers) ===
+                            [],
+                ),
+            );
             if (count($except) < count($place->items)) {
-                $mark = ['kind' => MarkKind::CarriedOver->value, 'place' => $place->id, 'from' => $from, 'except' => array_map(static fn (Item $item): string => $item->id, $except)];
-                $suggestions[] = new Suggestion('reference '.$place->id.' '.$reference->from, null, $place->name.': the same as the '.(ReferenceChoices::at($this->inspection, $place)[$from] ?? $from), 0.7, [$evidence], $this->stamped([$mark], $evidence), null);
+                $mark = [
+                    'kind' => MarkKind::CarriedOver->value,
+                    'place' => $place->id,
+                    'from' => $from,
+                    'except' => array_map(static fn (Item $item): string => $item->id, $except),
+                ];
+                $suggestions[] = new Suggestion(
+                    'reference '.$place->id.' '.$reference->from,
+                    null,
+                    $place->name.
+                        ': the same as the '.
+                        (ReferenceChoices::at($this->inspection, $place)[$from] ?? $from),
+                    0.7,
+                    [$evidence],
+                    $this->stamped([$mark], $evidence),
+                    null,
+                );
             }
         }
 
@@ -200,7 +270,9 @@ final readonly class SheetMatcher
         }
         $axles = array_diff_key($choices, $sides);
 
-        return $reference->kind === 'other_axle' && $place->group !== null && $place->group->value === $reference->axle ? array_key_first($axles) : null;
+        return $reference->kind === 'other_axle' && $place->group !== null && $place->group->value === $reference->axle
+            ? array_key_first($axles)
+            : null;
     }
 
     /**
@@ -209,7 +281,14 @@ final readonly class SheetMatcher
      */
     private function stamped(array $marks, Evidence $evidence): array
     {
-        return array_map(static fn (array $mark): array => [...$mark, 'at_ms' => (int) round($evidence->at * 1000), 'evidence' => mb_substr($evidence->text, 0, self::LONGEST_EVIDENCE)], $marks);
+        return array_map(
+            static fn (array $mark): array => [
+                ...$mark,
+                'at_ms' => (int) round($evidence->at * 1000),
+                'evidence' => mb_substr($evidence->text, 0, self::LONGEST_EVIDENCE),
+            ],
+            $marks,
+        );
     }
 
     /** @return list<string> */

@@ -16,7 +16,10 @@ final readonly class Span
      * @param  int|null  $statement  index of the statement
      * @param  string|null  $place  name of the place
      */
-    public function __construct(public int $from, public int $to, public array $parts, public array $fitting, public array $saying, public ?int $statement, public ?string $place, public float $cost) {}
+    public function __construct(
+        public int $from, public int $to, public array $parts, public array $fitting, public array $saying,
+        public ?int $statement, public ?string $place, public float $cost,
+    ) {}
 
     public function isPart(): bool
     {

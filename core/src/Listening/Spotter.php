@@ -14,14 +14,36 @@ final readonly class Spotter
     private const LONGEST = 6;
 
     /** A name that shares its first and last word with nothing is not found by one of these alone. */
-    private const STOPS = ['the', 'and', 'is', 'are', 'it', 'my', 'of', 'that', 'they', 'with', 'at', 'be', 'has', 'have', 'we', 'so', 'or', 'them', 'this', 'these', 'those', 'our', 'your', 'for', 'as', 'but', 'then', 'uh', 'um', 'there', 'am', 'would', 'i', 'either', 'their', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'twelve', 'fifteen', 'eighteen', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'hundred', 'second', 'seconds', 'inch', 'inches', 'degrees', 'psi', 'percent'];
+    private const STOPS = [
+        'the', 'and', 'is', 'are', 'it', 'my', 'of', 'that', 'they', 'with', 'at', 'be', 'has', 'have', 'we', 'so',
+        'or', 'them', 'this', 'these', 'those', 'our', 'your', 'for', 'as', 'but', 'then', 'uh', 'um', 'there', 'am',
+        'would', 'i', 'either', 'their', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten',
+        'twelve', 'fifteen', 'eighteen', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'hundred', 'second', 'seconds',
+        'inch', 'inches', 'degrees', 'psi', 'percent',
+    ];
 
     private const POSSESSIVES = ['my' => true, 'our' => true, 'your' => true];
 
-    private const PREPOSITIONS = ['on' => true, 'in' => true, 'at' => true, 'to' => true, 'under' => true, 'by' => true, 'off' => true, 'out' => true, 'up' => true, 'down' => true];
+    private const PREPOSITIONS = [
+        'on' => true,
+        'in' => true,
+        'at' => true,
+        'to' => true,
+        'under' => true,
+        'by' => true,
+        'off' => true,
+        'out' => true,
+        'up' => true,
+        'down' => true,
+    ];
 
     /** Words that captions get right: a run with one of them inside is a name only as it is spelled. */
-    private const PLAIN = ['no', 'not', 'none', 'nothing', 'nobody', 'never', 'can', 'from', 'than', 'more', 'less', 'be', 'been', 'let', 'lets', 'what', 'who', 'when', 'if', 'because', 'all', 'same', 'any', 'each', 'every', 'least', 'going', 'make', 'sure', 'check', 'checking', 'see', 'look', 'looking', 'got', 'get', 'want', 'back', 'front', 'rear', 'left', 'right', 'side', 'other', 'you', 'behind', 'underneath'];
+    private const PLAIN = [
+        'no', 'not', 'none', 'nothing', 'nobody', 'never', 'can', 'from', 'than', 'more', 'less', 'be', 'been', 'let',
+        'lets', 'what', 'who', 'when', 'if', 'because', 'all', 'same', 'any', 'each', 'every', 'least', 'going', 'make',
+        'sure', 'check', 'checking', 'see', 'look', 'looking', 'got', 'get', 'want', 'back', 'front', 'rear', 'left',
+        'right', 'side', 'other', 'you', 'behind', 'underneath',
+    ];
 
     /** What a statement word inside a run adds to the cost of taking the run for a name. */
     private const STATING = 0.05;
@@ -31,7 +53,10 @@ final readonly class Spotter
 
     private const MOST = 0.175;
 
-    /** A name that many parts share explains less than one that means its part: "huge bolts" are U-bolts rather than bolts. */
+    /**
+     * A name that many parts share explains less than one that means its part: "huge bolts" are U-bolts rather than
+     * bolts.
+     */
     private const SHARED = 0.8;
 
     /** What a name of several words that is spelled right gains over what overlaps it: "u bolts" over "bolts in". */
@@ -65,7 +90,12 @@ final readonly class Spotter
                 $word = $words->text[$i + $k];
                 $filler = $k > 0 && isset(Lexicon::FILLERS[$word]) && $word !== 'a';
                 // After "frame, the" comes the next of a list, and "my" begins a name of its own.
-                if ($k > 0 && ($words->break[$i + $k] >= Words::SENTENCE || ($filler && $words->break[$i + $k] === Words::COMMA) || isset(self::POSSESSIVES[$word]))) {
+                if (
+                    $k > 0 &&
+                    ($words->break[$i + $k] >= Words::SENTENCE ||
+                        ($filler && $words->break[$i + $k] === Words::COMMA) ||
+                        isset(self::POSSESSIVES[$word]))
+                ) {
                     break;
                 }
                 if (! $filler) {
@@ -74,7 +104,10 @@ final readonly class Spotter
                 }
                 $everyday = $everyday && isset($this->lexicon->everyday[$word]);
                 // "You bolts" is the one trade word that begins with a plain one.
-                $asSpelled = $asSpelled || ($k > 0 && $words->break[$i + $k] === Words::COMMA) || (isset($plain[$word]) && ! ($word === 'you' && $k === 0));
+                $asSpelled =
+                    $asSpelled ||
+                    ($k > 0 && $words->break[$i + $k] === Words::COMMA) ||
+                    (isset($plain[$word]) && ! ($word === 'you' && $k === 0));
                 if ($filler) {
                     $hasFiller = true;
 
@@ -86,7 +119,17 @@ final readonly class Spotter
                 $spelled = $asSpelled || isset($stops[$word]);
                 $key = $spelled ? '='.$letters : $k.($hasFiller ? '~' : '').$letters;
                 if (! array_key_exists($key, $memo)) {
-                    $memo[$key] = $this->reading($letters, $sound, $everyday, $spelled, $k, $stating, $hasFiller, $words->sound[$i], $k > 0 ? $words->sound[$i + $k] : $words->sound[$i]);
+                    $memo[$key] = $this->reading(
+                        $letters,
+                        $sound,
+                        $everyday,
+                        $spelled,
+                        $k,
+                        $stating,
+                        $hasFiller,
+                        $words->sound[$i],
+                        $k > 0 ? $words->sound[$i + $k] : $words->sound[$i],
+                    );
                 }
                 $read = $memo[$key];
                 if ($read === null) {
@@ -116,10 +159,14 @@ final readonly class Spotter
 
     /**
      * @param  list<string>  $stating  sounds of the words in it that state something
-     * @return array{array<string, float>, array<string, float>, array<string, float>, int|null, string|null, float, float}|null
+     * @return array{
+     *    array<string, float>, array<string, float>, array<string, float>, int|null, string|null, float, float,
+     * }|null
      */
-    private function reading(string $letters, string $sound, bool $everyday, bool $asSpelled, int $more, array $stating, bool $hasFiller, string $first, string $last): ?array
-    {
+    private function reading(
+        string $letters, string $sound, bool $everyday, bool $asSpelled, int $more, array $stating, bool $hasFiller,
+        string $first, string $last,
+    ): ?array {
         if (strlen($sound) < 2) {
             return null;
         }
@@ -132,7 +179,8 @@ final readonly class Spotter
         foreach ($this->lexicon->matches($letters, $sound, $everyday, $asSpelled, $first, $last) as $number => $cost) {
             $entry = $this->lexicon->entries[$number];
             // A word that states something is seldom a piece of a name: "dry tires" are no drive tires.
-            $cost += $isRun && $cost > 0 ? self::STATING * count(array_diff($stating, [$entry->first, $entry->last])) : 0.0;
+            $cost +=
+                $isRun && $cost > 0 ? self::STATING * count(array_diff($stating, [$entry->first, $entry->last])) : 0.0;
             // "Release the tractor" sounds like lamps of one, but nobody is misheard around a little word.
             $cost += $hasFiller && $cost > 0 ? self::AROUND_FILLER : 0.0;
             if ($cost > ($isLong ? self::MOST_OF_THREE : self::MOST)) {
@@ -170,6 +218,20 @@ final readonly class Spotter
         }
 
         // Long names explain more than the short ones inside them; every span costs a little, so that one beats two.
-        return [$parts, $fitting, $saying, $statement, $place, max(0.3, $long * (1 - 2.2 * $least) - 1.8 - ($parts === [] && $saying === [] && $statement === null && $place === null ? self::SHARED : 0.0) + ($isRun && ($parts !== [] || $saying !== []) && $least === 0.0 ? self::SPELLED_NAME : 0.0)), $least];
+        return [
+            $parts,
+            $fitting,
+            $saying,
+            $statement,
+            $place,
+            max(
+                0.3,
+                $long * (1 - 2.2 * $least) -
+                    1.8 -
+                    ($parts === [] && $saying === [] && $statement === null && $place === null ? self::SHARED : 0.0) +
+                    ($isRun && ($parts !== [] || $saying !== []) && $least === 0.0 ? self::SPELLED_NAME : 0.0),
+            ),
+            $least,
+        ];
     }
 }

@@ -21,13 +21,16 @@ final readonly class Agreement
         public int $items,
         public int $agreed,
         public array $differing,
-        /** In thousandths, rounded towards nothing; null where both put every item in the same class, which chance does, too. */
+        /**
+         * In thousandths, rounded towards nothing; null where both put every item in the same class, which chance does,
+         * too.
+         */
         public ?int $kappaPermille,
     ) {}
 
     /**
-     * Of two sheets of the same items. Left out are an item that only one of them asks, and one at a place that the student
-     * reached on neither: two scorers who both wrote nothing there have judged nothing.
+     * Of two sheets of the same items. Left out are an item that only one of them asks, and one at a place that the
+     * student reached on neither: two scorers who both wrote nothing there have judged nothing.
      */
     public static function between(ScoreSheet $one, ScoreSheet $other): self
     {
@@ -40,7 +43,10 @@ final readonly class Agreement
         $items = 0;
         foreach ($one->outcomes as $id => $outcome) {
             $theirs = $other->outcomes[$id] ?? null;
-            if ($theirs === null || (! isset($reached[$outcome->item->place]) && $outcome->hearing === null && $theirs->hearing === null)) {
+            if (
+                $theirs === null ||
+                (! isset($reached[$outcome->item->place]) && $outcome->hearing === null && $theirs->hearing === null)
+            ) {
                 continue;
             }
             [$a, $b] = [self::class($outcome), self::class($theirs)];
@@ -55,7 +61,12 @@ final readonly class Agreement
         $chance = array_sum(array_map(static fn (array $count): int => ($count[0] ?? 0) * ($count[1] ?? 0), $counts));
         $span = $items * $items - $chance;
 
-        return new self($items, $agreed, $differing, $span === 0 ? null : intdiv(1000 * ($agreed * $items - $chance), $span));
+        return new self(
+            $items,
+            $agreed,
+            $differing,
+            $span === 0 ? null : intdiv(1000 * ($agreed * $items - $chance), $span),
+        );
     }
 
     /** Share of items judged the same, in thousandths, rounded down. */
@@ -74,14 +85,20 @@ final readonly class Agreement
             return 'chance alone would agree as well, so there is no more to say';
         }
 
-        return sprintf('%s (kappa %s%d.%02d)', match (true) {
-            $this->kappaPermille > 800 => 'almost perfect',
-            $this->kappaPermille > 600 => 'substantial',
-            $this->kappaPermille > 400 => 'moderate',
-            $this->kappaPermille > 200 => 'fair',
-            $this->kappaPermille >= 0 => 'slight',
-            default => 'less than chance',
-        }, $this->kappaPermille < 0 ? '-' : '', intdiv(abs($this->kappaPermille), 1000), intdiv(abs($this->kappaPermille) % 1000, 10));
+        return sprintf(
+            '%s (kappa %s%d.%02d)',
+            match (true) {
+                $this->kappaPermille > 800 => 'almost perfect',
+                $this->kappaPermille > 600 => 'substantial',
+                $this->kappaPermille > 400 => 'moderate',
+                $this->kappaPermille > 200 => 'fair',
+                $this->kappaPermille >= 0 => 'slight',
+                default => 'less than chance',
+            },
+            $this->kappaPermille < 0 ? '-' : '',
+            intdiv(abs($this->kappaPermille), 1000),
+            intdiv(abs($this->kappaPermille) % 1000, 10),
+        );
     }
 
     private static function class(ItemOutcome $outcome): string

@@ -15,7 +15,9 @@ use Pasada\Core\Checklist\Rules\TugSequence;
 use Pasada\Core\Checklist\Zone;
 use Pasada\Core\Inspection\Inspection;
 
-/** Whether the brake tests came when they should, in their order, and were begun again no more often than is allowed. */
+/**
+ * Whether the brake tests came when they should, in their order, and were begun again no more often than is allowed.
+ */
 final readonly class BrakeReport
 {
     /**
@@ -36,8 +38,11 @@ final readonly class BrakeReport
             return new self([...$breaches, ...$tooOften], [...$breaches, ...$tooOften]);
         }
         // Said outside already, nothing brings the tests before it any more.
-        $final = $rules->sequence === BrakeSequence::BeforeWalk && self::sequence($rules, [PHP_INT_MAX], self::outside($inspection, $walk->hearings)) !== []
-            ? $breaches : self::breaches($inspection, $rules, array_diff_key($walk->hearings, $restartable->ids));
+        $final =
+            $rules->sequence === BrakeSequence::BeforeWalk &&
+            self::sequence($rules, [PHP_INT_MAX], self::outside($inspection, $walk->hearings)) !== []
+                ? $breaches
+                : self::breaches($inspection, $rules, array_diff_key($walk->hearings, $restartable->ids));
 
         return new self([...$breaches, ...$tooOften], [...$final, ...$tooOften]);
     }
@@ -53,14 +58,20 @@ final readonly class BrakeReport
         if ($rules?->weight !== BrakeWeight::Section) {
             return $outcomes;
         }
-        $tests = array_filter($outcomes, static fn (ItemOutcome $outcome): bool => $outcome->item->section === $rules->section);
+        $tests = array_filter(
+            $outcomes,
+            static fn (ItemOutcome $outcome): bool => $outcome->item->section === $rules->section,
+        );
         $isLost = array_filter($tests, static fn (ItemOutcome $outcome): bool => $outcome->isLost()) !== [];
         if (! $isLost && $this->breaches === []) {
             return $outcomes;
         }
         $isFinal = $isLost || $this->final !== [];
 
-        return array_replace($outcomes, array_map(static fn (ItemOutcome $outcome): ItemOutcome => $outcome->forfeit($isFinal), $tests));
+        return array_replace(
+            $outcomes,
+            array_map(static fn (ItemOutcome $outcome): ItemOutcome => $outcome->forfeit($isFinal), $tests),
+        );
     }
 
     /**
@@ -84,7 +95,14 @@ final readonly class BrakeReport
             }
         }
 
-        return [...self::sequence($rules, $tests, $rules->sequence === BrakeSequence::Any ? [] : self::outside($inspection, $hearings)), ...self::tugs($rules, $tugs, $leaks)];
+        return [
+            ...self::sequence(
+                $rules,
+                $tests,
+                $rules->sequence === BrakeSequence::Any ? [] : self::outside($inspection, $hearings),
+            ),
+            ...self::tugs($rules, $tugs, $leaks),
+        ];
     }
 
     /**
@@ -116,8 +134,12 @@ final readonly class BrakeReport
         }
 
         return match ($rules->sequence) {
-            BrakeSequence::BeforeWalk => max($tests) > min($outside) ? ['The brake tests come before the walk; something outside was said before they were done.'] : [],
-            BrakeSequence::AfterWalk => min($tests) < max($outside) ? ['The brake tests come after the walk; they were begun before it was done.'] : [],
+            BrakeSequence::BeforeWalk => max($tests) > min($outside)
+                ? ['The brake tests come before the walk; something outside was said before they were done.']
+                : [],
+            BrakeSequence::AfterWalk => min($tests) < max($outside)
+                ? ['The brake tests come after the walk; they were begun before it was done.']
+                : [],
             BrakeSequence::Any => [],
         };
     }
@@ -134,8 +156,12 @@ final readonly class BrakeReport
         }
 
         return match ($rules->tug) {
-            TugSequence::BeforeLeak => max($tugs) > min($leaks) ? ['The tug tests come before the leak test; they were made after it.'] : [],
-            TugSequence::AfterLeak => min($tugs) < max($leaks) ? ['The tug tests come after the leak test; they were made before it.'] : [],
+            TugSequence::BeforeLeak => max($tugs) > min($leaks)
+                ? ['The tug tests come before the leak test; they were made after it.']
+                : [],
+            TugSequence::AfterLeak => min($tugs) < max($leaks)
+                ? ['The tug tests come after the leak test; they were made before it.']
+                : [],
             TugSequence::Any => [],
         };
     }
@@ -144,7 +170,15 @@ final readonly class BrakeReport
     private static function restarts(BrakeRules $rules, int $restarts): array
     {
         return $restarts > $rules->restarts
-            ? [sprintf('The brake tests were begun again %s; %s allowed.', $restarts === 1 ? 'once' : $restarts.' times', $rules->restarts === 0 ? 'that is not' : $rules->restarts.' '.($rules->restarts === 1 ? 'restart is' : 'restarts are'))]
+            ? [
+                sprintf(
+                    'The brake tests were begun again %s; %s allowed.',
+                    $restarts === 1 ? 'once' : $restarts.' times',
+                    $rules->restarts === 0
+                        ? 'that is not'
+                        : $rules->restarts.' '.($rules->restarts === 1 ? 'restart is' : 'restarts are'),
+                ),
+            ]
             : [];
     }
 }

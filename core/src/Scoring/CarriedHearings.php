@@ -16,9 +16,9 @@ use Pasada\Core\Inspection\Item;
 use Pasada\Core\Inspection\Side;
 
 /**
- * What was heard of each item once spoken references are followed. A reference gives what its source has at the end of the walk and never
- * takes anything away: what was missed or said wrong at the source is missed here. Several add up, so that none of them ever harms.
- * Axles that name each other have only what was said in words of one of them.
+ * What was heard of each item once spoken references are followed. A reference gives what its source has at the end of
+ * the walk and never takes anything away: what was missed or said wrong at the source is missed here. Several add up,
+ * so that none of them ever harms. Axles that name each other have only what was said in words of one of them.
  */
 final readonly class CarriedHearings
 {
@@ -39,12 +39,18 @@ final readonly class CarriedHearings
             $there = $this->inspection->place($reference->of->place)->name ?? $reference->of->place;
             foreach ($taken as $one) {
                 if ($one->item !== $one->source && self::leads($leads, $one->source, $one->item)) {
-                    $remarks[] = sprintf('"%s" and what it was said to be like name each other; that gives nothing.', $there);
+                    $remarks[] = sprintf(
+                        '"%s" and what it was said to be like name each other; that gives nothing.',
+                        $there,
+                    );
                 }
                 $leads[$one->item][$one->source] = true;
             }
             if ($taken === [] && $reference->isAhead() && $this->rule->scopes !== []) {
-                $remarks[] = sprintf('At "%s" an axle was named that had not been walked yet; that gives nothing.', $there);
+                $remarks[] = sprintf(
+                    'At "%s" an axle was named that had not been walked yet; that gives nothing.',
+                    $there,
+                );
             }
             array_push($references, ...$taken);
         }
@@ -75,7 +81,8 @@ final readonly class CarriedHearings
     }
 
     /**
-     * What could still be heard of items whose place is shut, if everything were said where it is open: a reference made in time goes on giving.
+     * What could still be heard of items whose place is shut, if everything were said where it is open: a reference
+     * made in time goes on giving.
      *
      * @param  callable(Item): bool  $isOpen
      * @return array<string, Hearing> by item id, for items that a reference was made of
@@ -86,7 +93,9 @@ final readonly class CarriedHearings
         $start = function (string $id) use ($isOpen): SpokenOf {
             $item = $this->inspection->items[$id];
 
-            return $isOpen($item) ? SpokenOf::all($item->points->with(PointSet::identified())->bits) : SpokenOf::of($this->walk->hearings[$id] ?? null);
+            return $isOpen($item)
+                ? SpokenOf::all($item->points->with(PointSet::identified())->bits)
+                : SpokenOf::of($this->walk->hearings[$id] ?? null);
         };
         foreach ($this->references as $one) {
             $spoken[$one->item] ??= $start($one->item);
@@ -163,13 +172,18 @@ final readonly class CarriedHearings
     private function onSide(Item $item, Side $side): ?Item
     {
         if ($item->position->side !== null) {
-            return $item->position->side === $side ? null : $this->inspection->item($item->component.'@'.$item->position->onSide($side)->key());
+            return $item->position->side === $side
+                ? null
+                : $this->inspection->item($item->component.'@'.$item->position->onSide($side)->key());
         }
 
         return $item->twoSided && $this->inspection->checklist->rules->sides === SideRule::Both ? $item : null;
     }
 
-    /** Points that mean the same at both: a figure that differs, as the tread or an axle's own pressure, has to be said itself. */
+    /**
+     * Points that mean the same at both: a figure that differs, as the tread or an axle's own pressure, has to be said
+     * itself.
+     */
     private function carriable(Item $item, Item $source): int
     {
         $bits = $item->points->bits | PointSet::identified()->bits;

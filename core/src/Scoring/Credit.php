@@ -30,8 +30,8 @@ final readonly class Credit
     }
 
     /**
-     * What a hearing earns of an item by what was said in time, and where asked also by what was said late: UNIT for all of it. The item's
-     * weight has no part in it, so that one that counts for nothing is judged like any other.
+     * What a hearing earns of an item by what was said in time, and where asked also by what was said late: UNIT for
+     * all of it. The item's weight has no part in it, so that one that counts for nothing is judged like any other.
      */
     public static function share(Item $item, Hearing $hearing, Rules $rules, bool $withLate = false): int
     {
@@ -45,7 +45,10 @@ final readonly class Credit
             return self::ofPoints($item, $both, $rules);
         }
 
-        return intdiv(self::ofPoints($item, $both->with($left), $rules) + self::ofPoints($item, $both->with($right), $rules), 2);
+        return intdiv(
+            self::ofPoints($item, $both->with($left), $rules) + self::ofPoints($item, $both->with($right), $rules),
+            2,
+        );
     }
 
     private static function ofPoints(Item $item, PointSet $heard, Rules $rules): int

@@ -25,8 +25,9 @@ final readonly class ItemJudge
     /** @var array<string, Hearing> what could still be heard by a reference that was made in time */
     private array $couldHear;
 
-    public function __construct(Inspection $inspection, private Walk $walk, CarriedHearings $carried, private RestartableItems $restartable)
-    {
+    public function __construct(
+        Inspection $inspection, private Walk $walk, CarriedHearings $carried, private RestartableItems $restartable,
+    ) {
         $this->rules = $inspection->checklist->rules;
         $this->hearings = $carried->hearings();
         $this->couldHear = $walk->finished || $walk->references === [] ? [] : $carried->reachable($this->isOpen(...));
@@ -40,7 +41,10 @@ final readonly class ItemJudge
         $status = $this->status($item, $hearing, $said);
         if ($status === ItemStatus::NotFitted && $item->fitted) {
             // Waving a part that is there takes it off the list, for the scorer saw it.
-            return new ItemOutcome($item, $status, $hearing, PointSet::none(), 0, 0, 0, 0, 0, false, $this->defect($item), isset($this->walk->noticed[$item->id]));
+            return new ItemOutcome(
+                $item, $status, $hearing, PointSet::none(), 0, 0, 0, 0, 0, false, $this->defect($item),
+                isset($this->walk->noticed[$item->id]),
+            );
         }
         $share = $this->share($item, $hearing, $said);
         $reach = $this->isOpen($item) ? Credit::UNIT : max($share, $this->stillByReference($item));
@@ -50,14 +54,21 @@ final readonly class ItemJudge
         $extra = [$noticed ? $bonus : 0, $noticed || $this->isOpen($item) ? $bonus : 0];
 
         return $item->bonus
-            ? new ItemOutcome($item, $status, $hearing, $heard, 0, 0, 0, $extra[0] + $earned, $extra[1] + $reachable, $isOutOfPlace, $this->defect($item), $noticed)
-            : new ItemOutcome($item, $status, $hearing, $heard, $earned, Credit::possible($item), $reachable, ...$extra, outOfPlace: $isOutOfPlace, defect: $this->defect($item), defectNoticed: $noticed);
+            ? new ItemOutcome(
+                $item, $status, $hearing, $heard, 0, 0, 0, $extra[0] + $earned, $extra[1] + $reachable, $isOutOfPlace,
+                $this->defect($item), $noticed,
+            )
+            : new ItemOutcome(
+                $item, $status, $hearing, $heard, $earned, Credit::possible($item), $reachable, $extra[0], $extra[1],
+                $isOutOfPlace, $this->defect($item), $noticed,
+            );
     }
 
     /** Whether what is said of the item now still counts. */
     private function isOpen(Item $item): bool
     {
-        return ! $this->walk->finished && (! isset($this->walk->shutPlaces[$item->place]) || $this->restartable->has($item));
+        return ! $this->walk->finished &&
+            (! isset($this->walk->shutPlaces[$item->place]) || $this->restartable->has($item));
     }
 
     private function defect(Item $item): ?string
@@ -80,13 +91,18 @@ final readonly class ItemJudge
 
     private function isWholeByDefect(Item $item): bool
     {
-        return $item->fitted && isset($this->walk->noticed[$item->id]) && $this->rules->noticedDefect === NoticedDefect::Whole;
+        return $item->fitted &&
+            isset($this->walk->noticed[$item->id]) &&
+            $this->rules->noticedDefect === NoticedDefect::Whole;
     }
 
     /** Whether a part that is known to be defective was recited as sound, be it earned or not. */
     private function isOverDefect(Item $item, Hearing $hearing): bool
     {
-        return $item->fitted && $this->defect($item) !== null && ! isset($this->walk->noticed[$item->id]) && ! $hearing->onAnySide()->common($item->points)->isEmpty();
+        return $item->fitted &&
+            $this->defect($item) !== null &&
+            ! isset($this->walk->noticed[$item->id]) &&
+            ! $hearing->onAnySide()->common($item->points)->isEmpty();
     }
 
     private function credited(Item $item, Hearing $hearing, int $share): int
@@ -108,7 +124,10 @@ final readonly class ItemJudge
     private function status(Item $item, ?Hearing $hearing, int $share): ItemStatus
     {
         if ($hearing === null && ! $this->isWholeByDefect($item)) {
-            $isDone = $this->walk->finished || isset($this->walk->shutPlaces[$item->place]) || isset($this->walk->closedPlaces[$item->place]);
+            $isDone =
+                $this->walk->finished ||
+                isset($this->walk->shutPlaces[$item->place]) ||
+                isset($this->walk->closedPlaces[$item->place]);
 
             return $isDone ? ItemStatus::Missed : ItemStatus::NotReached;
         }
@@ -123,9 +142,19 @@ final readonly class ItemJudge
         }
 
         return match (true) {
-            $hearing === null, $share === Credit::UNIT, $this->isWholeByDefect($item) => $this->isCarried($item, $hearing) ? ItemStatus::Carried : ItemStatus::Whole,
+            $hearing === null, $share === Credit::UNIT, $this->isWholeByDefect($item) => $this->isCarried(
+                $item,
+                $hearing,
+            )
+                ? ItemStatus::Carried
+                : ItemStatus::Whole,
             ! $hearing->wrong->isEmpty() => ItemStatus::Wrong,
-            Credit::share($item, $hearing, $this->rules, withLate: true) > $share => $hearing->onAnySide()->common($item->points)->isEmpty() ? ItemStatus::Late : ItemStatus::LaterAdded,
+            Credit::share($item, $hearing, $this->rules, withLate: true) > $share => $hearing
+                ->onAnySide()
+                ->common($item->points)
+                ->isEmpty()
+                ? ItemStatus::Late
+                : ItemStatus::LaterAdded,
             default => ItemStatus::Partial,
         };
     }
@@ -134,12 +163,15 @@ final readonly class ItemJudge
     {
         $direct = $this->walk->hearings[$item->id] ?? null;
 
-        return $hearing?->carriedFrom !== null && ($direct === null || Credit::share($item, $direct, $this->rules) < Credit::UNIT);
+        return $hearing?->carriedFrom !== null &&
+            ($direct === null || Credit::share($item, $direct, $this->rules) < Credit::UNIT);
     }
 
     /** Of a two-sided item the points said of both sides, where both are needed; of either, where one is enough. */
     private function heard(Item $item, Hearing $hearing): PointSet
     {
-        return $item->twoSided && $this->rules->sides === SideRule::Both ? $hearing->inTime->with($hearing->left->common($hearing->right)) : $hearing->onAnySide();
+        return $item->twoSided && $this->rules->sides === SideRule::Both
+            ? $hearing->inTime->with($hearing->left->common($hearing->right))
+            : $hearing->onAnySide();
     }
 }

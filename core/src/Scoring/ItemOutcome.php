@@ -52,7 +52,12 @@ final readonly class ItemOutcome
             ItemStatus::Whole, ItemStatus::Carried, ItemStatus::NotFitted => true,
             // Full credit over a defect, where the checklist gives it.
             ItemStatus::OverDefect => $this->earned + $this->bonus > 0 && $this->earned === $this->possible,
-            ItemStatus::NotReached, ItemStatus::Partial, ItemStatus::Late, ItemStatus::LaterAdded, ItemStatus::Wrong, ItemStatus::Missed => false,
+            ItemStatus::NotReached,
+            ItemStatus::Partial,
+            ItemStatus::Late,
+            ItemStatus::LaterAdded,
+            ItemStatus::Wrong,
+            ItemStatus::Missed => false,
         };
     }
 
@@ -72,8 +77,19 @@ final readonly class ItemOutcome
     public function forfeit(bool $isFinal): self
     {
         return new self(
-            $this->item, $this->status, $this->hearing, $this->heard, 0, $this->possible, $isFinal ? 0 : $this->reachable, 0, $isFinal ? 0 : $this->reachableBonus,
-            $this->outOfPlace, $this->defect, $this->defectNoticed, true,
+            $this->item,
+            $this->status,
+            $this->hearing,
+            $this->heard,
+            0,
+            $this->possible,
+            $isFinal ? 0 : $this->reachable,
+            0,
+            $isFinal ? 0 : $this->reachableBonus,
+            $this->outOfPlace,
+            $this->defect,
+            $this->defectNoticed,
+            true,
         );
     }
 

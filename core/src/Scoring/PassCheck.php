@@ -9,7 +9,10 @@ final readonly class PassCheck
 {
     public function __construct(
         public bool $met,
-        /** Whether it can still be met while the walk goes on; false once it is finished, and where nothing that is still said could do it. */
+        /**
+         * Whether it can still be met while the walk goes on; false once it is finished, and where nothing that is
+         * still said could do it.
+         */
         public bool $reachable,
         /** What was reached and what is asked, in words. */
         public string $said,

@@ -38,7 +38,10 @@ final readonly class PassRules
     /** @return non-empty-list<PassCheck> */
     public function checks(): array
     {
-        $checks = [...$this->shares(), ...$this->critical(), ...$this->places(), ...$this->breaches(), ...$this->missesBySection()];
+        $checks = [
+            ...$this->shares(), ...$this->critical(), ...$this->places(), ...$this->breaches(),
+            ...$this->missesBySection(),
+        ];
         if ($this->rules->pass->missesAllowed !== null || $checks === []) {
             $checks[] = $this->misses('', $this->overall, $this->rules->pass->missesAllowed ?? 0);
         }
@@ -50,7 +53,10 @@ final readonly class PassRules
     private function shares(): array
     {
         $mark = $this->rules->pass;
-        $checks = $mark->overallPercent === null ? [] : [$this->share('the whole walk', $this->overall, $mark->overallPercent, $this->outcomes)];
+        $checks =
+            $mark->overallPercent === null
+                ? []
+                : [$this->share('the whole walk', $this->overall, $mark->overallPercent, $this->outcomes)];
         foreach ($this->sections as $section) {
             $percent = $mark->percentOf($section->id);
             // A section in which everything was waved or counts for nothing has no share.
@@ -76,9 +82,16 @@ final readonly class PassRules
             }
         }
         foreach ($this->rules->pass->criticalComponents as $component) {
-            $asked = array_filter($this->outcomes, static fn (ItemOutcome $outcome): bool => $outcome->item->component === $component);
+            $asked = array_filter(
+                $this->outcomes,
+                static fn (ItemOutcome $outcome): bool => $outcome->item->component === $component,
+            );
             if ($asked !== []) {
-                $checks[] = $this->whole('"'.$asked[array_key_first($asked)]->item->name.'"', Score::of($asked), $asked);
+                $checks[] = $this->whole(
+                    '"'.$asked[array_key_first($asked)]->item->name.'"',
+                    Score::of($asked),
+                    $asked,
+                );
             }
         }
 
@@ -92,12 +105,19 @@ final readonly class PassRules
         $checks = [];
         if ($mark->outOfPlaceAllowed !== null) {
             // What is said anew on beginning the brake tests again may then be in its place.
-            $least = $this->restartable->ids === [] ? count($this->order->outOfPlace) : OrderReport::outOfPlaceWithout($this->inspection, $this->walk, $this->restartable->ids);
-            $checks[] = $this->outOfPlace('items were said', count($this->order->outOfPlace), $least, $mark->outOfPlaceAllowed);
+            $least =
+                $this->restartable->ids === []
+                    ? count($this->order->outOfPlace)
+                    : OrderReport::outOfPlaceWithout($this->inspection, $this->walk, $this->restartable->ids);
+            $checks[] = $this->outOfPlace(
+                'items were said', count($this->order->outOfPlace), $least, $mark->outOfPlaceAllowed,
+            );
         }
         if ($mark->sectionsOutOfPlaceAllowed !== null) {
             // Where a section stands may still move with what is said of it.
-            $checks[] = $this->outOfPlace('sections were walked', count($this->order->sectionsOutOfPlace), 0, $mark->sectionsOutOfPlaceAllowed);
+            $checks[] = $this->outOfPlace(
+                'sections were walked', count($this->order->sectionsOutOfPlace), 0, $mark->sectionsOutOfPlaceAllowed,
+            );
         }
 
         return $checks;
@@ -108,7 +128,12 @@ final readonly class PassRules
     {
         $checks = [];
         foreach ($this->rules->brakes?->weight === BrakeWeight::Critical ? $this->brakes->breaches : [] as $breach) {
-            $checks[] = $this->check(false, ! in_array($breach, $this->brakes->final, true), $breach, 'The brake tests once, in their order, would have been enough.');
+            $checks[] = $this->check(
+                false,
+                ! in_array($breach, $this->brakes->final, true),
+                $breach,
+                'The brake tests once, in their order, would have been enough.',
+            );
         }
         foreach ($this->rules->overTimeFails ? $this->time->breaches : [] as $breach) {
             $checks[] = $this->check(false, false, $breach, 'Keeping to the time would have been enough.');
@@ -143,8 +168,11 @@ final readonly class PassRules
         $permille = $score->permille();
 
         return $this->check(
-            $score->reaches($percent), $score->canReach($percent),
-            sprintf('%d.%d %% of %s was earned; %d %% is asked.', intdiv($permille, 10), $permille % 10, $what, $percent),
+            $score->reaches($percent),
+            $score->canReach($percent),
+            sprintf(
+                '%d.%d %% of %s was earned; %d %% is asked.', intdiv($permille, 10), $permille % 10, $what, $percent,
+            ),
             $score->reaches($percent) ? '' : $this->enough($score->short($percent), $outcomes),
         );
     }
@@ -167,14 +195,25 @@ final readonly class PassRules
             $count++;
         }
 
-        return sprintf('%d more %s would %s enough.', $count, $count === 1 ? 'item earned whole' : 'items earned whole', $this->walk->finished ? 'have been' : 'be');
+        return sprintf(
+            '%d more %s would %s enough.',
+            $count,
+            $count === 1 ? 'item earned whole' : 'items earned whole',
+            $this->walk->finished ? 'have been' : 'be',
+        );
     }
 
     /** @param  array<string, ItemOutcome>  $outcomes */
     private function whole(string $what, Score $score, array $outcomes): PassCheck
     {
-        $lacking = array_filter($outcomes, static fn (ItemOutcome $outcome): bool => $outcome->counts() && ! $outcome->isEarned());
-        $names = array_map(static fn (ItemOutcome $outcome): string => $outcome->item->fullName(), array_slice(array_values($lacking), 0, self::MOST_NAMED));
+        $lacking = array_filter(
+            $outcomes,
+            static fn (ItemOutcome $outcome): bool => $outcome->counts() && ! $outcome->isEarned(),
+        );
+        $names = array_map(
+            static fn (ItemOutcome $outcome): string => $outcome->item->fullName(),
+            array_slice(array_values($lacking), 0, self::MOST_NAMED),
+        );
         $more = count($lacking) - count($names);
 
         return $this->check(
@@ -186,21 +225,40 @@ final readonly class PassRules
 
     private function outOfPlace(string $what, int $count, int $least, int $allowed): PassCheck
     {
-        return $this->check($count <= $allowed, $least <= $allowed, sprintf('%d %s out of place; %d are let pass.', $count, $what, $allowed), sprintf('%d fewer would have been enough.', $count - $allowed));
+        return $this->check(
+            $count <= $allowed,
+            $least <= $allowed,
+            sprintf('%d %s out of place; %d are let pass.', $count, $what, $allowed),
+            sprintf('%d fewer would have been enough.', $count - $allowed),
+        );
     }
 
     private function misses(string $where, Score $score, int $allowed): PassCheck
     {
         return $this->check(
-            $score->misses() <= $allowed, $score->lost <= $allowed,
-            sprintf('%d of %d items%s were not earned; %d are let pass.', $score->misses(), $score->asked, $where, $allowed),
-            sprintf('%d more earned whole would %s enough.', $score->misses() - $allowed, $this->walk->finished ? 'have been' : 'be'),
+            $score->misses() <= $allowed,
+            $score->lost <= $allowed,
+            sprintf(
+                '%d of %d items%s were not earned; %d are let pass.',
+                $score->misses(),
+                $score->asked,
+                $where,
+                $allowed,
+            ),
+            sprintf(
+                '%d more earned whole would %s enough.',
+                $score->misses() - $allowed,
+                $this->walk->finished ? 'have been' : 'be',
+            ),
         );
     }
 
     /** @return array<string, ItemOutcome> */
     private function in(string $section): array
     {
-        return array_filter($this->outcomes, static fn (ItemOutcome $outcome): bool => $outcome->item->section === $section);
+        return array_filter(
+            $this->outcomes,
+            static fn (ItemOutcome $outcome): bool => $outcome->item->section === $section,
+        );
     }
 }

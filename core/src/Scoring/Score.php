@@ -52,7 +52,10 @@ final readonly class Score
             }
         }
 
-        return new self(min($possible, $earned + $bonus), $possible, min($possible, $reachable + $more), $bonus, $counts, $asked, $whole, $lost, $waved);
+        return new self(
+            min($possible, $earned + $bonus), $possible, min($possible, $reachable + $more), $bonus, $counts, $asked,
+            $whole, $lost, $waved,
+        );
     }
 
     public function reaches(int $percent): bool

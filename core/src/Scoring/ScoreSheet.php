@@ -19,8 +19,9 @@ use Pasada\Core\Vehicle\Vehicle;
 final readonly class ScoreSheet
 {
     /**
-     * Raised whenever the same marks may be scored otherwise than before. 1: until November 2026. 2: order axle by axle and by the fairest
-     * order of sections, references that only give, the return rule for what is waved and noticed, sides apart.
+     * Raised whenever the same marks may be scored otherwise than before. 1: until November 2026. 2: order axle by axle
+     * and by the fairest order of sections, references that only give, the return rule for what is waved and noticed,
+     * sides apart.
      */
     public const ENGINE = 2;
 
@@ -58,7 +59,10 @@ final readonly class ScoreSheet
         $restartable = RestartableItems::of($inspection, $walk);
         $brakes = BrakeReport::of($inspection, $walk, $restartable);
         $judge = new ItemJudge($inspection, $walk, $carried, $restartable);
-        $outcomes = array_map(static fn (Item $item): ItemOutcome => $judge->outcome($item, isset($order->outOfPlace[$item->id])), $inspection->items);
+        $outcomes = array_map(
+            static fn (Item $item): ItemOutcome => $judge->outcome($item, isset($order->outOfPlace[$item->id])),
+            $inspection->items,
+        );
         $outcomes = $brakes->forfeiting($rules->brakes, $outcomes);
         $bySection = array_fill_keys(array_keys($inspection->sections), []);
         foreach ($outcomes as $outcome) {
@@ -67,16 +71,25 @@ final readonly class ScoreSheet
         $time = TimeReport::of($inspection, $walk);
         $sections = [];
         foreach ($inspection->sections as $id => $section) {
-            $sections[] = new SectionScore($id, $section->name, Score::of($bySection[$id]), $time->sectionsMs[$id] ?? 0, $section->timeAllowedSeconds);
+            $sections[] = new SectionScore(
+                $id, $section->name, Score::of($bySection[$id]), $time->sectionsMs[$id] ?? 0,
+                $section->timeAllowedSeconds,
+            );
         }
         $overall = Score::of($outcomes);
-        $checks = (new PassRules($inspection, $walk, $overall, $sections, $outcomes, $order, $brakes, $time, $restartable))->checks();
+        $checks = (new PassRules(
+            $inspection, $walk, $overall, $sections, $outcomes, $order, $brakes, $time, $restartable,
+        ))->checks();
         $notices = [...$carried->remarks, ...$walk->tooLate];
         $remarks = [
-            ...($rules->overTimeFails ? [] : $time->breaches), ...($rules->brakes?->weight === BrakeWeight::Critical ? [] : $brakes->breaches),
+            ...$rules->overTimeFails ? [] : $time->breaches,
+            ...$rules->brakes?->weight === BrakeWeight::Critical ? [] : $brakes->breaches,
             ...$notices,
         ];
 
-        return new self($inspection, $walk, $outcomes, $sections, $overall, $order, Verdict::of($checks, $walk->finished), $remarks, $notices);
+        return new self(
+            $inspection, $walk, $outcomes, $sections, $overall, $order, Verdict::of($checks, $walk->finished), $remarks,
+            $notices,
+        );
     }
 }

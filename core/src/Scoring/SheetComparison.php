@@ -15,14 +15,21 @@ final readonly class SheetComparison
      * @param  list<ItemChange>  $changes  items that fare differently, in the walking order of the second sheet
      * @param  list<string>  $unknown  ids of items that were marked and that the second checklist does not ask
      */
-    private function __construct(public ScoreSheet $before, public ScoreSheet $after, public array $changes, public array $unknown) {}
+    private function __construct(
+        public ScoreSheet $before, public ScoreSheet $after, public array $changes, public array $unknown,
+    ) {}
 
     public static function of(ScoreSheet $before, ScoreSheet $after, MarkList $marks): self
     {
         $changes = [];
         foreach ($after->outcomes as $id => $outcome) {
             $was = $before->outcomes[$id] ?? null;
-            if ($was === null || $was->status !== $outcome->status || $was->earned !== $outcome->earned || $was->possible !== $outcome->possible) {
+            if (
+                $was === null ||
+                $was->status !== $outcome->status ||
+                $was->earned !== $outcome->earned ||
+                $was->possible !== $outcome->possible
+            ) {
                 $changes[] = new ItemChange($outcome->item, $was, $outcome);
             }
         }
@@ -31,9 +38,19 @@ final readonly class SheetComparison
                 $changes[] = new ItemChange($was->item, $was, null);
             }
         }
-        $marked = array_filter($marks->inForce(), static fn (Mark $mark): bool => $mark->payload->item() !== null && $mark->kind !== MarkKind::Note && $mark->kind !== MarkKind::LookAgain);
+        $marked = array_filter(
+            $marks->inForce(),
+            static fn (Mark $mark): bool => $mark->payload->item() !== null &&
+                $mark->kind !== MarkKind::Note &&
+                $mark->kind !== MarkKind::LookAgain,
+        );
         $ids = array_unique(array_map(static fn (Mark $mark): string => (string) $mark->payload->item(), $marked));
 
-        return new self($before, $after, $changes, array_values(array_filter($ids, static fn (string $id): bool => ! isset($after->outcomes[$id]))));
+        return new self(
+            $before,
+            $after,
+            $changes,
+            array_values(array_filter($ids, static fn (string $id): bool => ! isset($after->outcomes[$id]))),
+        );
     }
 }

@@ -26,15 +26,60 @@ final readonly class SheetWriter
             'vehicle' => ['id' => $sheet->inspection->vehicle->id],
             'form' => $sheet->inspection->form?->id,
             'standing' => $sheet->verdict->standing->value,
-            'checks' => array_map(static fn (PassCheck $check): array => ['met' => $check->met, 'reachable' => $check->reachable, 'said' => $check->said, 'enough' => $check->enough], $sheet->verdict->checks),
+            'checks' => array_map(
+                static fn (PassCheck $check): array => [
+                    'met' => $check->met,
+                    'reachable' => $check->reachable,
+                    'said' => $check->said,
+                    'enough' => $check->enough,
+                ],
+                $sheet->verdict->checks,
+            ),
             'unit' => Credit::UNIT,
             'overall' => self::score($sheet->overall),
-            'sections' => array_map(static fn (SectionScore $section): array => ['id' => $section->id, 'name' => $section->name, 'time_ms' => $section->timeMs, 'time_allowed_seconds' => $section->timeAllowedSeconds, ...self::score($section->score)], $sheet->sections),
+            'sections' => array_map(
+                static fn (SectionScore $section): array => [
+                    'id' => $section->id,
+                    'name' => $section->name,
+                    'time_ms' => $section->timeMs,
+                    'time_allowed_seconds' => $section->timeAllowedSeconds,
+                    ...self::score($section->score),
+                ],
+                $sheet->sections,
+            ),
             'items' => array_map(self::item(...), array_values($sheet->outcomes)),
-            'order' => ['named' => $sheet->order->named, 'out_of_place' => array_map(strval(...), array_keys($sheet->order->outOfPlace)), 'sections_out_of_place' => $sheet->order->sectionsOutOfPlace, 'directions' => (object) $sheet->order->directions, 'tandem' => $sheet->order->tandem?->value, 'returns' => $sheet->order->returns],
-            'visits' => array_map(static fn (Visit $visit): array => ['place' => $visit->place, 'from_ms' => $visit->fromMs, 'to_ms' => $visit->toMs], $sheet->walk->visits),
-            'notes' => array_map(static fn (Remark $remark): array => ['at_ms' => $remark->atMs, 'item' => $remark->item, 'text' => $remark->text], $sheet->walk->remarks),
-            'look_again' => array_map(static fn (Remark $flag): array => ['at_ms' => $flag->atMs, 'item' => $flag->item, 'text' => $flag->text], $sheet->walk->flags),
+            'order' => [
+                'named' => $sheet->order->named,
+                'out_of_place' => array_map(strval(...), array_keys($sheet->order->outOfPlace)),
+                'sections_out_of_place' => $sheet->order->sectionsOutOfPlace,
+                'directions' => (object) $sheet->order->directions,
+                'tandem' => $sheet->order->tandem?->value,
+                'returns' => $sheet->order->returns,
+            ],
+            'visits' => array_map(
+                static fn (Visit $visit): array => [
+                    'place' => $visit->place,
+                    'from_ms' => $visit->fromMs,
+                    'to_ms' => $visit->toMs,
+                ],
+                $sheet->walk->visits,
+            ),
+            'notes' => array_map(
+                static fn (Remark $remark): array => [
+                    'at_ms' => $remark->atMs,
+                    'item' => $remark->item,
+                    'text' => $remark->text,
+                ],
+                $sheet->walk->remarks,
+            ),
+            'look_again' => array_map(
+                static fn (Remark $flag): array => [
+                    'at_ms' => $flag->atMs,
+                    'item' => $flag->item,
+                    'text' => $flag->text,
+                ],
+                $sheet->walk->flags,
+            ),
             'remarks' => $sheet->remarks,
             'restarts' => $sheet->walk->restarts,
             'off_list_ms' => $sheet->walk->offListMs,
@@ -43,10 +88,22 @@ final readonly class SheetWriter
         ];
     }
 
-    /** @return array{earned: int, possible: int, bonus: int, permille: int, asked: int, whole: int, counts: array<string, int>} */
+    /**
+     * @return array{
+     *    earned: int, possible: int, bonus: int, permille: int, asked: int, whole: int, counts: array<string, int>,
+     * }
+     */
     private static function score(Score $score): array
     {
-        return ['earned' => $score->earned, 'possible' => $score->possible, 'bonus' => $score->bonus, 'permille' => $score->permille(), 'asked' => $score->asked, 'whole' => $score->whole, 'counts' => $score->counts];
+        return [
+            'earned' => $score->earned,
+            'possible' => $score->possible,
+            'bonus' => $score->bonus,
+            'permille' => $score->permille(),
+            'asked' => $score->asked,
+            'whole' => $score->whole,
+            'counts' => $score->counts,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -61,7 +118,10 @@ final readonly class SheetWriter
             'late' => self::codes($outcome->late()),
             'missing' => self::codes($outcome->missing()),
             'wrong' => self::codes($outcome->wrong()),
-            'figures' => (object) array_map(static fn (int $value): float|int => $value / 1000, $outcome->hearing->figures ?? []),
+            'figures' => (object) array_map(
+                static fn (int $value): float|int => $value / 1000,
+                $outcome->hearing->figures ?? [],
+            ),
             'earned' => $outcome->earned,
             'possible' => $outcome->possible,
             'bonus' => $outcome->bonus,

@@ -29,7 +29,10 @@ final readonly class TimeReport
         }
         $breaches = self::breach('The walk', $walk->durationMs, $inspection->checklist->rules->timeAllowedSeconds);
         foreach ($inspection->sections as $id => $section) {
-            $breaches = [...$breaches, ...self::breach('"'.$section->name.'"', $times[$id] ?? 0, $section->timeAllowedSeconds)];
+            $breaches = [
+                ...$breaches,
+                ...self::breach('"'.$section->name.'"', $times[$id] ?? 0, $section->timeAllowedSeconds),
+            ];
         }
 
         return new self($times, $breaches);
@@ -39,7 +42,12 @@ final readonly class TimeReport
     private static function breach(string $what, int $tookMs, ?int $allowedSeconds): array
     {
         return $allowedSeconds !== null && $tookMs > $allowedSeconds * 1000
-            ? [sprintf('%s took %s; %s is allowed.', $what, self::clock(intdiv($tookMs, 1000)), self::clock($allowedSeconds))]
+            ? [
+                sprintf(
+                    '%s took %s; %s is allowed.', $what, self::clock(intdiv($tookMs, 1000)),
+                    self::clock($allowedSeconds),
+                ),
+            ]
             : [];
     }
 

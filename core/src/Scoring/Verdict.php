@@ -13,8 +13,8 @@ final readonly class Verdict
     /** @param  non-empty-list<PassCheck>  $checks */
     public static function of(array $checks, bool $finished): self
     {
-        $met = ! in_array(false, array_map(static fn (PassCheck $check): bool => $check->met, $checks), true);
-        $reachable = ! in_array(false, array_map(static fn (PassCheck $check): bool => $check->reachable, $checks), true);
+        $met = array_filter($checks, static fn (PassCheck $check): bool => ! $check->met) === [];
+        $reachable = array_filter($checks, static fn (PassCheck $check): bool => ! $check->reachable) === [];
 
         return new self(match (true) {
             $met => Standing::Passed,

@@ -43,7 +43,12 @@ final readonly class Vehicle
     public function ownFigure(string $component, Point $point, ?AxleGroup $axle): ?OwnFigure
     {
         foreach ($this->figures as $figure) {
-            if ($figure->test === null && $figure->component === $component && $figure->point === $point && ($figure->axles === null || $figure->axles === $axle)) {
+            if (
+                $figure->test === null &&
+                $figure->component === $component &&
+                $figure->point === $point &&
+                ($figure->axles === null || $figure->axles === $axle)
+            ) {
                 return $figure;
             }
         }

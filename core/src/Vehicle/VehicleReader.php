@@ -29,7 +29,10 @@ final readonly class VehicleReader
 
     private function vehicle(Node $root, Faults $faults): Vehicle
     {
-        $root->only('$schema', 'format', 'id', 'name', 'description', 'units', 'doors', 'transmission', 'drives', 'equipment', 'figures', 'defects');
+        $root->only(
+            '$schema', 'format', 'id', 'name', 'description', 'units', 'doors', 'transmission', 'drives', 'equipment',
+            'figures', 'defects',
+        );
         if ($root->string('format') !== self::FORMAT) {
             $root->child('format')->fault('must be "'.self::FORMAT.'"');
         }
@@ -40,7 +43,10 @@ final readonly class VehicleReader
         $units = $units === [] ? [new Unit(UnitKind::StraightTruck, Body::None, 0, 0, [])] : $units;
         $axles = array_merge(...array_map(static fn (Unit $unit): array => $unit->axles, $units));
 
-        return new Vehicle($root->id(), $root->name(), $root->stringOr('description', ''), $units, $features, $this->figures($root, $axles), $this->defects($root, $axles));
+        return new Vehicle(
+            $root->id(), $root->name(), $root->stringOr('description', ''), $units, $features,
+            $this->figures($root, $axles), $this->defects($root, $axles),
+        );
     }
 
     /** @return list<Unit> */
@@ -53,7 +59,13 @@ final readonly class VehicleReader
             $node->only('kind', 'body', 'from_ft', 'to_ft', 'axles');
             $kind = $node->enum('kind', UnitKind::class);
             if (($index === 0) !== $kind->isPowered()) {
-                $node->child('kind')->fault($index === 0 ? 'the first unit must drive: a tractor or a truck' : 'only the first unit can be a tractor or truck');
+                $node
+                    ->child('kind')
+                    ->fault(
+                        $index === 0
+                            ? 'the first unit must drive: a tractor or a truck'
+                            : 'only the first unit can be a tractor or truck',
+                    );
             }
             $from = $node->thousandths('from_ft') ?? 0;
             $to = $node->thousandths('to_ft') ?? 0;
@@ -81,11 +93,22 @@ final readonly class VehicleReader
         $node->only('group', 'at_ft', 'suspension', 'brakes', 'wheels', 'hub', 'auto_inflation', 'hub_meter');
         $group = $node->enum('group', AxleGroup::class);
         if (($group === AxleGroup::Trailer) === $unit->isPowered()) {
-            $node->child('group')->fault($unit->isPowered() ? 'a tractor or truck has steer and drive axles' : 'a trailer has trailer axles');
+            $node
+                ->child('group')
+                ->fault(
+                    $unit->isPowered() ? 'a tractor or truck has steer and drive axles' : 'a trailer has trailer axles',
+                );
         }
         $counts[$group->value] = ($counts[$group->value] ?? 0) + 1;
         $features = [];
-        foreach (['suspension' => ['spring', 'air'], 'brakes' => ['drum', 'disc'], 'wheels' => ['single', 'dual'], 'hub' => ['hub-seal', 'axle-seal']] as $key => $choices) {
+        foreach (
+            [
+                'suspension' => ['spring', 'air'],
+                'brakes' => ['drum', 'disc'],
+                'wheels' => ['single', 'dual'],
+                'hub' => ['hub-seal', 'axle-seal'],
+            ] as $key => $choices
+        ) {
             $features[] = $this->choice($node, $key, $key, $choices);
         }
         if ($node->boolOr('auto_inflation', false)) {
@@ -94,7 +117,10 @@ final readonly class VehicleReader
         if ($node->boolOr('hub_meter', false)) {
             $features[] = Feature::HubMeter;
         }
-        $id = $group === AxleGroup::Steer && $counts[$group->value] === 1 ? $group->value : $group->value.'-'.$counts[$group->value];
+        $id =
+            $group === AxleGroup::Steer && $counts[$group->value] === 1
+                ? $group->value
+                : $group->value.'-'.$counts[$group->value];
 
         return new Axle($id, $group, $node->thousandths('at_ft') ?? 0, FeatureSet::of(...$features));
     }
@@ -146,10 +172,21 @@ final readonly class VehicleReader
                 $node->fault('asks for a low or a high value');
             }
             $group = $node->has('axles') ? $node->enum('axles', AxleGroup::class) : null;
-            if ($group !== null && array_filter($axles, static fn (Axle $axle): bool => $axle->group === $group) === []) {
+            if (
+                $group !== null &&
+                array_filter($axles, static fn (Axle $axle): bool => $axle->group === $group) === []
+            ) {
                 $node->child('axles')->fault('this vehicle has no '.$group->label());
             }
-            $figures[] = new OwnFigure($node->string('component'), $node->enum('point', Point::class), $group, $low, $high, $node->stringOr('note', ''), $node->has('test') ? $node->choiceOr('test', ['cut-in'], 'cut-in') : null);
+            $figures[] = new OwnFigure(
+                $node->string('component'),
+                $node->enum('point', Point::class),
+                $group,
+                $low,
+                $high,
+                $node->stringOr('note', ''),
+                $node->has('test') ? $node->choiceOr('test', ['cut-in'], 'cut-in') : null,
+            );
         }
 
         return $figures;
@@ -167,7 +204,9 @@ final readonly class VehicleReader
             $node->only('component', 'axle', 'what');
             $axle = $node->has('axle') ? $node->string('axle') : null;
             if ($axle !== null && ! in_array($axle, $ids, true)) {
-                $node->child('axle')->fault(sprintf('this vehicle has no axle "%s"; it has %s', $axle, implode(', ', $ids)));
+                $node
+                    ->child('axle')
+                    ->fault(sprintf('this vehicle has no axle "%s"; it has %s', $axle, implode(', ', $ids)));
             }
             $defects[] = new KnownDefect($node->string('component'), $axle, $node->string('what'));
         }

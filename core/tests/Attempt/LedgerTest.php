@@ -17,40 +17,95 @@ function tyreHeard(array $marks): ?Hearing
     return Walk::replay(Sample::inspection(['returns' => 'place']), MarkList::of(...$marks))->hearings[TYRE] ?? null;
 }
 
-it('keeps a figure as said, and judges it by what is accepted', function (int $value, array $inTime, array $wrong): void {
+it('keeps a figure as said, and judges it by what is accepted', function (
+    int $value,
+    array $inTime,
+    array $wrong,
+): void {
     $hearing = tyreHeard([Sample::figure(1, TYRE, Point::Depth, $value)]);
 
-    expect($hearing?->figures)->toBe(['depth' => $value])->and($hearing?->inTime->points())->toBe($inTime)->and($hearing?->wrong->points())->toBe($wrong);
+    expect($hearing?->figures)
+        ->toBe(['depth' => $value])
+        ->and($hearing?->inTime->points())
+        ->toBe($inTime)
+        ->and($hearing?->wrong->points())
+        ->toBe($wrong);
 })->with([
     'the figure that is asked' => [4000, [Point::Depth, Point::Identified], []],
     'another figure than the one that is asked' => [6000, [Point::Identified], [Point::Depth]],
     'a thousandth below it' => [3999, [Point::Identified], [Point::Depth]],
 ]);
 
-it('lets the last word on a point count while its place is open', function (array $marks, array $inTime, array $wrong): void {
+it('lets the last word on a point count while its place is open', function (
+    array $marks,
+    array $inTime,
+    array $wrong,
+): void {
     $hearing = tyreHeard($marks);
 
     expect($hearing?->inTime->points())->toBe($inTime)->and($hearing?->wrong->points())->toBe($wrong);
 })->with([
-    'wrong, then right' => [[Sample::wrong(1, TYRE, Point::Even), Sample::points(2, TYRE, Point::Even)], [Point::Even, Point::Identified], []],
-    'right, then wrong' => [[Sample::points(1, TYRE, Point::Even), Sample::wrong(2, TYRE, Point::Even)], [Point::Identified], [Point::Even]],
-    'a wrong figure put right' => [[Sample::figure(1, TYRE, Point::Depth, 2000), Sample::figure(2, TYRE, Point::Depth, 4000)], [Point::Depth, Point::Identified], []],
-    'another point stands' => [[Sample::points(1, TYRE, Point::Even), Sample::wrong(2, TYRE, Point::Depth)], [Point::Even, Point::Identified], [Point::Depth]],
-    'wrong after the place was left spoils nothing' => [[Sample::enter(1, 'steer-wheel'), Sample::points(2, TYRE, Point::Even), Sample::enter(3, 'drive-wheel'), Sample::wrong(4, TYRE, Point::Even)], [Point::Even, Point::Identified], []],
+    'wrong, then right' => [
+        [Sample::wrong(1, TYRE, Point::Even), Sample::points(2, TYRE, Point::Even)],
+        [Point::Even, Point::Identified],
+        [],
+    ],
+    'right, then wrong' => [
+        [Sample::points(1, TYRE, Point::Even), Sample::wrong(2, TYRE, Point::Even)],
+        [Point::Identified],
+        [Point::Even],
+    ],
+    'a wrong figure put right' => [
+        [Sample::figure(1, TYRE, Point::Depth, 2000), Sample::figure(2, TYRE, Point::Depth, 4000)],
+        [Point::Depth, Point::Identified],
+        [],
+    ],
+    'another point stands' => [
+        [Sample::points(1, TYRE, Point::Even), Sample::wrong(2, TYRE, Point::Depth)],
+        [Point::Even, Point::Identified],
+        [Point::Depth],
+    ],
+    'wrong after the place was left spoils nothing' => [
+        [
+            Sample::enter(1, 'steer-wheel'), Sample::points(2, TYRE, Point::Even), Sample::enter(3, 'drive-wheel'),
+            Sample::wrong(4, TYRE, Point::Even),
+        ],
+        [Point::Even, Point::Identified],
+        [],
+    ],
 ]);
 
 it('takes a figure and words back with their point, and leaves the others', function (): void {
-    $hearing = tyreHeard([Sample::figure(1, TYRE, Point::Depth, 2000), Sample::points(2, TYRE, Point::Even), Sample::takenBack(3, TYRE, Point::Depth)]);
+    $hearing = tyreHeard([
+        Sample::figure(1, TYRE, Point::Depth, 2000),
+        Sample::points(2, TYRE, Point::Even),
+        Sample::takenBack(3, TYRE, Point::Depth),
+    ]);
 
-    expect($hearing?->figures)->toBe([])->and($hearing?->wrong->points())->toBe([])->and($hearing?->inTime->points())->toBe([Point::Even, Point::Identified]);
+    expect($hearing?->figures)
+        ->toBe([])
+        ->and($hearing?->wrong->points())
+        ->toBe([])
+        ->and($hearing?->inTime->points())
+        ->toBe([Point::Even, Point::Identified]);
 });
 
 it('forgets an item whose naming is taken back', function (): void {
-    expect(tyreHeard([Sample::figure(1, TYRE, Point::Depth, 2000), Sample::takenBack(2, TYRE, Point::Identified)]))->toBeNull();
+    expect(
+        tyreHeard([Sample::figure(1, TYRE, Point::Depth, 2000), Sample::takenBack(2, TYRE, Point::Identified)]),
+    )->toBeNull();
 });
 
 it('counts a word after the place was left as late, and only what was not said in time', function (): void {
-    $hearing = tyreHeard([Sample::enter(1, 'steer-wheel'), Sample::points(2, TYRE, Point::Even), Sample::enter(3, 'drive-wheel'), Sample::points(4, TYRE, Point::Even, Point::Depth)]);
+    $hearing = tyreHeard([
+        Sample::enter(1, 'steer-wheel'),
+        Sample::points(2, TYRE, Point::Even),
+        Sample::enter(3, 'drive-wheel'),
+        Sample::points(4, TYRE, Point::Even, Point::Depth),
+    ]);
 
-    expect($hearing?->inTime->points())->toBe([Point::Even, Point::Identified])->and($hearing?->late->points())->toBe([Point::Depth]);
+    expect($hearing?->inTime->points())
+        ->toBe([Point::Even, Point::Identified])
+        ->and($hearing?->late->points())
+        ->toBe([Point::Depth]);
 });

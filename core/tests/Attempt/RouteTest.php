@@ -6,7 +6,10 @@ use Pasada\Core\Attempt\Route;
 use Pasada\Core\Attempt\Visit;
 use Pasada\Core\Tests\Sample;
 
-/** The route of the sample under a rule of returning: `>cab` enters a place, `xcab` ticks it off, `=outside` begins a section again, one a second. */
+/**
+ * The route of the sample under a rule of returning: `>cab` enters a place, `xcab` ticks it off, `=outside` begins a
+ * section again, one a second.
+ */
 function routeOf(string $returns, string ...$steps): Route
 {
     $route = new Route(Sample::inspection(['returns' => $returns]));
@@ -34,7 +37,11 @@ it('shuts what the rule of returning says, and no more', function (string $retur
     'place: come back, still shut' => ['place', ['>cab', '>engine', '>cab'], ['cab', 'engine']],
     'place: ticked off shuts at once' => ['place', ['>cab', 'xcab'], ['cab']],
     'section: another place of the same section' => ['section', ['>engine', '>steer-wheel'], []],
-    'section: left shuts all its places, visited or not' => ['section', ['>engine', '>cab'], ['drive-wheel', 'engine', 'steer-wheel']],
+    'section: left shuts all its places, visited or not' => [
+        'section',
+        ['>engine', '>cab'],
+        ['drive-wheel', 'engine', 'steer-wheel'],
+    ],
     'section: ticked off shuts nothing' => ['section', ['>engine', 'xengine'], []],
     'section: both left' => ['section', ['>cab', '>engine', '>cab'], ['cab', 'drive-wheel', 'engine', 'steer-wheel']],
     'end: nothing ever' => ['end', ['>cab', '>engine', 'xengine', '>cab', '>drive-wheel'], []],
@@ -54,14 +61,31 @@ it('takes the tick off a place that is entered again or begun again', function (
     'another section begun again' => [['>engine', 'xengine', '=cab'], ['engine']],
 ]);
 
-it('gives each stay from its entering to the next, the last one to the end of the walk', function (array $steps, int $endMs, array $stays): void {
-    expect(array_map(static fn (Visit $visit): array => [$visit->place, $visit->fromMs, $visit->toMs], routeOf('end', ...$steps)->visits($endMs)))->toBe($stays);
+it('gives each stay from its entering to the next, the last one to the end of the walk', function (
+    array $steps,
+    int $endMs,
+    array $stays,
+): void {
+    expect(
+        array_map(
+            static fn (Visit $visit): array => [$visit->place, $visit->fromMs, $visit->toMs],
+            routeOf('end', ...$steps)->visits($endMs),
+        ),
+    )->toBe($stays);
 })->with([
     'nowhere yet' => [[], 5000, []],
     'one stay' => [['>cab'], 5000, [['cab', 0, 5000]]],
     'entered twice' => [['>cab', '>cab'], 5000, [['cab', 0, 5000]]],
-    'there and back' => [['>cab', '>engine', '>cab'], 9000, [['cab', 0, 1000], ['engine', 1000, 2000], ['cab', 2000, 9000]]],
-    'an end before the last entering makes no negative stay' => [['>cab', '>engine'], 400, [['cab', 0, 1000], ['engine', 1000, 1000]]],
+    'there and back' => [
+        ['>cab', '>engine', '>cab'],
+        9000,
+        [['cab', 0, 1000], ['engine', 1000, 2000], ['cab', 2000, 9000]],
+    ],
+    'an end before the last entering makes no negative stay' => [
+        ['>cab', '>engine'],
+        400,
+        [['cab', 0, 1000], ['engine', 1000, 1000]],
+    ],
     'a place of another checklist does not end a stay' => [['>cab', '>roof'], 3000, [['cab', 0, 3000]]],
 ]);
 
@@ -74,7 +98,8 @@ it('loses no time between stays, whatever the way', function (): void {
             $route->enter($places[mt_rand(0, 3)], 1000 * $second);
         }
         $visits = $route->visits(60000);
-        expect(array_sum(array_map(static fn (Visit $visit): int => $visit->durationMs(), $visits)))->toBe(60000 - 1000);
+        $stayed = array_sum(array_map(static fn (Visit $visit): int => $visit->durationMs(), $visits));
+        expect($stayed)->toBe(60000 - 1000);
         foreach (array_slice($visits, 1) as $index => $visit) {
             expect($visit->fromMs)->toBe($visits[$index]->toMs)->and($visit->place)->not->toBe($visits[$index]->place);
         }

@@ -36,31 +36,60 @@ it('takes single points back', function (): void {
 });
 
 it('forgets an item altogether once its naming is taken back', function (): void {
-    expect(walked(Sample::whole(1, 'engine.oil_level'), Sample::takenBack(2, 'engine.oil_level', Point::Identified))->hearings)->toBe([]);
+    expect(
+        walked(Sample::whole(1, 'engine.oil_level'), Sample::takenBack(2, 'engine.oil_level', Point::Identified))
+            ->hearings,
+    )->toBe([]);
 });
 
 it('waves an item, until it is heard after all', function (): void {
-    expect(walked(Sample::whole(1, 'cab.horn_air'), Sample::wave(2, 'cab.horn_air'))->hearings['cab.horn_air']->notFitted)->toBeTrue()
-        ->and(walked(Sample::wave(1, 'cab.horn_air'), Sample::whole(2, 'cab.horn_air'))->hearings['cab.horn_air']->notFitted)->toBeFalse();
+    expect(
+        walked(Sample::whole(1, 'cab.horn_air'), Sample::wave(2, 'cab.horn_air'))->hearings['cab.horn_air']->notFitted,
+    )
+        ->toBeTrue()
+        ->and(
+            walked(Sample::wave(1, 'cab.horn_air'), Sample::whole(2, 'cab.horn_air'))->hearings['cab.horn_air']
+                ->notFitted,
+        )
+        ->toBeFalse();
 });
 
 it('gives each item its turn in the order of naming', function (): void {
-    $walk = walked(Sample::whole(1, 'engine.oil_level'), Sample::whole(2, 'cab.horn_air'), Sample::points(3, 'engine.oil_level', Point::Sealed));
+    $walk = walked(
+        Sample::whole(1, 'engine.oil_level'),
+        Sample::whole(2, 'cab.horn_air'),
+        Sample::points(3, 'engine.oil_level', Point::Sealed),
+    );
 
     expect(array_keys($walk->hearings))->toBe(['engine.oil_level', 'cab.horn_air'])
         ->and($walk->hearings['cab.horn_air']->turn)->toBe(1);
 });
 
 it('cuts the walk into visits that end where the next begins', function (): void {
-    $walk = walked(Sample::enter(0, 'cab'), Sample::enter(10, 'engine'), Sample::enter(12, 'engine'), Sample::enter(20, 'cab'), Sample::finish(25));
+    $walk = walked(
+        Sample::enter(0, 'cab'), Sample::enter(10, 'engine'), Sample::enter(12, 'engine'), Sample::enter(20, 'cab'),
+        Sample::finish(25),
+    );
 
-    expect(array_map(static fn (Visit $visit): array => [$visit->place, $visit->durationMs()], $walk->visits))->toBe([['cab', 10_000], ['engine', 10_000], ['cab', 5000]])
-        ->and($walk->currentPlace)->toBe('cab')->and($walk->durationMs)->toBe(25_000)->and($walk->finished)->toBeTrue();
+    expect(array_map(static fn (Visit $visit): array => [$visit->place, $visit->durationMs()], $walk->visits))
+        ->toBe([['cab', 10_000], ['engine', 10_000], ['cab', 5000]])
+        ->and($walk->currentPlace)
+        ->toBe('cab')
+        ->and($walk->durationMs)
+        ->toBe(25_000)
+        ->and($walk->finished)
+        ->toBeTrue();
 });
 
 it('opens a closed place again when it is entered', function (): void {
-    expect(walked(Sample::enter(0, 'cab'), Sample::close(1, 'cab'), Sample::enter(2, 'engine'))->closedPlaces)->toBe(['cab' => true])
-        ->and(walked(Sample::enter(0, 'cab'), Sample::close(1, 'cab'), Sample::enter(2, 'engine'), Sample::enter(3, 'cab'))->closedPlaces)->toBe([]);
+    expect(walked(Sample::enter(0, 'cab'), Sample::close(1, 'cab'), Sample::enter(2, 'engine'))->closedPlaces)
+        ->toBe(['cab' => true])
+        ->and(
+            walked(
+                Sample::enter(0, 'cab'), Sample::close(1, 'cab'), Sample::enter(2, 'engine'), Sample::enter(3, 'cab'),
+            )->closedPlaces,
+        )
+        ->toBe([]);
 });
 
 it('keeps notes, on items and on the walk', function (): void {
@@ -76,5 +105,10 @@ it('passes over marks of items and places that the walk does not have', function
 });
 
 it('is empty without marks', function (): void {
-    expect(walked()->durationMs)->toBe(0)->and(walked()->currentPlace)->toBeNull()->and(walked()->finished)->toBeFalse();
+    expect(walked()->durationMs)
+        ->toBe(0)
+        ->and(walked()->currentPlace)
+        ->toBeNull()
+        ->and(walked()->finished)
+        ->toBeFalse();
 });

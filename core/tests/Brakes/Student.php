@@ -47,8 +47,9 @@ final class Student
         return (new Judge($sequence, $vehicle))->judge($practice->observed(self::controls($sequence, $vehicle)));
     }
 
-    private function do(EventKind $kind, string $to = '', int $afterMs = 1000, ?float $value = null, ?BrakeTest $test = null): self
-    {
+    private function do(
+        EventKind $kind, string $to = '', int $afterMs = 1000, ?float $value = null, ?BrakeTest $test = null,
+    ): self {
         $this->atMs += $afterMs;
         $this->controls[] = new BrakeEvent($this->atMs, $kind, $to, $value, null, $test);
 
@@ -57,7 +58,11 @@ final class Student
 
     private function start(): self
     {
-        return $this->do(EventKind::Gear, 'neutral')->do(EventKind::Key, 'on')->do(EventKind::Clutch, 'down')->do(EventKind::Engine, 'on')->do(EventKind::Rpm, '', value: 1200.0);
+        return $this->do(EventKind::Gear, 'neutral')
+            ->do(EventKind::Key, 'on')
+            ->do(EventKind::Clutch, 'down')
+            ->do(EventKind::Engine, 'on')
+            ->do(EventKind::Rpm, '', value: 1200.0);
     }
 
     private function fan(int $strokes): self
@@ -87,8 +92,14 @@ final class Student
             BrakeTest::TugTractor => $this->tug('out', 'in', 'off'),
             BrakeTest::TugTrailer => $this->tug('in', 'out', 'off'),
             BrakeTest::TugHand => $this->tug('in', 'in', 'on'),
-            BrakeTest::Service => $this->ready()->do(EventKind::TractorValve, 'in')->do(EventKind::TrailerValve, 'in')->do(EventKind::HandValve, 'off')->do(EventKind::Rolling, value: 5.0)
-                ->do(EventKind::Pedal, 'down')->do(EventKind::Stopped, 'straight', 2000)->do(EventKind::Pedal, 'up'),
+            BrakeTest::Service => $this->ready()
+                ->do(EventKind::TractorValve, 'in')
+                ->do(EventKind::TrailerValve, 'in')
+                ->do(EventKind::HandValve, 'off')
+                ->do(EventKind::Rolling, value: 5.0)
+                ->do(EventKind::Pedal, 'down')
+                ->do(EventKind::Stopped, 'straight', 2000)
+                ->do(EventKind::Pedal, 'up'),
         };
         if (in_array(\Pasada\Core\Brakes\Spoken::Limit, $rule->say, true)) {
             $this->do(EventKind::Said, 'limit', test: $rule->test);
@@ -113,18 +124,31 @@ final class Student
         if ($test === BrakeTest::LeakApplied) {
             $this->do(EventKind::Pedal, 'down', 6000);
         }
-        $this->do(EventKind::Said, 'start-reading', 6000)->do(EventKind::MinuteStarted)->do(EventKind::MinuteEnded, '', 60_000)->do(EventKind::Said, 'end-reading');
+        $this->do(EventKind::Said, 'start-reading', 6000)
+            ->do(EventKind::MinuteStarted)
+            ->do(EventKind::MinuteEnded, '', 60_000)
+            ->do(EventKind::Said, 'end-reading');
 
         return $this->do(EventKind::Pedal, 'up');
     }
 
     private function ready(): self
     {
-        return $this->start()->do(EventKind::TractorValve, 'in')->wait()->do(EventKind::Chocks, 'out')->do(EventKind::Said, 'area-clear')->do(EventKind::Gear, 'low');
+        return $this->start()
+            ->do(EventKind::TractorValve, 'in')
+            ->wait()
+            ->do(EventKind::Chocks, 'out')
+            ->do(EventKind::Said, 'area-clear')
+            ->do(EventKind::Gear, 'low');
     }
 
     private function tug(string $tractor, string $trailer, string $hand): self
     {
-        return $this->ready()->do(EventKind::TractorValve, $tractor)->do(EventKind::TrailerValve, $trailer)->do(EventKind::HandValve, $hand)->do(EventKind::Tug, 'held')->do(EventKind::HandValve, 'off');
+        return $this->ready()
+            ->do(EventKind::TractorValve, $tractor)
+            ->do(EventKind::TrailerValve, $trailer)
+            ->do(EventKind::HandValve, $hand)
+            ->do(EventKind::Tug, 'held')
+            ->do(EventKind::HandValve, 'off');
     }
 }

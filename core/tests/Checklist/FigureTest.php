@@ -7,7 +7,9 @@ use Pasada\Core\Checklist\Figure;
 use Pasada\Core\Checklist\UnitOfMeasure;
 
 it('says a figure as the trade does', function (?int $low, ?int $high, UnitOfMeasure $unit, string $said): void {
-    $figure = new Figure('f', Point::Reading, [], [], $low, $high, $low ?? $high ?? 0, $high ?? $low ?? 0, $unit, 'source', '');
+    $figure = new Figure(
+        'f', Point::Reading, [], [], $low, $high, $low ?? ($high ?? 0), $high ?? ($low ?? 0), $unit, 'source', '',
+    );
 
     expect($figure->said())->toBe($said);
 })->with([

@@ -9,30 +9,55 @@ use Pasada\Core\Tests\Sample;
 /** @return list<string> */
 function differences(array $before, array $after): array
 {
-    return array_map(static fn (Change $change): string => sprintf('%s: %s > %s', $change->where, $change->before ?? '-', $change->after ?? '-'), Difference::between($before, $after));
+    return array_map(
+        static fn (Change $change): string => sprintf(
+            '%s: %s > %s', $change->where, $change->before ?? '-', $change->after ?? '-',
+        ),
+        Difference::between($before, $after),
+    );
 }
 
-it('says what was changed, by the names of what it was changed in', function (array $path, mixed $value, array $said): void {
-    expect(differences(Sample::checklistDocument(), Sample::with(Sample::checklistDocument(), $path, $value)))->toBe($said);
+it('says what was changed, by the names of what it was changed in', function (
+    array $path,
+    mixed $value,
+    array $said,
+): void {
+    expect(differences(Sample::checklistDocument(), Sample::with(Sample::checklistDocument(), $path, $value)))->toBe(
+        $said,
+    );
 })->with([
     'nothing' => [['name'], 'Sample', []],
     'the version alone' => [['version'], 2, []],
     'a rule' => [['rules', 'credit'], 'full', ['rules › credit: essential > full']],
     'a rule within a rule' => [['rules', 'pass', 'overall_percent'], 85, ['rules › pass › overall percent: 80 > 85']],
     'a new rule' => [['rules', 'wrong'], 'item', ['rules › wrong: - > item']],
-    'the points of a component' => [['components', 4, 'further'], [], ['components › Oil level › further: sealed > none']],
+    'the points of a component' => [
+        ['components', 4, 'further'],
+        [],
+        ['components › Oil level › further: sealed > none'],
+    ],
     'a name' => [['components', 4, 'name'], 'Engine oil', ['components › Oil level › name: Oil level > Engine oil']],
     'a figure' => [['figures', 0, 'low'], 5, ['figures › tread-steer › low: 4 > 5']],
     'a flag' => [['components', 4, 'bonus'], true, ['components › Oil level › bonus: - > yes']],
-    'what a stop asks' => [['sections', 1, 'stops', 0, 'asks'], ['engine.oil_level'], ['sections › Outside › stops › Engine › asks: engine.alternator, engine.oil_level > engine.oil_level']],
+    'what a stop asks' => [
+        ['sections', 1, 'stops', 0, 'asks'],
+        ['engine.oil_level'],
+        ['sections › Outside › stops › Engine › asks: engine.alternator, engine.oil_level > engine.oil_level'],
+    ],
 ]);
 
 it('tells a component that is gone from one that was changed', function (): void {
     $after = Sample::checklistDocument();
     unset($after['components'][0]);
-    $after['components'] = [...array_values($after['components']), ['id' => 'cab.seat', 'name' => 'Seat', 'essential' => ['adjusted']]];
+    $after['components'] = [
+        ...array_values($after['components']),
+        ['id' => 'cab.seat', 'name' => 'Seat', 'essential' => ['adjusted']],
+    ];
 
-    expect(differences(Sample::checklistDocument(), $after))->toBe(['components › Seat belt: Seat belt > -', 'components › Seat: - > Seat']);
+    expect(differences(Sample::checklistDocument(), $after))->toBe([
+        'components › Seat belt: Seat belt > -',
+        'components › Seat: - > Seat',
+    ]);
 });
 
 it('says when only the order was changed', function (): void {
@@ -43,5 +68,7 @@ it('says when only the order was changed', function (): void {
 });
 
 it('shortens what would fill the page', function (): void {
-    expect(mb_strlen(Difference::between(['reason' => 'a'], ['reason' => str_repeat('b', 500)])[0]->after ?? ''))->toBe(160);
+    expect(mb_strlen(Difference::between(['reason' => 'a'], ['reason' => str_repeat('b', 500)])[0]->after ?? ''))->toBe(
+        160,
+    );
 });

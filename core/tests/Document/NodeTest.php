@@ -61,23 +61,71 @@ it('names the place of a value that is wrong', function (mixed $value, callable 
     'blanks for a text' => [['a' => '  '], fn (Node $n) => $n->string('a'), 'a: asks for a text that is not empty'],
     'below the range' => [['a' => 0], fn (Node $n) => $n->int('a', 1, 3), 'a: asks for a whole number from 1 to 3'],
     'above the range' => [['a' => 4], fn (Node $n) => $n->int('a', 1, 3), 'a: asks for a whole number from 1 to 3'],
-    'a decimal for a whole number' => [['a' => 2.0], fn (Node $n) => $n->int('a', 1, 3), 'a: asks for a whole number from 1 to 3'],
+    'a decimal for a whole number' => [
+        ['a' => 2.0],
+        fn (Node $n) => $n->int('a', 1, 3),
+        'a: asks for a whole number from 1 to 3',
+    ],
     'a text for a flag' => [['a' => 'no'], fn (Node $n) => $n->boolOr('a', true), 'a: asks for true or false'],
     'an object for a list' => [['a' => ['b' => 1]], fn (Node $n) => $n->nodesOr('a'), 'a: asks for a list'],
     'a list for an object' => [['a' => [1]], fn (Node $n) => $n->entries('a'), 'a: asks for an object'],
-    'a place deep inside' => [['a' => [['b' => [1]]]], fn (Node $n) => $n->nodes('a')[0]->strings('b'), 'a[0].b[0]: asks for a text that is not empty'],
-    'a number for a word' => [['a' => 7], fn (Node $n) => $n->enum('a', CreditRule::class), 'a: asks for a text; it may be named, essential, weighted, full'],
+    'a place deep inside' => [
+        ['a' => [['b' => [1]]]],
+        fn (Node $n) => $n->nodes('a')[0]->strings('b'),
+        'a[0].b[0]: asks for a text that is not empty',
+    ],
+    'a number for a word' => [
+        ['a' => 7],
+        fn (Node $n) => $n->enum('a', CreditRule::class),
+        'a: asks for a text; it may be named, essential, weighted, full',
+    ],
     'no number at all for a figure' => [['a' => 'x'], fn (Node $n) => $n->thousandths('a'), 'a: asks for a number'],
-    'four decimals' => [['a' => 0.1234], fn (Node $n) => $n->thousandths('a'), 'a: has more than three decimals or is too large'],
-    'a figure beyond all measure' => [['a' => 1e10], fn (Node $n) => $n->thousandths('a'), 'a: has more than three decimals or is too large'],
-    'an empty list where one entry is needed' => [['a' => []], fn (Node $n) => $n->nodes('a'), 'a: asks for a list with at least one entry'],
+    'four decimals' => [
+        ['a' => 0.1234],
+        fn (Node $n) => $n->thousandths('a'),
+        'a: has more than three decimals or is too large',
+    ],
+    'a figure beyond all measure' => [
+        ['a' => 1e10],
+        fn (Node $n) => $n->thousandths('a'),
+        'a: has more than three decimals or is too large',
+    ],
+    'an empty list where one entry is needed' => [
+        ['a' => []],
+        fn (Node $n) => $n->nodes('a'),
+        'a: asks for a list with at least one entry',
+    ],
     'no list where one is needed' => [[], fn (Node $n) => $n->nodes('a'), 'a: asks for a list with at least one entry'],
-    'one of a few words, another' => [['a' => 'up'], fn (Node $n) => $n->choiceOr('a', ['left', 'right'], 'left'), 'a: "up" is not known; it may be left, right'],
-    'a word one slip away' => [['a' => 'fulll'], fn (Node $n) => $n->enum('a', CreditRule::class), 'a: "fulll" is not known; did you mean "full"?'],
-    'a word two slips away' => [['a' => 'wheigted'], fn (Node $n) => $n->enum('a', CreditRule::class), 'a: "wheigted" is not known; did you mean "weighted"?'],
-    'a word too far from any' => [['a' => 'everything'], fn (Node $n) => $n->enum('a', CreditRule::class), 'a: "everything" is not known; it may be named, essential, weighted, full'],
-    'a wrong word in a list' => [['a' => ['full', 'ful']], fn (Node $n) => $n->enums('a', CreditRule::class), 'a[1]: "ful" is not known; did you mean "full"?'],
-    'a misspelt key' => [['nmae' => 1], fn (Node $n) => $n->only('name'), 'nmae: is not known here; did you mean "name"?'],
+    'one of a few words, another' => [
+        ['a' => 'up'],
+        fn (Node $n) => $n->choiceOr('a', ['left', 'right'], 'left'),
+        'a: "up" is not known; it may be left, right',
+    ],
+    'a word one slip away' => [
+        ['a' => 'fulll'],
+        fn (Node $n) => $n->enum('a', CreditRule::class),
+        'a: "fulll" is not known; did you mean "full"?',
+    ],
+    'a word two slips away' => [
+        ['a' => 'wheigted'],
+        fn (Node $n) => $n->enum('a', CreditRule::class),
+        'a: "wheigted" is not known; did you mean "weighted"?',
+    ],
+    'a word too far from any' => [
+        ['a' => 'everything'],
+        fn (Node $n) => $n->enum('a', CreditRule::class),
+        'a: "everything" is not known; it may be named, essential, weighted, full',
+    ],
+    'a wrong word in a list' => [
+        ['a' => ['full', 'ful']],
+        fn (Node $n) => $n->enums('a', CreditRule::class),
+        'a[1]: "ful" is not known; did you mean "full"?',
+    ],
+    'a misspelt key' => [
+        ['nmae' => 1],
+        fn (Node $n) => $n->only('name'),
+        'nmae: is not known here; did you mean "name"?',
+    ],
     'a list where keys are asked' => [['a' => [1]], fn (Node $n) => $n->child('a')->only('x'), 'a: asks for an object'],
     'a key too many' => [['a' => 1, 'bb' => 2], fn (Node $n) => $n->only('a'), 'bb: is not known here'],
 ]);
@@ -96,7 +144,11 @@ it('stops nobody where there is no fault', function (): void {
     expect($faults->none())->toBeTrue();
 });
 
-it('takes an id in small letters, digits and single hyphens, once', function (string $id, array $seen, array $faults): void {
+it('takes an id in small letters, digits and single hyphens, once', function (
+    string $id,
+    array $seen,
+    array $faults,
+): void {
     expect(faultsOf(['id' => $id], static fn (Node $node): string => $node->uniqueId($seen)))->toBe($faults);
 })->with([
     'a word' => ['cab', [], []],
@@ -105,8 +157,16 @@ it('takes an id in small letters, digits and single hyphens, once', function (st
     'used before' => ['cab', ['cab' => true], ['id: "cab" is used twice']],
     'a capital' => ['Cab', [], ['id: is written in small letters, digits and single hyphens, at most 60 of them']],
     'two hyphens' => ['a--b', [], ['id: is written in small letters, digits and single hyphens, at most 60 of them']],
-    'a hyphen at the end' => ['a-', [], ['id: is written in small letters, digits and single hyphens, at most 60 of them']],
-    'a hyphen in front' => ['-a', [], ['id: is written in small letters, digits and single hyphens, at most 60 of them']],
+    'a hyphen at the end' => [
+        'a-',
+        [],
+        ['id: is written in small letters, digits and single hyphens, at most 60 of them'],
+    ],
+    'a hyphen in front' => [
+        '-a',
+        [],
+        ['id: is written in small letters, digits and single hyphens, at most 60 of them'],
+    ],
 ]);
 
 it('parses a text, or says why it is none of ours', function (string $text, bool $read, string $fault): void {
@@ -114,7 +174,10 @@ it('parses a text, or says why it is none of ours', function (string $text, bool
     $node = Node::parse($text, $faults);
 
     $left = implode("\n", faultsLeft($faults));
-    expect($node->has('a'))->toBe($read)->and($fault === '' ? $left === '' : str_contains($left, $fault))->toBeTrue($left);
+    expect($node->has('a'))
+        ->toBe($read)
+        ->and($fault === '' ? $left === '' : str_contains($left, $fault))
+        ->toBeTrue($left);
 })->with([
     'an object' => ['{"a": 1}', true, ''],
     'with a byte-order mark' => ["\u{FEFF}{\"a\": 1}", true, ''],
@@ -127,14 +190,28 @@ it('parses a text, or says why it is none of ours', function (string $text, bool
 it('takes a name on one line, of a length that fits into lists', function (string $name, array $faults): void {
     expect(faultsOf(['name' => $name], static fn (Node $node): string => $node->name()))->toBe($faults);
 })->with([
-    'a name' => ['Dock 4', []], 'the longest' => [str_repeat('é', 160), []], 'a longer one' => [str_repeat('é', 161), ['name: is to be on one line of at most 160 letters']],
-    'two lines' => ["Dock\n4", ['name: is to be on one line of at most 160 letters']], 'a control character' => ["Dock\x07", ['name: holds a control character; write it without']],
+    'a name' => ['Dock 4', []],
+    'the longest' => [str_repeat('é', 160), []],
+    'a longer one' => [str_repeat('é', 161), ['name: is to be on one line of at most 160 letters']],
+    'two lines' => ["Dock\n4", ['name: is to be on one line of at most 160 letters']],
+    'a control character' => ["Dock\x07", ['name: holds a control character; write it without']],
 ]);
 
 it('takes an id that no header and no file name breaks on', function (string $id, bool $taken): void {
     expect(faultsOf(['id' => $id], static fn (Node $node): string => $node->id()) === [])->toBe($taken);
-})->with(['plain' => ['axle-2', true], 'with an end of line' => ["axle-2\n", false], 'the longest' => [str_repeat('a', 60), true], 'a longer one' => [str_repeat('a', 61), false], 'a path' => ['../x', false]]);
+})->with([
+    'plain' => ['axle-2', true],
+    'with an end of line' => ["axle-2\n", false],
+    'the longest' => [str_repeat('a', 60), true],
+    'a longer one' => [str_repeat('a', 61), false],
+    'a path' => ['../x', false],
+]);
 
 it('takes a UUID in small letters', function (string $id, bool $taken): void {
     expect(faultsOf(['id' => $id], static fn (Node $node): string => $node->uuid('id')) === [])->toBe($taken);
-})->with(['small' => ['01900000-0000-7000-8000-000000000001', true], 'large' => ['01900000-0000-7000-8000-00000000000A', true], 'with an end of line' => ["01900000-0000-7000-8000-000000000001\n", false], 'none' => ['seven', false]]);
+})->with([
+    'small' => ['01900000-0000-7000-8000-000000000001', true],
+    'large' => ['01900000-0000-7000-8000-00000000000A', true],
+    'with an end of line' => ["01900000-0000-7000-8000-000000000001\n", false],
+    'none' => ['seven', false],
+]);

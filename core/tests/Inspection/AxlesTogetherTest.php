@@ -7,7 +7,10 @@ use Pasada\Core\Inspection\Item;
 use Pasada\Core\Scoring\ItemStatus;
 use Pasada\Core\Tests\Sample;
 
-/** The sample with parts at the axles, on a tractor with springs in front and air behind. @param  list<array<string, mixed>>  $components */
+/**
+ * The sample with parts at the axles, on a tractor with springs in front and air behind. @param  list<array<string,
+ * mixed>>  $components
+ */
 function atAxles(array $components, string $axles, array $rules = []): array
 {
     $document = Sample::ruled(['axles' => $axles, ...$rules]);
@@ -26,10 +29,26 @@ function atAxles(array $components, string $axles, array $rules = []): array
     return [$document, $vehicle];
 }
 
-it('merges no features of different axles that are asked together', function (string $axles, array $needs, array $items): void {
-    $inspection = Sample::inspectionOf(...atAxles([['id' => 'susp.spacer', 'name' => 'Spacer', 'essential' => ['mounted'], 'needs' => $needs]], $axles));
+it('merges no features of different axles that are asked together', function (
+    string $axles,
+    array $needs,
+    array $items,
+): void {
+    $inspection = Sample::inspectionOf(
+        ...atAxles(
+            [['id' => 'susp.spacer', 'name' => 'Spacer', 'essential' => ['mounted'], 'needs' => $needs]],
+            $axles,
+        ),
+    );
 
-    expect(array_values(array_filter(array_keys($inspection->items), static fn (string $id): bool => str_starts_with($id, 'susp.spacer'))))->toBe($items);
+    expect(
+        array_values(
+            array_filter(
+                array_keys($inspection->items),
+                static fn (string $id): bool => str_starts_with($id, 'susp.spacer'),
+            ),
+        ),
+    )->toBe($items);
 })->with([
     'springs and duals: no axle has both' => ['all', ['suspension:spring', 'wheels:dual'], []],
     'springs: the steer axle has them' => ['all', ['suspension:spring'], ['susp.spacer']],
@@ -38,23 +57,66 @@ it('merges no features of different axles that are asked together', function (st
 ]);
 
 it('asks points of an axle only as that axle has them', function (): void {
-    $inspection = Sample::inspectionOf(...atAxles([['id' => 'susp.shock', 'name' => 'Shock', 'essential' => ['mounted'], 'further' => ['greased'], 'point_needs' => ['greased' => ['suspension:spring', 'wheels:dual']]]], 'all'));
+    $inspection = Sample::inspectionOf(
+        ...atAxles(
+            [
+                [
+                    'id' => 'susp.shock',
+                    'name' => 'Shock',
+                    'essential' => ['mounted'],
+                    'further' => ['greased'],
+                    'point_needs' => ['greased' => ['suspension:spring', 'wheels:dual']],
+                ],
+            ],
+            'all',
+        ),
+    );
 
     expect($inspection->items['susp.shock']->points->points())->toBe([Point::Mounted]);
 });
 
-it('takes from parts that are not fitted neither points nor what is essential of them', function (array $group, array $essential, array $further): void {
-    [$document, $vehicle] = atAxles([
-        ['id' => 'susp.leaf_springs', 'name' => 'Springs', 'essential' => ['intact'], 'further' => ['mounted'], 'needs' => ['suspension:air', 'wheels:single'], 'unasked' => true],
-        ['id' => 'susp.air_bag', 'name' => 'Air bag', 'essential' => ['mounted'], 'further' => ['intact', 'sealed'], 'needs' => ['suspension:air'], 'unasked' => true],
-        ['id' => 'susp.suspension', 'name' => 'Suspension', 'parts' => ['susp.leaf_springs', 'susp.air_bag'], ...$group],
-    ], 'group');
+it('takes from parts that are not fitted neither points nor what is essential of them', function (
+    array $group,
+    array $essential,
+    array $further,
+): void {
+    [$document, $vehicle] = atAxles(
+        [
+            [
+                'id' => 'susp.leaf_springs',
+                'name' => 'Springs',
+                'essential' => ['intact'],
+                'further' => ['mounted'],
+                'needs' => ['suspension:air', 'wheels:single'],
+                'unasked' => true,
+            ],
+            [
+                'id' => 'susp.air_bag',
+                'name' => 'Air bag',
+                'essential' => ['mounted'],
+                'further' => ['intact', 'sealed'],
+                'needs' => ['suspension:air'],
+                'unasked' => true,
+            ],
+            [
+                'id' => 'susp.suspension',
+                'name' => 'Suspension',
+                'parts' => ['susp.leaf_springs', 'susp.air_bag'],
+                ...$group,
+            ],
+        ],
+        'group',
+    );
     $item = Sample::inspectionOf($document, $vehicle)->items['susp.suspension@drive'];
 
     expect([$item->essential->points(), $item->further->points()])->toBe([$essential, $further]);
 })->with([
     'no points of its own' => [[], [Point::Mounted], [Point::Intact, Point::Sealed]],
-    'a further point of its own' => [['further' => ['greased']], [Point::Mounted], [Point::Intact, Point::Sealed, Point::Greased]],
+    'a further point of its own' => [
+        ['further' => ['greased']],
+        [Point::Mounted],
+        [Point::Intact, Point::Sealed, Point::Greased],
+    ],
     'essential points of its own' => [['essential' => ['complete']], [Point::Complete], []],
 ]);
 
@@ -65,7 +127,11 @@ function tyreOfAll(): Item
 }
 
 it('asks each axle its own tread where all are one item', function (array $said, ItemStatus $status): void {
-    $marks = array_map(static fn (int $value, int $n) => Sample::figure($n + 2, 'wheel.tyre', Point::Depth, $value * 1000), $said, array_keys($said));
+    $marks = array_map(
+        static fn (int $value, int $n) => Sample::figure($n + 2, 'wheel.tyre', Point::Depth, $value * 1000),
+        $said,
+        array_keys($said),
+    );
     $sheet = Sample::sheet(['axles' => 'all'], Sample::points(1, 'wheel.tyre', Point::Even), ...$marks);
 
     expect($sheet->outcomes['wheel.tyre']->status)->toBe($status);

@@ -18,10 +18,13 @@ function itemIds(Inspection $inspection): array
 }
 
 it('lays out the items in walking order, each component at each position', function (): void {
-    expect(itemIds(Sample::inspection()))->toBe([
-        'cab.seat_belt', 'cab.horn_air', 'side.mirror@left', 'side.mirror@right',
-        'engine.alternator', 'engine.oil_level', 'wheel.tyre@steer', 'wheel.tyre@drive',
-    ])->and(array_map(static fn (Place $place): string => $place->id, Sample::inspection()->places))->toBe(['cab', 'engine', 'steer-wheel', 'drive-wheel']);
+    expect(itemIds(Sample::inspection()))
+        ->toBe([
+            'cab.seat_belt', 'cab.horn_air', 'side.mirror@left', 'side.mirror@right', 'engine.alternator',
+            'engine.oil_level', 'wheel.tyre@steer', 'wheel.tyre@drive',
+        ])
+        ->and(array_map(static fn (Place $place): string => $place->id, Sample::inspection()->places))
+        ->toBe(['cab', 'engine', 'steer-wheel', 'drive-wheel']);
 });
 
 it('asks each axle of a tandem on its own where the checklist says so', function (): void {
@@ -41,13 +44,17 @@ it('names a position as it is read', function (string $item, string $name): void
 ]);
 
 it('does not ask what the vehicle does not have', function (): void {
-    $vehicle = (new VehicleReader)->read((string) json_encode(Sample::with(Sample::vehicleDocument(), ['equipment'], [])));
+    $vehicle = (new VehicleReader())->read(
+        (string) json_encode(Sample::with(Sample::vehicleDocument(), ['equipment'], [])),
+    );
 
     expect(itemIds(Inspection::of(Sample::checklist(), $vehicle)))->not->toContain('cab.horn_air');
 });
 
 it('asks a point only where it makes sense', function (string $drive, bool $beltPlay): void {
-    $vehicle = (new VehicleReader)->read((string) json_encode(Sample::with(Sample::vehicleDocument(), ['drives', 'alternator'], $drive)));
+    $vehicle = (new VehicleReader())->read(
+        (string) json_encode(Sample::with(Sample::vehicleDocument(), ['drives', 'alternator'], $drive)),
+    );
     $item = Inspection::of(Sample::checklist(), $vehicle)->item('engine.alternator');
 
     expect($item?->points->has(Point::BeltPlay))->toBe($beltPlay)->and($item?->drive)->toBe($drive);
@@ -57,11 +64,25 @@ it('gives each axle its own figure and its own points', function (string $item, 
     $found = Sample::inspection()->item($item);
 
     expect($found?->figures['depth']->low)->toBe($low)->and($found?->points->has(Point::Matched))->toBe($matched);
-})->with(['steer: 4/32, single wheels' => ['wheel.tyre@steer', 4000, false], 'drive: 2/32, duals' => ['wheel.tyre@drive', 2000, true]]);
+})->with([
+    'steer: 4/32, single wheels' => ['wheel.tyre@steer', 4000, false],
+    'drive: 2/32, duals' => ['wheel.tyre@drive', 2000, true],
+]);
 
 it('prefers the figure of the component to that of the point', function (): void {
-    $document = Sample::with(Sample::checklistDocument(), ['figures', 3], ['id' => 'own', 'point' => 'belt_play', 'components' => ['engine.alternator'], 'high' => 0.5, 'unit' => 'in', 'source' => 'maker']);
-    $inspection = Inspection::of((new ChecklistReader)->read((string) json_encode($document)), Sample::vehicle());
+    $document = Sample::with(
+        Sample::checklistDocument(),
+        ['figures', 3],
+        [
+            'id' => 'own',
+            'point' => 'belt_play',
+            'components' => ['engine.alternator'],
+            'high' => 0.5,
+            'unit' => 'in',
+            'source' => 'maker',
+        ],
+    );
+    $inspection = Inspection::of((new ChecklistReader())->read((string) json_encode($document)), Sample::vehicle());
 
     expect($inspection->item('engine.alternator')?->figures['belt_play']->source)->toBe('maker');
 });
@@ -77,8 +98,16 @@ it('ranks every item once and finds items and places by id', function (): void {
 
 it('refuses a checklist that asks nothing of the vehicle', function (): void {
     $document = Sample::checklistDocument();
-    $document['components'] = [['id' => 'cab.horn_air', 'name' => 'Air horn', 'essential' => ['works'], 'needs' => ['trailer']]];
-    $document['sections'] = [['id' => 'cab', 'name' => 'Cab', 'stops' => [['id' => 'cab', 'name' => 'Cab', 'zone' => 'cab', 'asks' => ['cab.horn_air']]]]];
+    $document['components'] = [
+        ['id' => 'cab.horn_air', 'name' => 'Air horn', 'essential' => ['works'], 'needs' => ['trailer']],
+    ];
+    $document['sections'] = [
+        [
+            'id' => 'cab',
+            'name' => 'Cab',
+            'stops' => [['id' => 'cab', 'name' => 'Cab', 'zone' => 'cab', 'asks' => ['cab.horn_air']]],
+        ],
+    ];
     $document['figures'] = [];
 
     Inspection::of((new ChecklistReader)->read((string) json_encode($document)), Sample::vehicle());
@@ -97,11 +126,17 @@ describe('the shipped checklist', function (): void {
     it('asks nothing of a trailer where there is none', function () use ($of): void {
         $ids = implode(' ', itemIds($of('stake-truck')));
 
-        expect($ids)->not->toContain('coupling.')->not->toContain('@trailer')->not->toContain('test.park_trailer')->toContain('test.park_tractor');
+        expect($ids)
+            ->not->toContain('coupling.')
+            ->not->toContain('@trailer')
+            ->not->toContain('test.park_trailer')
+            ->toContain('test.park_tractor');
     });
 
     it('covers every zone on the combination', function () use ($of): void {
-        $zones = array_unique(array_map(static fn (Place $place): string => $place->zone->value, $of('dock-tractor-chassis')->places));
+        $zones = array_unique(
+            array_map(static fn (Place $place): string => $place->zone->value, $of('dock-tractor-chassis')->places),
+        );
 
         expect(array_diff(array_column(Zone::cases(), 'value'), $zones))->toBe([]);
     });

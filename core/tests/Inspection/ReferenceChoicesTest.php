@@ -5,7 +5,11 @@ declare(strict_types=1);
 use Pasada\Core\Inspection\ReferenceChoices;
 use Pasada\Core\Tests\Sample;
 
-it('offers what a student standing at a place may refer to', function (array $scopes, string $place, array $choices): void {
+it('offers what a student standing at a place may refer to', function (
+    array $scopes,
+    string $place,
+    array $choices,
+): void {
     $inspection = Sample::inspectionOf(Sample::ruled(['axles' => 'each', 'carry_over' => ['scopes' => $scopes]]));
     $at = $inspection->place($place);
     assert($at !== null);
@@ -22,9 +26,13 @@ it('offers what a student standing at a place may refer to', function (array $sc
 ]);
 
 it('offers an axle further on where sections are free', function (): void {
-    $inspection = Sample::inspectionOf(Sample::ruled(['axles' => 'each', 'order' => ['sections' => 'free'], 'carry_over' => ['scopes' => ['tandem']]]));
+    $inspection = Sample::inspectionOf(
+        Sample::ruled(['axles' => 'each', 'order' => ['sections' => 'free'], 'carry_over' => ['scopes' => ['tandem']]]),
+    );
 
-    expect(ReferenceChoices::at($inspection, $inspection->place('drive-wheel-1') ?? throw new LogicException))->toBe(['drive-2' => 'drive axle 2']);
+    expect(ReferenceChoices::at($inspection, $inspection->place('drive-wheel-1') ?? throw new LogicException()))->toBe([
+        'drive-2' => 'drive axle 2',
+    ]);
 });
 
 it('offers both sides of a part that is needed on both', function (string $sides, array $choices): void {
@@ -32,5 +40,7 @@ it('offers both sides of a part that is needed on both', function (string $sides
     $document['components'][5]['repeat'] = 'two-sided';
     $inspection = Sample::inspectionOf($document);
 
-    expect(ReferenceChoices::at($inspection, $inspection->place('steer-wheel') ?? throw new LogicException))->toBe($choices);
+    expect(ReferenceChoices::at($inspection, $inspection->place('steer-wheel') ?? throw new LogicException()))->toBe(
+        $choices,
+    );
 })->with(['both needed' => ['both', ['left' => 'left side', 'right' => 'right side']], 'one is enough' => ['one', []]]);

@@ -7,18 +7,32 @@ use Pasada\Core\Language\Cue;
 use Pasada\Core\Language\PieceReader;
 
 it('reads pieces with their times', function (): void {
-    expect((new PieceReader)->read(['pieces' => [['from_ms' => 4000, 'text' => 'water pump'], ['from_ms' => 7500, 'text' => 'no leaks']]])->cues)->toEqual([new Cue(4.0, 'water pump'), new Cue(7.5, 'no leaks')]);
+    expect(
+        (new PieceReader())->read([
+            'pieces' => [['from_ms' => 4000, 'text' => 'water pump'], ['from_ms' => 7500, 'text' => 'no leaks']],
+        ])->cues,
+    )->toEqual([new Cue(4.0, 'water pump'), new Cue(7.5, 'no leaks')]);
 });
 
 it('takes what it is bounded to, and not a piece more', function (int $pieces, string $text, bool $taken): void {
-    $read = static fn (): array => (new PieceReader)->read(['pieces' => array_fill(0, $pieces, ['from_ms' => 0, 'text' => $text])])->cues;
+    $read = static fn (): array => (new PieceReader())->read([
+        'pieces' => array_fill(0, $pieces, ['from_ms' => 0, 'text' => $text]),
+    ])->cues;
     $taken ? expect($read())->toHaveCount($pieces) : expect($read)->toThrow(DocumentHasFaults::class);
 })->with([
-    'the most pieces' => [400, 'rim', true], 'one more' => [401, 'rim', false],
-    'the most letters' => [400, str_repeat('rim is ok ', 10), true], 'one more each' => [400, str_repeat('rim is ok ', 10).'x', false],
-    'the longest word' => [1, str_repeat('o', 60), true], 'a longer one' => [1, str_repeat('o', 61), false],
+    'the most pieces' => [400, 'rim', true],
+    'one more' => [401, 'rim', false],
+    'the most letters' => [400, str_repeat('rim is ok ', 10), true],
+    'one more each' => [400, str_repeat('rim is ok ', 10).'x', false],
+    'the longest word' => [1, str_repeat('o', 60), true],
+    'a longer one' => [1, str_repeat('o', 61), false],
 ]);
 
 it('names the piece at fault', function (array $pieces, string $fault): void {
-    expect(static fn () => (new PieceReader)->read(['pieces' => $pieces]))->toThrow(DocumentHasFaults::class, $fault);
-})->with(['no list' => [[], 'pieces: '], 'no time' => [[['text' => 'rim']], 'pieces[0].from_ms'], 'no text' => [[['from_ms' => 1]], 'pieces[0].text'], 'a control character' => [[['from_ms' => 1, 'text' => "rim\0"]], 'holds a control character']]);
+    expect(static fn () => (new PieceReader())->read(['pieces' => $pieces]))->toThrow(DocumentHasFaults::class, $fault);
+})->with([
+    'no list' => [[], 'pieces: '],
+    'no time' => [[['text' => 'rim']], 'pieces[0].from_ms'],
+    'no text' => [[['from_ms' => 1]], 'pieces[0].text'],
+    'a control character' => [[['from_ms' => 1, 'text' => "rim\0"]], 'holds a control character'],
+]);

@@ -10,18 +10,25 @@ use Pasada\Core\Language\Words;
 it('spells short forms out, with and without their apostrophe', function (string $text, string $words): void {
     expect(implode(' ', Words::of(new Transcript([new Cue(0.0, $text)]))->text))->toBe($words);
 })->with([
-    ["It isn't bent", 'it is not bent'], ['it isnt bent', 'it is not bent'], ["handle's in", 'handle is in'], ["ain't frayed", 'not frayed'], ["they're dry", 'they are dry'], ['two of ’em', 'two of them'],
+    ["It isn't bent", 'it is not bent'], ['it isnt bent', 'it is not bent'], ["handle's in", 'handle is in'],
+    ["ain't frayed", 'not frayed'], ["they're dry", 'they are dry'], ['two of ’em', 'two of them'],
     ['ABS light', 'a b s light'], ['50%', '50 percent'], ['432nds', '432 nds'], ['tie-rod', 'tie rod'], ['', ''],
 ]);
 
 it('knows where sentences, clauses and questions end', function (): void {
     $words = Words::of(new Transcript([new Cue(0.0, 'Rim, good. What next? Drum'), new Cue(5.0, 'tight')]));
-    expect($words->text)->toBe(['rim', 'good', 'what', 'next', 'drum', 'tight'])
-        ->and($words->break)->toBe([Words::NO_BREAK, Words::COMMA, Words::SENTENCE, Words::NO_BREAK, Words::QUESTION, Words::NO_BREAK])
-        ->and($words->cue)->toBe([0, 0, 0, 0, 0, 1]);
+    expect($words->text)
+        ->toBe(['rim', 'good', 'what', 'next', 'drum', 'tight'])
+        ->and($words->break)
+        ->toBe([Words::NO_BREAK, Words::COMMA, Words::SENTENCE, Words::NO_BREAK, Words::QUESTION, Words::NO_BREAK])
+        ->and($words->cue)
+        ->toBe([0, 0, 0, 0, 0, 1]);
 });
 
 it('gives back the words as they stand in the captions, over cues', function (): void {
-    $transcript = new Transcript([new Cue(0.0, 'Then the  Slack Adjuster’s tight,'), new Cue(9.0, 'one INCH at most.')]);
+    $transcript = new Transcript([
+        new Cue(0.0, 'Then the  Slack Adjuster’s tight,'),
+        new Cue(9.0, 'one INCH at most.'),
+    ]);
     expect(Excerpt::of($transcript, Words::of($transcript), 2, 9))->toBe('Slack Adjuster’s tight, one INCH at');
 });

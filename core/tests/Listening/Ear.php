@@ -40,7 +40,9 @@ final class Ear
 
     public static function hears(string ...$cues): Account
     {
-        self::$figures ??= (new ChecklistReader)->read((string) file_get_contents(dirname(__DIR__, 3).'/checklists/whole-walk-round.json'))->figures;
+        self::$figures ??= (new ChecklistReader())->read(
+            (string) file_get_contents(dirname(__DIR__, 3).'/checklists/whole-walk-round.json'),
+        )->figures;
         $all = [];
         foreach (array_values($cues) as $n => $text) {
             $all[] = new Cue($n * 10.0, $text);

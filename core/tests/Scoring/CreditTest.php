@@ -10,11 +10,15 @@ use Pasada\Core\Scoring\Credit;
 use Pasada\Core\Tests\Sample;
 
 // The alternator of the sample: mounted and drive essential, belt play further.
-it('credits what was said by the rule of the checklist', function (string $rule, bool $half, array $heard, int $tenths): void {
+it('credits what was said by the rule of the checklist', function (
+    string $rule, bool $half, array $heard, int $tenths,
+): void {
     $inspection = Sample::inspection(['credit' => $rule, 'half_for_part' => $half]);
     $hearing = new Hearing(PointSet::of(...$heard), PointSet::none(), false, 0, 0, 0);
 
-    expect(Credit::share($inspection->items['engine.alternator'], $hearing, $inspection->checklist->rules))->toBe(intdiv(Credit::UNIT * $tenths, 10));
+    expect(Credit::share($inspection->items['engine.alternator'], $hearing, $inspection->checklist->rules))->toBe(
+        intdiv(Credit::UNIT * $tenths, 10),
+    );
 })->with([
     'named: nothing said' => ['named', false, [], 0],
     'named: only pointed at' => ['named', false, [Point::Identified], 0],

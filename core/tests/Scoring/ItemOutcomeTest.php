@@ -31,38 +31,89 @@ describe('a wrong statement', function (): void {
         $document = Sample::checklistDocument();
         $document['figures'][2]['accepted_low'] = 0.5;
 
-        expect(Sample::sheetOf($document, null, Sample::figure(1, 'engine.alternator', Point::BeltPlay, $value))->outcomes['engine.alternator']->heard->has(Point::BeltPlay))->toBe($right);
-    })->with(['below' => [499, false], 'at the low end' => [500, true], 'within' => [625, true], 'at the high end' => [750, true], 'above' => [751, false]]);
+        expect(
+            Sample::sheetOf($document, null, Sample::figure(1, 'engine.alternator', Point::BeltPlay, $value))->outcomes[
+                'engine.alternator'
+            ]->heard->has(Point::BeltPlay),
+        )->toBe($right);
+    })->with([
+        'below' => [499, false],
+        'at the low end' => [500, true],
+        'within' => [625, true],
+        'at the high end' => [750, true],
+        'above' => [751, false],
+    ]);
 
     it('is judged by the vehicle\'s own figure where it has one', function (int $value, bool $right): void {
-        $vehicle = [...Sample::vehicleDocument(), 'figures' => [['component' => 'engine.alternator', 'point' => 'belt_play', 'high' => 0.5, 'note' => 'Plate on the radiator.']]];
+        $vehicle = [
+            ...Sample::vehicleDocument(),
+            'figures' => [
+                [
+                    'component' => 'engine.alternator',
+                    'point' => 'belt_play',
+                    'high' => 0.5,
+                    'note' => 'Plate on the radiator.',
+                ],
+            ],
+        ];
 
-        expect(Sample::sheetOf(Sample::checklistDocument(), $vehicle, Sample::figure(1, 'engine.alternator', Point::BeltPlay, $value))->outcomes['engine.alternator']->heard->has(Point::BeltPlay))->toBe($right);
+        expect(
+            Sample::sheetOf(
+                Sample::checklistDocument(),
+                $vehicle,
+                Sample::figure(1, 'engine.alternator', Point::BeltPlay, $value),
+            )->outcomes['engine.alternator']->heard->has(Point::BeltPlay),
+        )->toBe($right);
     })->with(['its own' => [500, true], 'the usual one' => [750, false]]);
 
     it('can be put right until the place is left', function (array $marks, ItemStatus $status): void {
-        $sheet = Sample::sheet(['returns' => 'place'], Sample::enter(1, 'engine'), Sample::points(2, 'engine.alternator', Point::Mounted), Sample::wrong(3, 'engine.alternator', Point::Drive), ...$marks);
+        $sheet = Sample::sheet(
+            ['returns' => 'place'],
+            Sample::enter(1, 'engine'),
+            Sample::points(2, 'engine.alternator', Point::Mounted),
+            Sample::wrong(3, 'engine.alternator', Point::Drive),
+            ...$marks,
+        );
 
         expect($sheet->outcomes['engine.alternator']->status)->toBe($status);
     })->with([
         'not put right' => [[], ItemStatus::Wrong],
         'in the same breath' => [[Sample::points(4, 'engine.alternator', Point::Drive)], ItemStatus::Whole],
         'by saying it whole' => [[Sample::whole(4, 'engine.alternator')], ItemStatus::Whole],
-        'another point does not put it right' => [[Sample::points(4, 'engine.alternator', Point::BeltPlay)], ItemStatus::Wrong],
-        'after the place was left' => [[Sample::enter(4, 'steer-wheel'), Sample::points(5, 'engine.alternator', Point::Drive)], ItemStatus::Wrong],
+        'another point does not put it right' => [
+            [Sample::points(4, 'engine.alternator', Point::BeltPlay)],
+            ItemStatus::Wrong,
+        ],
+        'after the place was left' => [
+            [Sample::enter(4, 'steer-wheel'), Sample::points(5, 'engine.alternator', Point::Drive)],
+            ItemStatus::Wrong,
+        ],
         'taken back by the scorer' => [[Sample::takenBack(4, 'engine.alternator', Point::Drive)], ItemStatus::Partial],
     ]);
 
     it('does not spoil afterwards what was right while the place was open', function (): void {
-        $sheet = Sample::sheet(['returns' => 'place'], Sample::enter(1, 'engine'), Sample::whole(2, 'engine.oil_level'), Sample::enter(3, 'steer-wheel'), Sample::wrong(4, 'engine.oil_level', Point::Level));
+        $sheet = Sample::sheet(
+            ['returns' => 'place'],
+            Sample::enter(1, 'engine'),
+            Sample::whole(2, 'engine.oil_level'),
+            Sample::enter(3, 'steer-wheel'),
+            Sample::wrong(4, 'engine.oil_level', Point::Level),
+        );
 
         expect($sheet->outcomes['engine.oil_level']->status)->toBe(ItemStatus::Whole);
     });
 
     it('costs the point, or the item', function (string $rule, int $halves): void {
-        $sheet = Sample::sheet(['credit' => 'weighted', 'wrong' => $rule], Sample::whole(1, 'cab.seat_belt'), Sample::wrong(2, 'cab.seat_belt', Point::Works));
+        $sheet = Sample::sheet(
+            ['credit' => 'weighted', 'wrong' => $rule],
+            Sample::whole(1, 'cab.seat_belt'),
+            Sample::wrong(2, 'cab.seat_belt', Point::Works),
+        );
 
-        expect($sheet->outcomes['cab.seat_belt']->earned)->toBe(intdiv(Credit::UNIT * $halves, 5))->and($sheet->outcomes['cab.seat_belt']->status)->toBe(ItemStatus::Wrong);
+        expect($sheet->outcomes['cab.seat_belt']->earned)
+            ->toBe(intdiv(Credit::UNIT * $halves, 5))
+            ->and($sheet->outcomes['cab.seat_belt']->status)
+            ->toBe(ItemStatus::Wrong);
     })->with(['point: 3 of 2 + 2 + 1 are left' => ['point', 3], 'item: nothing is left' => ['item', 0]]);
 });
 
@@ -76,7 +127,9 @@ describe('a two-sided item', function (): void {
     $left = Mark::heardWhole(Sample::id(1), 1000, 'side.mirror', Side::Left);
     $right = Mark::heardWhole(Sample::id(2), 2000, 'side.mirror', Side::Right);
 
-    it('is earned by the side rule', function (string $sides, array $marks, int $quarters, ItemStatus $status) use ($document): void {
+    it('is earned by the side rule', function (string $sides, array $marks, int $quarters, ItemStatus $status) use (
+        $document,
+    ): void {
         $outcome = Sample::sheetOf($document($sides), null, ...$marks)->outcomes['side.mirror'];
 
         expect($outcome->earned)->toBe(intdiv(Credit::UNIT * $quarters, 4))->and($outcome->status)->toBe($status);
@@ -90,19 +143,36 @@ describe('a two-sided item', function (): void {
     ]);
 
     it('lacks what was said of one side only', function () use ($document, $left): void {
-        $sheet = Sample::sheetOf($document('both'), null, $left, Mark::pointsHeard(Sample::id(2), 2000, 'side.mirror', PointSet::of(Point::Mounted), Side::Right));
+        $sheet = Sample::sheetOf(
+            $document('both'),
+            null,
+            $left,
+            Mark::pointsHeard(Sample::id(2), 2000, 'side.mirror', PointSet::of(Point::Mounted), Side::Right),
+        );
 
         expect($sheet->outcomes['side.mirror']->missing()->points())->toBe([Point::Clean]);
     });
 
     it('shares out points and sides together', function () use ($document): void {
-        $sheet = Sample::sheetOf($document('both', 'weighted'), null, Mark::pointsHeard(Sample::id(1), 1000, 'side.mirror', PointSet::of(Point::Mounted), Side::Left));
+        $sheet = Sample::sheetOf(
+            $document('both', 'weighted'),
+            null,
+            Mark::pointsHeard(Sample::id(1), 1000, 'side.mirror', PointSet::of(Point::Mounted), Side::Left),
+        );
 
         expect($sheet->outcomes['side.mirror']->earned)->toBe(intdiv(Credit::UNIT, 4));
     });
 
     it('takes a point back on both sides', function () use ($document, $left, $right): void {
-        expect(Sample::sheetOf($document('both'), null, $left, $right, Sample::takenBack(3, 'side.mirror', Point::Identified))->outcomes['side.mirror']->status)->toBe(ItemStatus::NotReached);
+        expect(
+            Sample::sheetOf(
+                $document('both'),
+                null,
+                $left,
+                $right,
+                Sample::takenBack(3, 'side.mirror', Point::Identified),
+            )->outcomes['side.mirror']->status,
+        )->toBe(ItemStatus::NotReached);
     });
 });
 
@@ -113,10 +183,21 @@ describe('a part that is not fitted', function (): void {
         expect(Sample::inspectionOf(Sample::checklistDocument(), $without)->items)->not->toHaveKey('cab.horn_air');
     });
 
-    it('has to be waved by word, where the checklist says so', function (array $marks, ItemStatus $status, int $earned) use ($without): void {
-        $outcome = Sample::sheetOf(Sample::ruled(['not_fitted' => 'spoken']), $without, ...$marks)->outcomes['cab.horn_air'];
+    it('has to be waved by word, where the checklist says so', function (
+        array $marks,
+        ItemStatus $status,
+        int $earned,
+    ) use ($without): void {
+        $outcome = Sample::sheetOf(Sample::ruled(['not_fitted' => 'spoken']), $without, ...$marks)->outcomes[
+            'cab.horn_air'
+        ];
 
-        expect($outcome->status)->toBe($status)->and($outcome->earned)->toBe($earned * Credit::UNIT)->and($outcome->possible)->toBe(Credit::UNIT);
+        expect($outcome->status)
+            ->toBe($status)
+            ->and($outcome->earned)
+            ->toBe($earned * Credit::UNIT)
+            ->and($outcome->possible)
+            ->toBe(Credit::UNIT);
     })->with([
         'waved' => [[Sample::wave(1, 'cab.horn_air')], ItemStatus::NotFitted, 1],
         'passed over' => [[Sample::finish(1)], ItemStatus::Missed, 0],
@@ -131,37 +212,87 @@ describe('a part that is not fitted', function (): void {
 });
 
 describe('a known defect', function (): void {
-    $vehicle = [...Sample::vehicleDocument(), 'defects' => [['component' => 'wheel.tyre', 'axle' => 'drive-2', 'what' => 'nail in the tread']]];
+    $vehicle = [
+        ...Sample::vehicleDocument(),
+        'defects' => [['component' => 'wheel.tyre', 'axle' => 'drive-2', 'what' => 'nail in the tread']],
+    ];
     $noticed = Mark::defectNoticed(Sample::id(2), 2000, 'wheel.tyre@drive', 'nail');
 
-    it('is told apart when the part was recited as sound', function (string $recitedOver, int $halves) use ($vehicle): void {
-        $outcome = Sample::sheetOf(Sample::ruled(['defects' => ['recited_over' => $recitedOver]]), $vehicle, Sample::whole(1, 'wheel.tyre@drive'))->outcomes['wheel.tyre@drive'];
+    it('is told apart when the part was recited as sound', function (string $recitedOver, int $halves) use (
+        $vehicle,
+    ): void {
+        $outcome = Sample::sheetOf(
+            Sample::ruled(['defects' => ['recited_over' => $recitedOver]]),
+            $vehicle,
+            Sample::whole(1, 'wheel.tyre@drive'),
+        )->outcomes['wheel.tyre@drive'];
 
-        expect($outcome->status)->toBe(ItemStatus::OverDefect)->and($outcome->earned)->toBe(intdiv(Credit::UNIT * $halves, 2))->and($outcome->defect)->toBe('nail in the tread');
+        expect($outcome->status)
+            ->toBe(ItemStatus::OverDefect)
+            ->and($outcome->earned)
+            ->toBe(intdiv(Credit::UNIT * $halves, 2))
+            ->and($outcome->defect)
+            ->toBe('nail in the tread');
     })->with(['nothing' => ['nothing', 0], 'half' => ['half', 1], 'full' => ['full', 2]]);
 
-    it('earns what the checklist says when it is noticed', function (string $rule, array $marks, ItemStatus $status, int $earned, int $bonus) use ($vehicle): void {
-        $outcome = Sample::sheetOf(Sample::ruled(['defects' => ['noticed' => $rule]]), $vehicle, ...$marks)->outcomes['wheel.tyre@drive'];
+    it('earns what the checklist says when it is noticed', function (
+        string $rule, array $marks, ItemStatus $status, int $earned, int $bonus,
+    ) use ($vehicle): void {
+        $outcome = Sample::sheetOf(Sample::ruled(['defects' => ['noticed' => $rule]]), $vehicle, ...$marks)->outcomes[
+            'wheel.tyre@drive'
+        ];
 
-        expect([$outcome->status, $outcome->earned, $outcome->bonus])->toBe([$status, $earned * Credit::UNIT, $bonus * Credit::UNIT])->and($outcome->defectNoticed)->toBeTrue();
+        expect([$outcome->status, $outcome->earned, $outcome->bonus])
+            ->toBe([$status, $earned * Credit::UNIT, $bonus * Credit::UNIT])
+            ->and($outcome->defectNoticed)
+            ->toBeTrue();
     })->with([
-        'nothing beyond what was said' => ['nothing', [Sample::points(1, 'wheel.tyre@drive', Point::Even), $noticed], ItemStatus::Partial, 0, 0],
-        'the item whole, though little was said' => ['whole', [Sample::points(1, 'wheel.tyre@drive', Point::Even), $noticed], ItemStatus::Whole, 1, 0],
+        'nothing beyond what was said' => [
+            'nothing',
+            [Sample::points(1, 'wheel.tyre@drive', Point::Even), $noticed],
+            ItemStatus::Partial,
+            0,
+            0,
+        ],
+        'the item whole, though little was said' => [
+            'whole',
+            [Sample::points(1, 'wheel.tyre@drive', Point::Even), $noticed],
+            ItemStatus::Whole,
+            1,
+            0,
+        ],
         'the item whole, though nothing was said' => ['whole', [$noticed], ItemStatus::Whole, 1, 0],
-        'a bonus beside what was said' => ['bonus', [Sample::whole(1, 'wheel.tyre@drive'), $noticed], ItemStatus::Whole, 1, 1],
+        'a bonus beside what was said' => [
+            'bonus',
+            [Sample::whole(1, 'wheel.tyre@drive'), $noticed],
+            ItemStatus::Whole,
+            1,
+            1,
+        ],
     ]);
 
     it('may be planted for one walk', function (): void {
-        $sheet = Sample::sheet(['defects' => ['recited_over' => 'nothing']], Mark::defectPlanted(Sample::id(1), 0, 'engine.oil_level', 'dipstick dry'), Sample::whole(2, 'engine.oil_level'));
+        $sheet = Sample::sheet(
+            ['defects' => ['recited_over' => 'nothing']],
+            Mark::defectPlanted(Sample::id(1), 0, 'engine.oil_level', 'dipstick dry'),
+            Sample::whole(2, 'engine.oil_level'),
+        );
 
-        expect($sheet->outcomes['engine.oil_level']->status)->toBe(ItemStatus::OverDefect)->and($sheet->outcomes['engine.oil_level']->defect)->toBe('dipstick dry');
+        expect($sheet->outcomes['engine.oil_level']->status)
+            ->toBe(ItemStatus::OverDefect)
+            ->and($sheet->outcomes['engine.oil_level']->defect)
+            ->toBe('dipstick dry');
     });
 
     it('is at the axle it is at only', function () use ($vehicle): void {
         $inspection = Sample::inspectionOf(Sample::ruled(['axles' => 'each']), $vehicle);
 
-        expect($inspection->items['wheel.tyre@drive-2']->defect)->toBe('nail in the tread')
-            ->and($inspection->items['wheel.tyre@drive-1']->defect)->toBeNull()->and($inspection->items['wheel.tyre@steer']->defect)->toBeNull();
+        expect($inspection->items['wheel.tyre@drive-2']->defect)
+            ->toBe('nail in the tread')
+            ->and($inspection->items['wheel.tyre@drive-1']->defect)
+            ->toBeNull()
+            ->and($inspection->items['wheel.tyre@steer']->defect)
+            ->toBeNull();
     });
 });
 
@@ -172,7 +303,12 @@ describe('extra credit', function (): void {
     it('is earned, but not asked', function (array $marks, int $permille) use ($document): void {
         $sheet = Sample::sheetOf($document, null, ...$marks);
 
-        expect($sheet->overall->permille())->toBe($permille)->and($sheet->overall->asked)->toBe(7)->and($sheet->overall->possible)->toBe(7 * Credit::UNIT);
+        expect($sheet->overall->permille())
+            ->toBe($permille)
+            ->and($sheet->overall->asked)
+            ->toBe(7)
+            ->and($sheet->overall->possible)
+            ->toBe(7 * Credit::UNIT);
     })->with([
         'not earned' => [[Sample::whole(1, 'cab.seat_belt')], 142],
         'earned' => [[Sample::whole(1, 'cab.seat_belt'), Sample::whole(2, 'engine.oil_level')], 285],
@@ -188,14 +324,25 @@ it('asks and shows an item of weight 0, but counts it for nothing', function ():
     $document = Sample::with(Sample::checklistDocument(), ['components', 4, 'weight'], 0);
     $sheet = Sample::sheetOf($document, null, Sample::whole(1, 'engine.oil_level'));
 
-    expect($sheet->outcomes['engine.oil_level']->status)->toBe(ItemStatus::Whole)->and($sheet->overall->earned)->toBe(0)->and($sheet->overall->possible)->toBe(7 * Credit::UNIT);
+    expect($sheet->outcomes['engine.oil_level']->status)
+        ->toBe(ItemStatus::Whole)
+        ->and($sheet->overall->earned)
+        ->toBe(0)
+        ->and($sheet->overall->possible)
+        ->toBe(7 * Credit::UNIT);
 });
 
 it('follows the credit rule of its section, and its own before that', function (): void {
     $document = Sample::ruled(['credit' => 'full']);
     $document['sections'][1]['credit'] = 'essential';
     $document['components'][3]['credit'] = 'named';
-    $sheet = Sample::sheetOf($document, null, Sample::points(1, 'engine.oil_level', Point::Level), Sample::points(2, 'engine.alternator', Point::Mounted), Sample::points(3, 'cab.seat_belt', Point::Works, Point::Intact));
+    $sheet = Sample::sheetOf(
+        $document,
+        null,
+        Sample::points(1, 'engine.oil_level', Point::Level),
+        Sample::points(2, 'engine.alternator', Point::Mounted),
+        Sample::points(3, 'cab.seat_belt', Point::Works, Point::Intact),
+    );
 
     expect($sheet->outcomes['engine.oil_level']->status)->toBe(ItemStatus::Whole)
         ->and($sheet->outcomes['engine.alternator']->status)->toBe(ItemStatus::Whole)
@@ -203,24 +350,46 @@ it('follows the credit rule of its section, and its own before that', function (
 });
 
 describe('what can still be earned', function (): void {
-    it('is all while the place is open, and what it has once it is shut', function (array $marks, array $expected): void {
+    it('is all while the place is open, and what it has once it is shut', function (
+        array $marks,
+        array $expected,
+    ): void {
         $outcome = Sample::sheet(['returns' => 'place', 'credit' => 'weighted'], ...$marks)->outcomes['cab.seat_belt'];
 
-        expect([$outcome->earned, $outcome->possible, $outcome->reachable, $outcome->bonus, $outcome->outOfPlace])->toBe([...array_map(static fn (int $fifths): int => intdiv(Credit::UNIT * $fifths, 5), $expected), 0, false]);
+        expect([
+            $outcome->earned, $outcome->possible, $outcome->reachable, $outcome->bonus, $outcome->outOfPlace,
+        ])->toBe([
+            ...array_map(static fn (int $fifths): int => intdiv(Credit::UNIT * $fifths, 5), $expected), 0, false,
+        ]);
     })->with([
         'open, nothing said' => [[], [0, 5, 5]],
         'open, said in part' => [[Sample::points(1, 'cab.seat_belt', Point::Works)], [2, 5, 5]],
         'shut, nothing said' => [[Sample::enter(1, 'cab'), Sample::enter(2, 'engine')], [0, 5, 0]],
-        'shut, said in part' => [[Sample::enter(1, 'cab'), Sample::points(2, 'cab.seat_belt', Point::Works), Sample::enter(3, 'engine')], [2, 5, 2]],
+        'shut, said in part' => [
+            [Sample::enter(1, 'cab'), Sample::points(2, 'cab.seat_belt', Point::Works), Sample::enter(3, 'engine')],
+            [2, 5, 2],
+        ],
         'over, said in part' => [[Sample::points(1, 'cab.seat_belt', Point::Works), Sample::finish(2)], [2, 5, 2]],
         'waved' => [[Sample::wave(1, 'cab.seat_belt')], [0, 0, 0]],
         'ticked off' => [[Sample::enter(1, 'cab'), Sample::close(2, 'cab')], [0, 5, 0]],
     ]);
 
-    it('is nothing for a part recited that is not there, once its place is shut', function (array $more, int $units): void {
-        $sheet = Sample::sheetOf(Sample::ruled(['not_fitted' => 'spoken', 'returns' => 'place']), [...Sample::vehicleDocument(), 'equipment' => []], Sample::enter(1, 'cab'), Sample::whole(2, 'cab.horn_air'), ...$more);
+    it('is nothing for a part recited that is not there, once its place is shut', function (
+        array $more,
+        int $units,
+    ): void {
+        $sheet = Sample::sheetOf(
+            Sample::ruled(['not_fitted' => 'spoken', 'returns' => 'place']),
+            [...Sample::vehicleDocument(), 'equipment' => []],
+            Sample::enter(1, 'cab'),
+            Sample::whole(2, 'cab.horn_air'),
+            ...$more,
+        );
 
-        expect($sheet->outcomes['cab.horn_air']->reachable)->toBe($units * Credit::UNIT)->and($sheet->outcomes['cab.horn_air']->status)->toBe(ItemStatus::Wrong);
+        expect($sheet->outcomes['cab.horn_air']->reachable)
+            ->toBe($units * Credit::UNIT)
+            ->and($sheet->outcomes['cab.horn_air']->status)
+            ->toBe(ItemStatus::Wrong);
     })->with(['open' => [[], 1], 'shut' => [[Sample::enter(3, 'engine')], 0]]);
 
     it('is nothing of extra credit, which is counted apart', function (): void {
@@ -228,12 +397,18 @@ describe('what can still be earned', function (): void {
         $document['components'][4]['bonus'] = true;
         $outcome = Sample::sheetOf($document, null, Sample::whole(1, 'engine.oil_level'))->outcomes['engine.oil_level'];
 
-        expect([$outcome->earned, $outcome->possible, $outcome->reachable, $outcome->bonus, $outcome->isEarned()])->toBe([0, 0, 0, Credit::UNIT, true]);
+        expect([
+            $outcome->earned, $outcome->possible, $outcome->reachable, $outcome->bonus, $outcome->isEarned(),
+        ])->toBe([0, 0, 0, Credit::UNIT, true]);
     });
 });
 
 it('does not hold a defect against a part that was only named', function (): void {
-    $sheet = Sample::sheet(['defects' => ['recited_over' => 'nothing']], Mark::defectPlanted(Sample::id(1), 0, 'engine.oil_level', 'dry'), Sample::points(2, 'engine.oil_level'));
+    $sheet = Sample::sheet(
+        ['defects' => ['recited_over' => 'nothing']],
+        Mark::defectPlanted(Sample::id(1), 0, 'engine.oil_level', 'dry'),
+        Sample::points(2, 'engine.oil_level'),
+    );
 
     expect($sheet->outcomes['engine.oil_level']->status)->toBe(ItemStatus::Partial);
 });
@@ -247,22 +422,41 @@ it('counts an item as earned by its state', function (array $rules, array $marks
     'in part' => [['credit' => 'full'], [Sample::points(1, 'engine.oil_level', Point::Level)], false],
     'missed' => [[], [Sample::finish(1)], false],
     'wrong' => [[], [Sample::wrong(1, 'engine.oil_level', Point::Level)], false],
-    'over a defect, for nothing' => [['defects' => ['recited_over' => 'nothing']], [Mark::defectPlanted(Sample::id(1), 0, 'engine.oil_level', 'dry'), Sample::whole(2, 'engine.oil_level')], false],
-    'over a defect, in full' => [['defects' => ['recited_over' => 'full']], [Mark::defectPlanted(Sample::id(1), 0, 'engine.oil_level', 'dry'), Sample::whole(2, 'engine.oil_level')], true],
+    'over a defect, for nothing' => [
+        ['defects' => ['recited_over' => 'nothing']],
+        [Mark::defectPlanted(Sample::id(1), 0, 'engine.oil_level', 'dry'), Sample::whole(2, 'engine.oil_level')],
+        false,
+    ],
+    'over a defect, in full' => [
+        ['defects' => ['recited_over' => 'full']],
+        [Mark::defectPlanted(Sample::id(1), 0, 'engine.oil_level', 'dry'), Sample::whole(2, 'engine.oil_level')],
+        true,
+    ],
 ]);
 
 it('lacks every listed point where nothing was said', function (): void {
-    expect(Sample::sheet([])->outcomes['cab.seat_belt']->missing()->points())->toBe([Point::Mounted, Point::Intact, Point::Works])
-        ->and(Sample::sheet([])->outcomes['cab.seat_belt']->wrong()->isEmpty())->toBeTrue()->and(Sample::sheet([])->outcomes['cab.seat_belt']->late()->isEmpty())->toBeTrue();
+    expect(Sample::sheet([])->outcomes['cab.seat_belt']->missing()->points())
+        ->toBe([Point::Mounted, Point::Intact, Point::Works])
+        ->and(Sample::sheet([])->outcomes['cab.seat_belt']->wrong()->isEmpty())
+        ->toBeTrue()
+        ->and(Sample::sheet([])->outcomes['cab.seat_belt']->late()->isEmpty())
+        ->toBeTrue();
 });
 
 it('sees one side of a two-sided item as said, where one is enough', function (): void {
     $document = Sample::ruled(['sides' => 'one']);
     $document['components'][2]['repeat'] = 'two-sided';
 
-    expect(Sample::sheetOf($document, null, Mark::heardWhole(Sample::id(1), 1000, 'side.mirror', Side::Left))->outcomes['side.mirror']->missing()->isEmpty())->toBeTrue();
+    expect(
+        Sample::sheetOf($document, null, Mark::heardWhole(Sample::id(1), 1000, 'side.mirror', Side::Left))
+            ->outcomes['side.mirror']->missing()
+            ->isEmpty(),
+    )->toBeTrue();
 });
 
 it('ignores the side of an item that has none', function (): void {
-    expect(Sample::sheet(['sides' => 'both'], Mark::heardWhole(Sample::id(1), 1000, 'cab.seat_belt', Side::Left))->outcomes['cab.seat_belt']->status)->toBe(ItemStatus::Whole);
+    expect(
+        Sample::sheet(['sides' => 'both'], Mark::heardWhole(Sample::id(1), 1000, 'cab.seat_belt', Side::Left))
+            ->outcomes['cab.seat_belt']->status,
+    )->toBe(ItemStatus::Whole);
 });

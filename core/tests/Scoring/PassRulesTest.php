@@ -6,32 +6,74 @@ use Pasada\Core\Scoring\PassCheck;
 use Pasada\Core\Scoring\Standing;
 use Pasada\Core\Tests\Sample;
 
-$but = static fn (int ...$missing): array => [...array_values(array_diff_key(Sample::all(), array_flip($missing))), Sample::finish(20)];
+$but = static fn (int ...$missing): array => [
+    ...array_values(array_diff_key(Sample::all(), array_flip($missing))),
+    Sample::finish(20),
+];
 
 it('says what would have been enough', function (array $pass, array $marks, string $enough): void {
-    $unmet = array_values(array_filter(Sample::sheet(['pass' => [...$pass, 'note' => 'x']], ...$marks)->verdict->checks, static fn (PassCheck $check): bool => ! $check->met));
+    $unmet = array_values(
+        array_filter(
+            Sample::sheet(['pass' => [...$pass, 'note' => 'x']], ...$marks)->verdict->checks,
+            static fn (PassCheck $check): bool => ! $check->met,
+        ),
+    );
 
     expect($unmet[0]->enough ?? '')->toBe($enough);
 })->with([
     'nothing lacks' => [['overall_percent' => 80], $but(), ''],
     'one item short' => [['overall_percent' => 88], $but(0), '1 more item earned whole would have been enough.'],
-    'two items short' => [['overall_percent' => 80], $but(0, 1, 2), '2 more items earned whole would have been enough.'],
-    'exactly an item short' => [['overall_percent' => 75], $but(0, 1, 2), '1 more item earned whole would have been enough.'],
-    'while it goes on' => [['overall_percent' => 88], array_slice(Sample::all(), 1), '1 more item earned whole would be enough.'],
+    'two items short' => [
+        ['overall_percent' => 80],
+        $but(0, 1, 2),
+        '2 more items earned whole would have been enough.',
+    ],
+    'exactly an item short' => [
+        ['overall_percent' => 75],
+        $but(0, 1, 2),
+        '1 more item earned whole would have been enough.',
+    ],
+    'while it goes on' => [
+        ['overall_percent' => 88],
+        array_slice(Sample::all(), 1),
+        '1 more item earned whole would be enough.',
+    ],
     'misses' => [['misses_allowed' => 1], $but(0, 1, 2), '2 more earned whole would have been enough.'],
-    'critical, named' => [['overall_percent' => 1, 'critical_sections' => ['cab']], $but(0, 1), 'Needed: Seat belt, Air horn.'],
-    'critical, too many to name' => [['overall_percent' => 1, 'critical_sections' => ['cab']], $but(0, 1, 2, 3), 'Needed: Seat belt, Air horn, Mirror, left side and 1 more.'],
-    'order' => [['overall_percent' => 1, 'out_of_place_allowed' => 0], [Sample::whole(1, 'engine.oil_level'), Sample::whole(2, 'cab.seat_belt')], '1 fewer would have been enough.'],
+    'critical, named' => [
+        ['overall_percent' => 1, 'critical_sections' => ['cab']],
+        $but(0, 1),
+        'Needed: Seat belt, Air horn.',
+    ],
+    'critical, too many to name' => [
+        ['overall_percent' => 1, 'critical_sections' => ['cab']],
+        $but(0, 1, 2, 3),
+        'Needed: Seat belt, Air horn, Mirror, left side and 1 more.',
+    ],
+    'order' => [
+        ['overall_percent' => 1, 'out_of_place_allowed' => 0],
+        [Sample::whole(1, 'engine.oil_level'), Sample::whole(2, 'cab.seat_belt')],
+        '1 fewer would have been enough.',
+    ],
 ]);
 
 it('lets so many items out of place pass', function (int $allowed, Standing $standing): void {
-    $sheet = Sample::sheet(['pass' => ['overall_percent' => 10, 'out_of_place_allowed' => $allowed, 'note' => 'x']], Sample::whole(1, 'engine.oil_level'), Sample::whole(2, 'cab.seat_belt'));
+    $sheet = Sample::sheet(
+        ['pass' => ['overall_percent' => 10, 'out_of_place_allowed' => $allowed, 'note' => 'x']],
+        Sample::whole(1, 'engine.oil_level'),
+        Sample::whole(2, 'cab.seat_belt'),
+    );
 
     expect($sheet->verdict->standing)->toBe($standing);
 })->with(['none' => [0, Standing::Failed], 'one' => [1, Standing::Passed]]);
 
-it('takes over-time as a rule or as a remark', function (string $over, int $second, Standing $standing, int $remarks): void {
-    $sheet = Sample::sheet(['time_allowed_seconds' => 60, 'over_time' => $over, 'pass' => ['overall_percent' => 1, 'note' => 'x']], Sample::whole(1, 'engine.oil_level'), Sample::finish($second));
+it('takes over-time as a rule or as a remark', function (
+    string $over, int $second, Standing $standing, int $remarks,
+): void {
+    $sheet = Sample::sheet(
+        ['time_allowed_seconds' => 60, 'over_time' => $over, 'pass' => ['overall_percent' => 1, 'note' => 'x']],
+        Sample::whole(1, 'engine.oil_level'),
+        Sample::finish($second),
+    );
 
     expect($sheet->verdict->standing)->toBe($standing)->and($sheet->remarks)->toHaveCount($remarks);
 })->with([
@@ -45,7 +87,10 @@ it('holds each section to its own time', function (int $left, array $remarks): v
     $document = Sample::checklistDocument();
     $document['sections'][0]['time_allowed_seconds'] = 10;
 
-    expect(Sample::sheetOf($document, null, Sample::enter(0, 'cab'), Sample::enter($left, 'engine'), Sample::finish(500))->remarks)->toBe($remarks);
+    expect(
+        Sample::sheetOf($document, null, Sample::enter(0, 'cab'), Sample::enter($left, 'engine'), Sample::finish(500))
+            ->remarks,
+    )->toBe($remarks);
 })->with(['in time' => [10, []], 'over' => [83, ['"In the cab" took 1:23; 0:10 is allowed.']]]);
 
 it('needs no share of a section in which nothing counts', function (): void {
@@ -54,80 +99,162 @@ it('needs no share of a section in which nothing counts', function (): void {
         $document['components'][$component]['weight'] = 0;
     }
 
-    expect(Sample::sheetOf($document, null, ...array_slice(Sample::all(), 4))->verdict->standing)->toBe(Standing::Passed);
+    expect(Sample::sheetOf($document, null, ...array_slice(Sample::all(), 4))->verdict->standing)->toBe(
+        Standing::Passed,
+    );
 });
 
 it('says nothing about what would have been enough where a rule is met', function (array $pass): void {
-    $checks = Sample::sheet(['pass' => [...$pass, 'note' => 'x']], ...[...Sample::all(), Sample::finish(20)])->verdict->checks;
+    $checks = Sample::sheet(['pass' => [...$pass, 'note' => 'x']], ...[...Sample::all(), Sample::finish(20)])->verdict
+        ->checks;
 
-    expect(array_map(static fn (PassCheck $check): string => $check->enough, $checks))->toBe(array_fill(0, count($checks), ''));
+    expect(array_map(static fn (PassCheck $check): string => $check->enough, $checks))->toBe(
+        array_fill(0, count($checks), ''),
+    );
 })->with([
-    'share' => [['overall_percent' => 100]], 'every section' => [['section_percent' => 100]], 'misses' => [['misses_allowed' => 0]],
-    'order' => [['overall_percent' => 1, 'out_of_place_allowed' => 0]], 'critical' => [['overall_percent' => 1, 'critical_sections' => ['cab', 'outside'], 'critical_components' => ['wheel.tyre']]],
+    'share' => [['overall_percent' => 100]],
+    'every section' => [['section_percent' => 100]],
+    'misses' => [['misses_allowed' => 0]],
+    'order' => [['overall_percent' => 1, 'out_of_place_allowed' => 0]],
+    'critical' => [
+        ['overall_percent' => 1, 'critical_sections' => ['cab', 'outside'], 'critical_components' => ['wheel.tyre']],
+    ],
 ]);
 
 it('needs the dearest items first to make up for what lacks', function (): void {
-    $document = Sample::with(Sample::ruled(['pass' => ['overall_percent' => 30, 'note' => 'x']]), ['components', 4, 'weight'], 5);
+    $document = Sample::with(
+        Sample::ruled(['pass' => ['overall_percent' => 30, 'note' => 'x']]),
+        ['components', 4, 'weight'],
+        5,
+    );
 
-    expect(Sample::sheetOf($document, null, Sample::finish(1))->verdict->checks[0]->enough)->toBe('1 more item earned whole would have been enough.');
+    expect(Sample::sheetOf($document, null, Sample::finish(1))->verdict->checks[0]->enough)->toBe(
+        '1 more item earned whole would have been enough.',
+    );
 });
 
-it('counts exactly as many misses as cannot be mended while the walk goes on', function (int $allowed, bool $reachable): void {
+it('counts exactly as many misses as cannot be mended while the walk goes on', function (
+    int $allowed,
+    bool $reachable,
+): void {
     // The cab is shut with its four items; the other four can still be said.
-    $check = Sample::sheet(['returns' => 'place', 'pass' => ['misses_allowed' => $allowed, 'note' => 'x']], Sample::enter(1, 'cab'), Sample::enter(2, 'engine'))->verdict->checks[0];
+    $check = Sample::sheet(
+        ['returns' => 'place', 'pass' => ['misses_allowed' => $allowed, 'note' => 'x']],
+        Sample::enter(1, 'cab'),
+        Sample::enter(2, 'engine'),
+    )->verdict->checks[0];
 
-    expect($check->reachable)->toBe($reachable)->and($check->met)->toBeFalse()->and($check->enough)->toBe(sprintf('%d more earned whole would be enough.', 8 - $allowed));
+    expect($check->reachable)
+        ->toBe($reachable)
+        ->and($check->met)
+        ->toBeFalse()
+        ->and($check->enough)
+        ->toBe(sprintf('%d more earned whole would be enough.', 8 - $allowed));
 })->with(['three' => [3, false], 'four' => [4, true]]);
 
 it('leaves extra credit out of misses and of what is critical', function (): void {
     $document = Sample::ruled(['pass' => ['misses_allowed' => 0, 'critical_sections' => ['outside'], 'note' => 'x']]);
     $document['components'][4]['bonus'] = true;
-    $marks = array_values(array_filter(Sample::all(), static fn (Pasada\Core\Attempt\Marks\Mark $mark): bool => $mark->payload->item() !== 'engine.oil_level'));
+    $marks = array_values(
+        array_filter(
+            Sample::all(),
+            static fn (Pasada\Core\Attempt\Marks\Mark $mark): bool => $mark->payload->item() !== 'engine.oil_level',
+        ),
+    );
 
     expect(Sample::sheetOf($document, null, ...$marks)->verdict->standing)->toBe(Standing::Passed);
 });
 
 it('takes the first of a critical component\'s names', function (): void {
-    $checks = Sample::sheet(['pass' => ['overall_percent' => 1, 'critical_components' => ['side.mirror'], 'note' => 'x']], Sample::whole(1, 'side.mirror@left'), Sample::finish(2))->verdict->checks;
+    $checks = Sample::sheet(
+        ['pass' => ['overall_percent' => 1, 'critical_components' => ['side.mirror'], 'note' => 'x']],
+        Sample::whole(1, 'side.mirror@left'),
+        Sample::finish(2),
+    )->verdict->checks;
 
-    expect($checks[1]->said)->toBe('All 2 of "Mirror" must be earned; 1 were not.')->and($checks[1]->enough)->toBe('Needed: Mirror, right side.')->and($checks[1]->reachable)->toBeFalse();
+    expect($checks[1]->said)
+        ->toBe('All 2 of "Mirror" must be earned; 1 were not.')
+        ->and($checks[1]->enough)
+        ->toBe('Needed: Mirror, right side.')
+        ->and($checks[1]->reachable)
+        ->toBeFalse();
 });
 
 /** Two sections: the cab said but for the horn, the outside whole. @param  array<string, mixed>  $pass */
 function marked(array $pass): array
 {
-    $marks = array_values(array_filter(Sample::all(), static fn (Pasada\Core\Attempt\Marks\Mark $mark): bool => $mark->payload->item() !== 'cab.horn_air'));
+    $marks = array_values(
+        array_filter(
+            Sample::all(),
+            static fn (Pasada\Core\Attempt\Marks\Mark $mark): bool => $mark->payload->item() !== 'cab.horn_air',
+        ),
+    );
     $sheet = Sample::sheet(['pass' => ['note' => 'x', ...$pass]], ...[...$marks, Sample::finish(99)]);
 
-    return array_map(static fn (PassCheck $check): string => ($check->met ? 'met' : 'not met').': '.$check->said, $sheet->verdict->checks);
+    return array_map(
+        static fn (PassCheck $check): string => ($check->met ? 'met' : 'not met').': '.$check->said,
+        $sheet->verdict->checks,
+    );
 }
 
 it('holds sections to marks of their own', function (array $pass, array $checks): void {
     expect(marked($pass))->toBe($checks);
 })->with([
-    'a share of one section' => [['sections' => ['cab' => ['percent' => 76]]], ['not met: 75.0 % of "In the cab" was earned; 76 % is asked.']],
-    'exactly that share' => [['sections' => ['cab' => ['percent' => 75]]], ['met: 75.0 % of "In the cab" was earned; 75 % is asked.']],
-    'one section beside the others' => [['section_percent' => 100, 'sections' => ['cab' => ['percent' => 50]]],
-        ['met: 75.0 % of "In the cab" was earned; 50 % is asked.', 'met: 100.0 % of "Outside" was earned; 100 % is asked.']],
-    'misses of each section' => [['section_misses_allowed' => 0],
-        ['not met: 1 of 4 items of "In the cab" were not earned; 0 are let pass.', 'met: 0 of 4 items of "Outside" were not earned; 0 are let pass.']],
-    'misses of one section' => [['sections' => ['cab' => ['misses_allowed' => 1]]], ['met: 1 of 4 items of "In the cab" were not earned; 1 are let pass.']],
-    'sections out of place' => [['misses_allowed' => 1, 'sections_out_of_place_allowed' => 0], ['met: 0 sections were walked out of place; 0 are let pass.', 'met: 1 of 8 items were not earned; 1 are let pass.']],
+    'a share of one section' => [
+        ['sections' => ['cab' => ['percent' => 76]]],
+        ['not met: 75.0 % of "In the cab" was earned; 76 % is asked.'],
+    ],
+    'exactly that share' => [
+        ['sections' => ['cab' => ['percent' => 75]]],
+        ['met: 75.0 % of "In the cab" was earned; 75 % is asked.'],
+    ],
+    'one section beside the others' => [
+        ['section_percent' => 100, 'sections' => ['cab' => ['percent' => 50]]],
+        [
+            'met: 75.0 % of "In the cab" was earned; 50 % is asked.',
+            'met: 100.0 % of "Outside" was earned; 100 % is asked.',
+        ],
+    ],
+    'misses of each section' => [
+        ['section_misses_allowed' => 0],
+        [
+            'not met: 1 of 4 items of "In the cab" were not earned; 0 are let pass.',
+            'met: 0 of 4 items of "Outside" were not earned; 0 are let pass.',
+        ],
+    ],
+    'misses of one section' => [
+        ['sections' => ['cab' => ['misses_allowed' => 1]]],
+        ['met: 1 of 4 items of "In the cab" were not earned; 1 are let pass.'],
+    ],
+    'sections out of place' => [
+        ['misses_allowed' => 1, 'sections_out_of_place_allowed' => 0],
+        [
+            'met: 0 sections were walked out of place; 0 are let pass.',
+            'met: 1 of 8 items were not earned; 1 are let pass.',
+        ],
+    ],
 ]);
 
 it('fails for a section out of place where that is a rule', function (int $allowed, Standing $standing): void {
     $items = array_keys(Sample::inspection()->items);
     $turned = [...array_slice($items, 4), ...array_slice($items, 0, 4)];
     $marks = array_map(static fn (int $n) => Sample::whole($n + 1, $turned[$n]), array_keys($turned));
-    $sheet = Sample::sheet(['pass' => ['misses_allowed' => 0, 'sections_out_of_place_allowed' => $allowed, 'note' => 'x']], ...[...$marks, Sample::finish(99)]);
+    $sheet = Sample::sheet(
+        ['pass' => ['misses_allowed' => 0, 'sections_out_of_place_allowed' => $allowed, 'note' => 'x']],
+        ...[...$marks, Sample::finish(99)],
+    );
 
     expect($sheet->verdict->standing)->toBe($standing);
 })->with(['none allowed' => [0, Standing::Failed], 'one allowed' => [1, Standing::Passed]]);
 
 it('knows that what was waved can still be spoken of and earned', function (int $percent, bool $reachable): void {
     // The four items of the cab are lost. Of the other four two are waved: two of six can be earned, or four of eight.
-    $marks = [Sample::enter(1, 'cab'), Sample::enter(2, 'engine'), Sample::wave(3, 'engine.alternator'), Sample::wave(4, 'engine.oil_level')];
-    $check = Sample::sheet(['returns' => 'place', 'pass' => ['overall_percent' => $percent, 'note' => 'x']], ...$marks)->verdict->checks[0];
+    $marks = [
+        Sample::enter(1, 'cab'), Sample::enter(2, 'engine'), Sample::wave(3, 'engine.alternator'),
+        Sample::wave(4, 'engine.oil_level'),
+    ];
+    $check = Sample::sheet(['returns' => 'place', 'pass' => ['overall_percent' => $percent, 'note' => 'x']], ...$marks)
+        ->verdict->checks[0];
 
     expect($check->reachable)->toBe($reachable);
 })->with(['half' => [50, true], 'more than half' => [51, false]]);

@@ -15,10 +15,15 @@ use Pasada\Core\Vehicle\VehicleReader;
 /** @return list<string> ids of the files of a folder */
 function shippedIds(string $folder): array
 {
-    return array_map(static fn (string $file): string => basename($file, '.json'), (array) glob(dirname(__DIR__, 3)."/$folder/*.json"));
+    return array_map(
+        static fn (string $file): string => basename($file, '.json'),
+        (array) glob(dirname(__DIR__, 3)."/$folder/*.json"),
+    );
 }
 
-/** @return Generator<string, array{string, string, ?string}> every shipped checklist on every vehicle under every form */
+/**
+ * @return Generator<string, array{string, string, ?string}> every shipped checklist on every vehicle under every form
+ */
 function shippedWalks(): Generator
 {
     foreach (shippedIds('checklists') as $checklist) {
@@ -35,7 +40,11 @@ function shippedInspection(string $checklist, string $vehicle, ?string $form = n
 {
     $read = (new ChecklistReader)->read(Sample::shipped('checklists', $checklist));
 
-    return Inspection::of($read, (new VehicleReader)->read(Sample::shipped('vehicles', $vehicle)), $form === null ? null : $read->forms->of($form));
+    return Inspection::of(
+        $read,
+        (new VehicleReader())->read(Sample::shipped('vehicles', $vehicle)),
+        $form === null ? null : $read->forms->of($form),
+    );
 }
 
 /** Everything said in the listed order, or with the places of each axle turned round. @return list<Mark> */
@@ -87,26 +96,42 @@ function listedPlaces(Inspection $inspection): array
     return [...$places, ...array_reverse($axle)];
 }
 
-it('passes a perfect walk: all of it earned, nothing out of place', function (string $checklist, string $vehicle, ?string $form): void {
+it('passes a perfect walk: all of it earned, nothing out of place', function (
+    string $checklist,
+    string $vehicle,
+    ?string $form,
+): void {
     $inspection = shippedInspection($checklist, $vehicle, $form);
     $sheet = ScoreSheet::ofInspection($inspection, MarkList::of(...perfectWalk($inspection)));
 
-    expect([$sheet->verdict->standing, $sheet->overall->permille(), $sheet->order->outOfPlace, $sheet->order->sectionsOutOfPlace, $sheet->remarks])->toBe([Standing::Passed, 1000, [], [], []]);
+    expect([
+        $sheet->verdict->standing, $sheet->overall->permille(), $sheet->order->outOfPlace,
+        $sheet->order->sectionsOutOfPlace, $sheet->remarks,
+    ])->toBe([Standing::Passed, 1000, [], [], []]);
 })->with(fn (): Generator => shippedWalks());
 
 it('asks every component of the catalogue somewhere', function (): void {
-    $lines = array_slice(explode("\n", trim((string) file_get_contents(dirname(__DIR__, 3).'/catalogue/components.csv'))), 1);
+    $lines = array_slice(
+        explode("\n", trim((string) file_get_contents(dirname(__DIR__, 3).'/catalogue/components.csv'))),
+        1,
+    );
     $asked = [];
     foreach (shippedWalks() as [$checklist, $vehicle, $form]) {
         foreach ($form === null ? shippedInspection($checklist, $vehicle)->items : [] as $item) {
             $asked[$item->component] = true;
         }
     }
-    $missing = array_filter(array_map(static fn (string $line): string => explode(',', $line)[0], $lines), static fn (string $id): bool => ! isset($asked[$id]));
+    $missing = array_filter(
+        array_map(static fn (string $line): string => explode(',', $line)[0], $lines),
+        static fn (string $id): bool => ! isset($asked[$id]),
+    );
 
     expect(count($lines))->toBeGreaterThan(180)->and(array_values($missing))->toBe([]);
 });
 
 it('asks a spring spacer at the steer axle of the fullest list, and the cables of a roll-up door', function (): void {
-    expect(shippedInspection('every-axle-every-point', 'frost-reefer')->items)->toHaveKeys(['susp.spacer@steer', 'trailer.door_cables']);
+    expect(shippedInspection('every-axle-every-point', 'frost-reefer')->items)->toHaveKeys([
+        'susp.spacer@steer',
+        'trailer.door_cables',
+    ]);
 });

@@ -16,21 +16,46 @@ require_once __DIR__.'/Order/everyOrder.php';
 
 pest()->group('properties');
 
-/** A list so small that all that can still be said of it can be tried: two places, a bonus, a tandem, a test. @param  array<string, mixed>  $rules */
+/**
+ * A list so small that all that can still be said of it can be tried: two places, a bonus, a tandem, a test. @param
+ * array<string, mixed>  $rules
+ */
 function smallList(array $rules): array
 {
     $document = Sample::ruled(['axles' => 'each', ...$rules]);
     $document['figures'] = [];
     $document['components'] = [
         ['id' => 'cab.wipers', 'name' => 'Wipers', 'essential' => ['works']],
-        ['id' => 'safety.three_points', 'name' => 'Three points', 'essential' => ['works'], 'bonus' => true, 'weight' => 2],
+        [
+            'id' => 'safety.three_points',
+            'name' => 'Three points',
+            'essential' => ['works'],
+            'bonus' => true,
+            'weight' => 2,
+        ],
         ['id' => 'test.leak_applied', 'name' => 'Leak', 'essential' => ['works']],
         ['id' => 'wheel.rim', 'name' => 'Rim', 'essential' => ['intact'], 'further' => ['mounted']],
     ];
     $document['sections'] = [
-        ['id' => 'tests', 'name' => 'Tests', 'stops' => [['id' => 'bench', 'name' => 'Bench', 'zone' => 'brakes', 'asks' => ['test.leak_applied']]]],
-        ['id' => 'cab', 'name' => 'Cab', 'stops' => [['id' => 'cab', 'name' => 'Cab', 'zone' => 'cab', 'asks' => ['cab.wipers', 'safety.three_points']]]],
-        ['id' => 'drive', 'name' => 'Drive', 'stops' => [['id' => 'rear', 'name' => 'Rear', 'zone' => 'axle', 'axles' => 'drive', 'asks' => ['wheel.rim']]]],
+        [
+            'id' => 'tests',
+            'name' => 'Tests',
+            'stops' => [['id' => 'bench', 'name' => 'Bench', 'zone' => 'brakes', 'asks' => ['test.leak_applied']]],
+        ],
+        [
+            'id' => 'cab',
+            'name' => 'Cab',
+            'stops' => [
+                ['id' => 'cab', 'name' => 'Cab', 'zone' => 'cab', 'asks' => ['cab.wipers', 'safety.three_points']],
+            ],
+        ],
+        [
+            'id' => 'drive',
+            'name' => 'Drive',
+            'stops' => [
+                ['id' => 'rear', 'name' => 'Rear', 'zone' => 'axle', 'axles' => 'drive', 'asks' => ['wheel.rim']],
+            ],
+        ],
     ];
 
     return $document;
@@ -48,11 +73,17 @@ function nextMarks(Inspection $inspection, int $n): array
         $next[] = Sample::enter($n, $place->id);
     }
 
-    return [...$next, Sample::carry($n, 'rear-2', 'drive-1'), Sample::carry($n, 'rear-1', 'drive-2'), Mark::restarted(Sample::id($n), $n * 1000, 'tests')];
+    return [
+        ...$next,
+        Sample::carry($n, 'rear-2', 'drive-1'),
+        Sample::carry($n, 'rear-1', 'drive-2'),
+        Mark::restarted(Sample::id($n), $n * 1000, 'tests'),
+    ];
 }
 
 /**
- * Going on as well as anybody can: the places in any order, everything said, referred to and noticed, the tests begun again or not.
+ * Going on as well as anybody can: the places in any order, everything said, referred to and noticed, the tests begun
+ * again or not.
  *
  * @return Generator<list<Mark>>
  */
@@ -98,13 +129,30 @@ it('says "failed" in the middle of a walk only where no way of going on passes',
     for ($seed = 1; $seed <= 80; $seed++) {
         $random = new Randomizer(new Mt19937(300 + $seed));
         $one = static fn (array $of): mixed => $of[$random->getInt(0, count($of) - 1)];
-        $inspection = Sample::inspectionOf(smallList([
-            'returns' => $one(['place', 'section']), 'carry_over' => ['scopes' => ['tandem']],
-            'defects' => ['noticed' => $one(['nothing', 'whole', 'bonus']), 'recited_over' => 'half'],
-            'order' => ['sections' => $one(['fixed', 'free']), 'items' => $one(['fixed', 'grouped', 'free'])],
-            'brake_tests' => ['section' => 'tests', 'sequence' => $one(['before-walk', 'after-walk', 'any']), 'restarts' => $one([0, 1]), 'weight' => $one(['critical', 'section', 'counted'])],
-            'pass' => [...$one([['overall_percent' => 75], ['section_percent' => 50], ['misses_allowed' => 1], ['section_misses_allowed' => 0]]), ...$one([[], ['out_of_place_allowed' => 0]]), 'note' => 'x'],
-        ]));
+        $inspection = Sample::inspectionOf(
+            smallList([
+                'returns' => $one(['place', 'section']),
+                'carry_over' => ['scopes' => ['tandem']],
+                'defects' => ['noticed' => $one(['nothing', 'whole', 'bonus']), 'recited_over' => 'half'],
+                'order' => ['sections' => $one(['fixed', 'free']), 'items' => $one(['fixed', 'grouped', 'free'])],
+                'brake_tests' => [
+                    'section' => 'tests',
+                    'sequence' => $one(['before-walk', 'after-walk', 'any']),
+                    'restarts' => $one([0, 1]),
+                    'weight' => $one(['critical', 'section', 'counted']),
+                ],
+                'pass' => [
+                    ...$one([
+                        ['overall_percent' => 75],
+                        ['section_percent' => 50],
+                        ['misses_allowed' => 1],
+                        ['section_misses_allowed' => 0],
+                    ]),
+                    ...$one([[], ['out_of_place_allowed' => 0]]),
+                    'note' => 'x',
+                ],
+            ]),
+        );
         $marks = MarkList::of();
         for ($n = 1; $n <= 6; $n++) {
             $marks = $marks->with($one(nextMarks($inspection, $n)));
@@ -125,19 +173,57 @@ function standing(array $rules, Mark ...$marks): Standing
 }
 
 it('knows what can still be reached', function (array $rules, array $marks, Standing $standing): void {
-    expect(standing(['returns' => 'place', 'pass' => ['overall_percent' => 100, 'note' => 'x'], ...$rules], ...$marks))->toBe($standing);
+    expect(
+        standing(['returns' => 'place', 'pass' => ['overall_percent' => 100, 'note' => 'x'], ...$rules], ...$marks),
+    )->toBe($standing);
 })->with([
-    'extra credit makes up for what is lost' => [[], [Sample::enter(1, 'rear-1'), Sample::enter(2, 'cab')], Standing::Open],
-    'extra credit of a place that is left does not' => [[], [Sample::enter(1, 'cab'), Sample::enter(2, 'rear-1')], Standing::Failed],
-    'a defect to be noticed makes up for it' => [['defects' => ['noticed' => 'bonus']], [Sample::enter(1, 'cab'), Sample::enter(2, 'rear-1')], Standing::Open],
-    'a reference made in time goes on giving' => [['carry_over' => ['scopes' => ['tandem']], 'returns' => 'place'],
-        [Sample::enter(1, 'rear-1'), Sample::points(2, 'wheel.rim@drive-1', Pasada\Core\Catalogue\Point::Mounted), Sample::enter(3, 'rear-2'), Sample::carry(4, 'rear-2', 'drive-1'), Sample::enter(5, 'bench')], Standing::Open],
-    'a test that can be begun again' => [['brake_tests' => ['section' => 'tests', 'restarts' => 1]], [Sample::enter(1, 'bench'), Sample::enter(2, 'rear-1'), Sample::enter(3, 'bench')], Standing::Open],
-    'a test that cannot, and no more extra credit' => [['brake_tests' => ['section' => 'tests']], [Sample::enter(1, 'bench'), Sample::enter(2, 'cab'), Sample::enter(3, 'rear-1')], Standing::Failed],
+    'extra credit makes up for what is lost' => [
+        [],
+        [Sample::enter(1, 'rear-1'), Sample::enter(2, 'cab')],
+        Standing::Open,
+    ],
+    'extra credit of a place that is left does not' => [
+        [],
+        [Sample::enter(1, 'cab'), Sample::enter(2, 'rear-1')],
+        Standing::Failed,
+    ],
+    'a defect to be noticed makes up for it' => [
+        ['defects' => ['noticed' => 'bonus']],
+        [Sample::enter(1, 'cab'), Sample::enter(2, 'rear-1')],
+        Standing::Open,
+    ],
+    'a reference made in time goes on giving' => [
+        ['carry_over' => ['scopes' => ['tandem']], 'returns' => 'place'],
+        [
+            Sample::enter(1, 'rear-1'),
+            Sample::points(2, 'wheel.rim@drive-1', Pasada\Core\Catalogue\Point::Mounted),
+            Sample::enter(3, 'rear-2'),
+            Sample::carry(4, 'rear-2', 'drive-1'),
+            Sample::enter(5, 'bench'),
+        ],
+        Standing::Open,
+    ],
+    'a test that can be begun again' => [
+        ['brake_tests' => ['section' => 'tests', 'restarts' => 1]],
+        [Sample::enter(1, 'bench'), Sample::enter(2, 'rear-1'), Sample::enter(3, 'bench')],
+        Standing::Open,
+    ],
+    'a test that cannot, and no more extra credit' => [
+        ['brake_tests' => ['section' => 'tests']],
+        [Sample::enter(1, 'bench'), Sample::enter(2, 'cab'), Sample::enter(3, 'rear-1')],
+        Standing::Failed,
+    ],
 ]);
 
 it('calls nothing reachable any more once the walk is finished', function (string $pass): void {
-    $sheet = Sample::sheetOf(smallList(['pass' => [$pass => $pass === 'overall_percent' ? 80 : 0, 'out_of_place_allowed' => 0, 'note' => 'x']]), null, Sample::whole(1, 'cab.wipers'), Sample::finish(2));
+    $sheet = Sample::sheetOf(
+        smallList([
+            'pass' => [$pass => $pass === 'overall_percent' ? 80 : 0, 'out_of_place_allowed' => 0, 'note' => 'x'],
+        ]),
+        null,
+        Sample::whole(1, 'cab.wipers'),
+        Sample::finish(2),
+    );
 
     expect(array_filter($sheet->verdict->checks, static fn (PassCheck $check): bool => $check->reachable))->toBe([]);
 })->with(['overall_percent', 'misses_allowed', 'section_misses_allowed']);

@@ -38,12 +38,20 @@ it('adds up the stays of a section wherever they lie in the walk', function (arr
 ]);
 
 it('says what took longer than is allowed, to the second', function (array $allowed, array $breaches): void {
-    expect(timeOf($allowed, Sample::enter(0, 'cab'), Sample::enter(75, 'engine'), Sample::finish(200))->breaches)->toBe($breaches);
+    expect(timeOf($allowed, Sample::enter(0, 'cab'), Sample::enter(75, 'engine'), Sample::finish(200))->breaches)->toBe(
+        $breaches,
+    );
 })->with([
     'nothing is limited' => [[], []],
     'everything exactly in time' => [['' => 200, 'cab' => 75, 'outside' => 125], []],
     'the walk a second over' => [['' => 199], ['The walk took 3:20; 3:19 is allowed.']],
     'the cab a second over' => [['cab' => 74], ['"In the cab" took 1:15; 1:14 is allowed.']],
-    'the walk and a section, the walk first' => [['' => 60, 'outside' => 60], ['The walk took 3:20; 1:00 is allowed.', '"Outside" took 2:05; 1:00 is allowed.']],
-    'sections in walking order' => [['outside' => 60, 'cab' => 60], ['"In the cab" took 1:15; 1:00 is allowed.', '"Outside" took 2:05; 1:00 is allowed.']],
+    'the walk and a section, the walk first' => [
+        ['' => 60, 'outside' => 60],
+        ['The walk took 3:20; 1:00 is allowed.', '"Outside" took 2:05; 1:00 is allowed.'],
+    ],
+    'sections in walking order' => [
+        ['outside' => 60, 'cab' => 60],
+        ['"In the cab" took 1:15; 1:00 is allowed.', '"Outside" took 2:05; 1:00 is allowed.'],
+    ],
 ]);

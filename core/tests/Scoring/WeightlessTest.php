@@ -21,8 +21,14 @@ function weightless(array $rules, Mark ...$marks): ScoreSheet
 it('counts what weighs nothing for nothing', function (array $marks): void {
     $sheet = weightless([], ...[...$marks, Sample::finish(9)]);
 
-    expect([$sheet->overall->asked, $sheet->overall->whole, $sheet->overall->misses(), array_sum($sheet->overall->counts)])->toBe([7, 0, 7, 7]);
-})->with(['said' => [[Sample::whole(1, 'cab.seat_belt')]], 'said in part' => [[Sample::points(1, 'cab.seat_belt', Point::Works)]], 'not said' => [[]]]);
+    expect([
+        $sheet->overall->asked, $sheet->overall->whole, $sheet->overall->misses(), array_sum($sheet->overall->counts),
+    ])->toBe([7, 0, 7, 7]);
+})->with([
+    'said' => [[Sample::whole(1, 'cab.seat_belt')]],
+    'said in part' => [[Sample::points(1, 'cab.seat_belt', Point::Works)]],
+    'not said' => [[]],
+]);
 
 it('says how it stands all the same', function (array $marks, ItemStatus $status): void {
     expect(weightless([], ...[...$marks, Sample::finish(9)])->outcomes['cab.seat_belt']->status)->toBe($status);
@@ -36,5 +42,8 @@ it('says how it stands all the same', function (array $marks, ItemStatus $status
 it('lets no miss of it fail, and none of it pass', function (): void {
     $all = array_filter(Sample::all(), static fn (Mark $mark): bool => $mark->payload->item() !== 'cab.seat_belt');
 
-    expect(weightless(['pass' => ['misses_allowed' => 0, 'note' => 'x']], ...[...$all, Sample::finish(99)])->verdict->standing)->toBe(Standing::Passed);
+    expect(
+        weightless(['pass' => ['misses_allowed' => 0, 'note' => 'x']], ...[...$all, Sample::finish(99)])->verdict
+            ->standing,
+    )->toBe(Standing::Passed);
 });

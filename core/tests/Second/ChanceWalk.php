@@ -8,7 +8,10 @@ use Pasada\Core\Tests\Sample;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** A checklist, a vehicle and the marks of a finished walk, drawn by chance from a seed: every value of every rule comes up. */
+/**
+ * A checklist, a vehicle and the marks of a finished walk, drawn by chance from a seed: every value of every rule comes
+ * up.
+ */
 final readonly class ChanceWalk
 {
     private Randomizer $random;
@@ -49,14 +52,34 @@ final readonly class ChanceWalk
     private function vehicle(): array
     {
         $axle = fn (string $group, float $at): array => [
-            'group' => $group, 'at_ft' => $at, 'suspension' => $this->one(['spring', 'air']), 'brakes' => $this->one(['drum', 'disc']), 'wheels' => $group === 'steer' ? 'single' : $this->one(['single', 'dual']), 'hub' => 'hub-seal',
+            'group' => $group,
+            'at_ft' => $at,
+            'suspension' => $this->one(['spring', 'air']),
+            'brakes' => $this->one(['drum', 'disc']),
+            'wheels' => $group === 'steer' ? 'single' : $this->one(['single', 'dual']),
+            'hub' => 'hub-seal',
         ];
-        $vehicle = [...Sample::vehicleDocument(), 'equipment' => $this->one([[], ['air-horn'], ['air-horn', 'hand-valve']])];
-        $vehicle['units'][0]['axles'] = [$axle('steer', 4), $axle('drive', 16), ...$this->chance(60) ? [$axle('drive', 20)] : []];
+        $vehicle = [
+            ...Sample::vehicleDocument(),
+            'equipment' => $this->one([[], ['air-horn'], ['air-horn', 'hand-valve']]),
+        ];
+        $vehicle['units'][0]['axles'] = [
+            $axle('steer', 4),
+            $axle('drive', 16),
+            ...$this->chance(60) ? [$axle('drive', 20)] : [],
+        ];
         if ($this->chance(50)) {
-            $vehicle['units'][] = ['kind' => 'semitrailer', 'body' => 'van', 'from_ft' => 21, 'to_ft' => 60, 'axles' => [$axle('trailer', 50), ...$this->chance(60) ? [$axle('trailer', 54)] : []]];
+            $vehicle['units'][] = [
+                'kind' => 'semitrailer',
+                'body' => 'van',
+                'from_ft' => 21,
+                'to_ft' => 60,
+                'axles' => [$axle('trailer', 50), ...$this->chance(60) ? [$axle('trailer', 54)] : []],
+            ];
         }
-        $vehicle['figures'] = $this->chance(30) ? [['component' => 'wheel.tyre', 'point' => 'inflation', 'axles' => 'drive', 'low' => 90, 'high' => 110]] : [];
+        $vehicle['figures'] = $this->chance(30)
+            ? [['component' => 'wheel.tyre', 'point' => 'inflation', 'axles' => 'drive', 'low' => 90, 'high' => 110]]
+            : [];
 
         return $vehicle;
     }
@@ -65,15 +88,49 @@ final readonly class ChanceWalk
     {
         $tug = $this->one(['any', 'before-leak', 'after-leak']);
         $document = Sample::ruled([
-            'credit' => $this->one(['named', 'essential', 'weighted', 'full']), 'half_for_part' => $this->chance(50), 'returns' => $this->one(['place', 'section', 'end']),
-            'axles' => $this->one(['each', 'each', 'group', 'all']), 'sides' => $this->one(['one', 'both', 'both']), 'wrong' => $this->one(['point', 'item']), 'not_fitted' => $this->one(['vehicle', 'spoken']),
-            'carry_over' => ['scopes' => $this->one([[], ['tandem'], ['axle'], ['side'], ['tandem', 'axle', 'side'], ['tandem', 'axle', 'side']]), ...$this->chance(20) ? ['from' => ['drive' => ['steer'], 'trailer' => ['drive']]] : []],
-            'order' => ['sections' => $this->one(['fixed', 'free']), 'items' => $this->one(['fixed', 'grouped', 'free']), 'direction' => $this->one(['inside-out', 'outside-in', 'kept']), 'tandem' => $this->one(['axle', 'part', 'kept'])],
-            'defects' => ['recited_over' => $this->one(['nothing', 'half', 'full']), 'noticed' => $this->one(['nothing', 'whole', 'bonus'])],
-            'brake_tests' => ['section' => 'tests', 'sequence' => $this->one(['before-walk', 'after-walk', 'any']), 'tug' => $tug, 'restarts' => $this->random->getInt(0, 2), 'weight' => $this->one(['critical', 'section', 'counted'])],
+            'credit' => $this->one(['named', 'essential', 'weighted', 'full']),
+            'half_for_part' => $this->chance(50),
+            'returns' => $this->one(['place', 'section', 'end']),
+            'axles' => $this->one(['each', 'each', 'group', 'all']),
+            'sides' => $this->one(['one', 'both', 'both']),
+            'wrong' => $this->one(['point', 'item']),
+            'not_fitted' => $this->one(['vehicle', 'spoken']),
+            'carry_over' => [
+                'scopes' => $this->one([
+                    [], ['tandem'], ['axle'], ['side'], ['tandem', 'axle', 'side'], ['tandem', 'axle', 'side'],
+                ]),
+                ...$this->chance(20) ? ['from' => ['drive' => ['steer'], 'trailer' => ['drive']]] : [],
+            ],
+            'order' => [
+                'sections' => $this->one(['fixed', 'free']),
+                'items' => $this->one(['fixed', 'grouped', 'free']),
+                'direction' => $this->one(['inside-out', 'outside-in', 'kept']),
+                'tandem' => $this->one(['axle', 'part', 'kept']),
+            ],
+            'defects' => [
+                'recited_over' => $this->one(['nothing', 'half', 'full']),
+                'noticed' => $this->one(['nothing', 'whole', 'bonus']),
+            ],
+            'brake_tests' => [
+                'section' => 'tests',
+                'sequence' => $this->one(['before-walk', 'after-walk', 'any']),
+                'tug' => $tug,
+                'restarts' => $this->random->getInt(0, 2),
+                'weight' => $this->one(['critical', 'section', 'counted']),
+            ],
             'pass' => $this->pass(),
         ]);
-        $document['figures'][] = ['id' => 'pressure', 'point' => 'inflation', 'components' => ['wheel.tyre'], 'low' => 100, 'high' => 100, 'accepted_low' => 95, 'accepted_high' => 105, 'unit' => 'psi', 'source' => 'plate'];
+        $document['figures'][] = [
+            'id' => 'pressure',
+            'point' => 'inflation',
+            'components' => ['wheel.tyre'],
+            'low' => 100,
+            'high' => 100,
+            'accepted_low' => 95,
+            'accepted_high' => 105,
+            'unit' => 'psi',
+            'source' => 'plate',
+        ];
         $document['components'] = [...$document['components'], ...self::more()];
         foreach ($document['components'] as $n => $component) {
             if (! in_array($component['id'], ['cab.seat_belt', 'susp.air_bag', 'susp.leaf_springs'], true)) {
@@ -85,16 +142,41 @@ final readonly class ChanceWalk
         }
         $document['components'][4]['bonus'] = $this->chance(50);
         $document['components'][5]['further'] = ['matched', 'inflation'];
-        $tests = $tug === 'before-leak' ? ['test.park_tractor', 'test.leak_applied'] : ['test.leak_applied', 'test.park_tractor'];
+        $tests =
+            $tug === 'before-leak'
+                ? ['test.park_tractor', 'test.leak_applied']
+                : ['test.leak_applied', 'test.park_tractor'];
         $axleStops = fn (string $group): array => [
-            ['id' => $group.'-suspension', 'name' => 'S', 'zone' => 'axle', 'axles' => $group, 'asks' => ['susp.suspension', 'susp.spacer']],
+            [
+                'id' => $group.'-suspension',
+                'name' => 'S',
+                'zone' => 'axle',
+                'axles' => $group,
+                'asks' => ['susp.suspension', 'susp.spacer'],
+            ],
             ['id' => $group.'-brakes', 'name' => 'B', 'zone' => 'axle', 'axles' => $group, 'asks' => ['brake.hose']],
             ['id' => $group.'-wheel', 'name' => 'W', 'zone' => 'axle', 'axles' => $group, 'asks' => ['wheel.tyre']],
         ];
         $document['sections'] = [
             $document['sections'][0],
-            ['id' => 'tests', 'name' => 'T', 'stops' => [['id' => 'bench', 'name' => 'B', 'zone' => 'brakes', 'asks' => $tests]]],
-            ['id' => 'engine', 'name' => 'E', 'stops' => [['id' => 'engine', 'name' => 'E', 'zone' => 'engine-left', 'asks' => ['engine.alternator', 'engine.oil_level']], ...$axleStops('steer')]],
+            [
+                'id' => 'tests',
+                'name' => 'T',
+                'stops' => [['id' => 'bench', 'name' => 'B', 'zone' => 'brakes', 'asks' => $tests]],
+            ],
+            [
+                'id' => 'engine',
+                'name' => 'E',
+                'stops' => [
+                    [
+                        'id' => 'engine',
+                        'name' => 'E',
+                        'zone' => 'engine-left',
+                        'asks' => ['engine.alternator', 'engine.oil_level'],
+                    ],
+                    ...$axleStops('steer'),
+                ],
+            ],
             ['id' => 'drive', 'name' => 'D', 'stops' => $axleStops('drive')],
             ['id' => 'trailer', 'name' => 'R', 'stops' => $axleStops('trailer')],
         ];
@@ -107,9 +189,27 @@ final readonly class ChanceWalk
     {
         return [
             ['id' => 'brake.hose', 'name' => 'Hose', 'essential' => ['sealed', 'rubber_ok'], 'further' => ['mounted']],
-            ['id' => 'susp.spacer', 'name' => 'Spacer', 'essential' => ['mounted'], 'further' => ['intact'], 'needs' => ['suspension:spring', 'wheels:dual']],
-            ['id' => 'susp.leaf_springs', 'name' => 'Springs', 'essential' => ['intact'], 'further' => ['complete'], 'needs' => ['suspension:spring']],
-            ['id' => 'susp.air_bag', 'name' => 'Air bag', 'essential' => ['mounted', 'sealed'], 'further' => ['intact'], 'needs' => ['suspension:air']],
+            [
+                'id' => 'susp.spacer',
+                'name' => 'Spacer',
+                'essential' => ['mounted'],
+                'further' => ['intact'],
+                'needs' => ['suspension:spring', 'wheels:dual'],
+            ],
+            [
+                'id' => 'susp.leaf_springs',
+                'name' => 'Springs',
+                'essential' => ['intact'],
+                'further' => ['complete'],
+                'needs' => ['suspension:spring'],
+            ],
+            [
+                'id' => 'susp.air_bag',
+                'name' => 'Air bag',
+                'essential' => ['mounted', 'sealed'],
+                'further' => ['intact'],
+                'needs' => ['suspension:air'],
+            ],
             ['id' => 'susp.suspension', 'name' => 'Suspension', 'parts' => ['susp.leaf_springs', 'susp.air_bag']],
             ['id' => 'test.leak_applied', 'name' => 'Leak', 'essential' => ['works']],
             ['id' => 'test.park_tractor', 'name' => 'Tug', 'essential' => ['works']],
@@ -119,8 +219,16 @@ final readonly class ChanceWalk
     private function pass(): array
     {
         return [
-            ...$this->one([['overall_percent' => 60], ['section_percent' => 40], ['misses_allowed' => 5], ['section_misses_allowed' => 2], ['sections' => ['engine' => ['percent' => 70], 'drive' => ['misses_allowed' => 1]]]]),
-            ...$this->chance(30) ? ['out_of_place_allowed' => $this->random->getInt(0, 6)] : [], ...$this->chance(20) ? ['critical_components' => ['cab.seat_belt']] : [], 'note' => 'x',
+            ...$this->one([
+                ['overall_percent' => 60],
+                ['section_percent' => 40],
+                ['misses_allowed' => 5],
+                ['section_misses_allowed' => 2],
+                ['sections' => ['engine' => ['percent' => 70], 'drive' => ['misses_allowed' => 1]]],
+            ]),
+            ...$this->chance(30) ? ['out_of_place_allowed' => $this->random->getInt(0, 6)] : [],
+            ...$this->chance(20) ? ['critical_components' => ['cab.seat_belt']] : [],
+            'note' => 'x',
         ];
     }
 
@@ -137,7 +245,11 @@ final readonly class ChanceWalk
         $add = function (array $mark) use (&$marks, &$n): void {
             $n++;
             // Two devices: some marks are timed earlier than they are made.
-            $marks[] = ['id' => Sample::id($n), 'at_ms' => max(0, $n * 1000 - ($this->chance(10) ? $this->random->getInt(0, 6000) : 0)), ...$mark];
+            $marks[] = [
+                'id' => Sample::id($n),
+                'at_ms' => max(0, $n * 1000 - ($this->chance(10) ? $this->random->getInt(0, 6000) : 0)),
+                ...$mark,
+            ];
         };
         $places = array_values(array_unique(array_column($items, 'place')));
         $froms = [...array_values(array_unique(array_filter(array_column($items, 'axle')))), 'left', 'right'];
@@ -152,14 +264,27 @@ final readonly class ChanceWalk
                 }
             }
             // "The same as ..." instead of some words.
-            for ($k = preg_match('/^(drive|trailer|cab)/', $place) === 1 ? $this->random->getInt(0, 2) : 0; $k > 0; $k--) {
+            for (
+                $k = preg_match('/^(drive|trailer|cab)/', $place) === 1 ? $this->random->getInt(0, 2) : 0;
+                $k > 0;
+                $k--
+            ) {
                 $add(['kind' => 'carried_over', 'place' => $place, 'from' => $this->one($froms)]);
             }
             if ($this->chance(30)) {
-                $add($this->one([
-                    ['kind' => 'carried_over', 'place' => $place, 'from' => $this->one($froms), ...$this->chance(20) ? ['except' => [$this->one($items)['id']]] : []],
-                    ['kind' => 'carried_over', 'place' => $place, 'from' => $this->one($froms)], ['kind' => 'place_closed', 'place' => $place], ['kind' => 'restarted', 'section' => 'tests'],
-                ]));
+                $add(
+                    $this->one([
+                        [
+                            'kind' => 'carried_over',
+                            'place' => $place,
+                            'from' => $this->one($froms),
+                            ...$this->chance(20) ? ['except' => [$this->one($items)['id']]] : [],
+                        ],
+                        ['kind' => 'carried_over', 'place' => $place, 'from' => $this->one($froms)],
+                        ['kind' => 'place_closed', 'place' => $place],
+                        ['kind' => 'restarted', 'section' => 'tests'],
+                    ]),
+                );
             }
             if ($marks !== [] && $this->chance(20)) {
                 $add(['kind' => 'undo', 'undoes' => $this->one($marks)['id']]);
@@ -167,7 +292,12 @@ final readonly class ChanceWalk
             if ($this->chance(40)) {
                 // Something remembered, mostly of what was spoken of already.
                 $before = $this->one([...array_column($marks, 'item'), $this->one($items)['id']]);
-                $add($this->said(array_values(array_filter($items, static fn (array $item): bool => $item['id'] === $before))[0], $items));
+                $add(
+                    $this->said(
+                        array_values(array_filter($items, static fn (array $item): bool => $item['id'] === $before))[0],
+                        $items,
+                    ),
+                );
             }
         }
         $add(['kind' => 'finished']);
@@ -192,9 +322,25 @@ final readonly class ChanceWalk
         return match ($this->random->getInt(0, 15)) {
             0, 1, 2, 3, 4 => ['kind' => 'heard_whole', 'item' => $item['id'], ...$side, ...$said],
             5, 6, 7 => ['kind' => 'points_heard', 'item' => $item['id'], 'points' => $some, ...$side, ...$said],
-            8 => ['kind' => 'points_taken_back', 'item' => $item['id'], 'points' => $this->chance(30) ? ['identified'] : $some, ...$side],
-            9, 10 => $figure === null ? ['kind' => 'heard_whole', 'item' => $item['id'], ...$side] : ['kind' => 'figure_heard', 'item' => $item['id'], 'points' => [$figure], 'value' => $this->one([2, 4, 3, 0.75, 100, 92]), ...$side, ...$said],
-            11 => $some === [] ? ['kind' => 'heard_whole', 'item' => $item['id']] : ['kind' => 'said_wrong', 'item' => $item['id'], 'points' => $some, ...$side],
+            8 => [
+                'kind' => 'points_taken_back',
+                'item' => $item['id'],
+                'points' => $this->chance(30) ? ['identified'] : $some,
+                ...$side,
+            ],
+            9, 10 => $figure === null
+                ? ['kind' => 'heard_whole', 'item' => $item['id'], ...$side]
+                : [
+                    'kind' => 'figure_heard',
+                    'item' => $item['id'],
+                    'points' => [$figure],
+                    'value' => $this->one([2, 4, 3, 0.75, 100, 92]),
+                    ...$side,
+                    ...$said,
+                ],
+            11 => $some === []
+                ? ['kind' => 'heard_whole', 'item' => $item['id']]
+                : ['kind' => 'said_wrong', 'item' => $item['id'], 'points' => $some, ...$side],
             12 => ['kind' => 'not_fitted', 'item' => $item['id'], ...$said],
             13 => ['kind' => 'defect_planted', 'item' => $item['id'], 'text' => 'crack', ...$side],
             14 => ['kind' => 'defect_noticed', 'item' => $item['id'], ...$side, ...$said],

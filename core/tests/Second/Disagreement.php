@@ -42,7 +42,9 @@ final readonly class Disagreement
             'passes' => [$sheet->verdict->standing === Standing::Passed, $second->passes()],
         ] as $what => [$engine, $other]) {
             if ($engine !== $other) {
-                $found[] = sprintf('%s: engine %s, second %s', $what, var_export($engine, true), var_export($other, true));
+                $found[] = sprintf(
+                    '%s: engine %s, second %s', $what, var_export($engine, true), var_export($other, true),
+                );
             }
         }
 
@@ -52,16 +54,36 @@ final readonly class Disagreement
     /** @return list<string> */
     private static function items(Inspection $inspection, SecondScorer $second): array
     {
-        $codes = static fn ($points): array => array_map(static fn ($point): string => $point->value, $points->points());
+        $codes = static fn ($points): array => array_column($points->points(), 'value');
         $sorted = static function (array $points): array {
             sort($points);
 
             return $points;
         };
-        $engine = array_map(static fn ($item): string => json_encode([$item->id, $item->place, $sorted($codes($item->essential)), $sorted($codes($item->further)), $item->fitted]) ?: '', array_values($inspection->items));
-        $other = array_map(static fn (array $item): string => json_encode([$item['id'], $item['place'], $sorted($item['essential']), $sorted($item['further']), $item['fitted']]) ?: '', $second->items);
+        $engine = array_map(
+            static fn ($item): string => json_encode([
+                $item->id, $item->place, $sorted($codes($item->essential)), $sorted($codes($item->further)),
+                $item->fitted,
+            ]) ?:
+            '',
+            array_values($inspection->items),
+        );
+        $other = array_map(
+            static fn (array $item): string => json_encode([
+                $item['id'], $item['place'], $sorted($item['essential']), $sorted($item['further']), $item['fitted'],
+            ]) ?:
+            '',
+            $second->items,
+        );
 
-        return $engine === $other ? [] : ['the lists differ: '.implode(' ', array_diff($engine, $other)).' / '.implode(' ', array_diff($other, $engine))];
+        return $engine === $other
+            ? []
+            : [
+                'the lists differ: '.
+                implode(' ', array_diff($engine, $other)).
+                ' / '.
+                implode(' ', array_diff($other, $engine)),
+            ];
     }
 
     /** @param  array{status: string, earned: int, possible: int, bonus: int}  $other
@@ -73,6 +95,8 @@ final readonly class Disagreement
         $engine = [$status, $outcome->earned, $outcome->possible, $outcome->bonus];
         $second = [$other['status'], $units($other['earned']), $units($other['possible']), $units($other['bonus'])];
 
-        return $engine === $second ? [] : [sprintf('%s: engine %s, second %s', $outcome->item->id, json_encode($engine), json_encode($second))];
+        return $engine === $second
+            ? []
+            : [sprintf('%s: engine %s, second %s', $outcome->item->id, json_encode($engine), json_encode($second))];
     }
 }

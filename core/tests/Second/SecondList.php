@@ -5,15 +5,22 @@ declare(strict_types=1);
 namespace Pasada\Core\Tests\Second;
 
 /**
- * Lays out the items of a checklist on a vehicle once more, from the decoded files and from the rules in words. Slow and plain on purpose:
- * nothing of the engine is used, so that both can only agree by being right, or by being wrong in the same way twice.
+ * Lays out the items of a checklist on a vehicle once more, from the decoded files and from the rules in words. Slow
+ * and plain on purpose: nothing of the engine is used, so that both can only agree by being right, or by being wrong in
+ * the same way twice.
  *
- * @phpstan-type Item array{id: string, component: string, axle: ?string, group: ?string, side: ?string, section: string, place: string, stop: string, axles: list<string>, essential: list<string>, further: list<string>, weight: int, credit: string, bonus: bool, two: bool, fitted: bool, figures: array<string, list<array{float, float}>>, zone: string}
+ * @phpstan-type Item array{
+ *    id: string, component: string, axle: ?string, group: ?string, side: ?string, section: string, place: string,
+ *    stop: string, axles: list<string>, essential: list<string>, further: list<string>, weight: int, credit: string,
+ *    bonus: bool, two: bool, fitted: bool, figures: array<string, list<array{float, float}>>, zone: string,
+ * }
  */
 final class SecondList
 {
     /** What one vehicle may have and the next may not; of anything else nobody would look for parts. */
-    private const EQUIPMENT = ['air-horn', 'hand-valve', 'sliding-tandem', 'hood-mirrors', 'auto-inflation', 'hub-meter'];
+    private const EQUIPMENT = [
+        'air-horn', 'hand-valve', 'sliding-tandem', 'hood-mirrors', 'auto-inflation', 'hub-meter',
+    ];
 
     /** @var list<array<string, mixed>> axles from front to back, with id, group and features */
     private array $axles = [];
@@ -28,7 +35,12 @@ final class SecondList
      * @param  array<string, mixed>  $vehicle */
     public function __construct(private array $checklist, private array $vehicle)
     {
-        $this->have = [...$vehicle['equipment'], 'transmission:'.$vehicle['transmission'], 'doors:'.$vehicle['doors'], ...count($vehicle['units']) > 1 ? ['trailer'] : []];
+        $this->have = [
+            ...$vehicle['equipment'],
+            'transmission:'.$vehicle['transmission'],
+            'doors:'.$vehicle['doors'],
+            ...count($vehicle['units']) > 1 ? ['trailer'] : [],
+        ];
         foreach ($vehicle['drives'] as $part => $drive) {
             $this->have[] = str_replace('_', '-', $part).':'.$drive;
         }
@@ -38,8 +50,12 @@ final class SecondList
                 $group = $axle['group'];
                 $count[$group] = ($count[$group] ?? 0) + 1;
                 $this->axles[] = [
-                    'id' => $group === 'steer' && $count[$group] === 1 ? 'steer' : $group.'-'.$count[$group], 'group' => $group,
-                    'has' => [...$this->have, 'suspension:'.$axle['suspension'], 'brakes:'.$axle['brakes'], 'wheels:'.$axle['wheels']],
+                    'id' => $group === 'steer' && $count[$group] === 1 ? 'steer' : $group.'-'.$count[$group],
+                    'group' => $group,
+                    'has' => [
+                        ...$this->have, 'suspension:'.$axle['suspension'], 'brakes:'.$axle['brakes'],
+                        'wheels:'.$axle['wheels'],
+                    ],
                 ];
             }
         }
@@ -60,7 +76,12 @@ final class SecondList
                     $component = $this->components[$id];
                     $how = $component['axles'] ?? $rule;
                     $group = $stop['axles'] ?? null;
-                    $of = $group === null ? [] : array_values(array_filter($this->axles, static fn (array $axle): bool => $axle['group'] === $group));
+                    $of =
+                        $group === null
+                            ? []
+                            : array_values(
+                                array_filter($this->axles, static fn (array $axle): bool => $axle['group'] === $group),
+                            );
                     if ($group === null) {
                         $here[] = [0, $component, null, null, [$this->have]];
                     } elseif ($how === 'all') {
@@ -102,7 +123,9 @@ final class SecondList
             while ($n < count($stops) && ($stops[$n]['axles'] ?? null) === $group) {
                 $run[] = $stops[$n++];
             }
-            $axles = array_values(array_filter($this->axles, static fn (array $axle): bool => $axle['group'] === $group));
+            $axles = array_values(
+                array_filter($this->axles, static fn (array $axle): bool => $axle['group'] === $group),
+            );
             if ($group !== null && $axles === []) {
                 continue;
             }
@@ -124,10 +147,17 @@ final class SecondList
     }
 
     /** @param  list<list<string>>  $has  what each axle that it stands for has */
-    private function item(array $component, array $section, array $stop, string $place, array $axles, ?string $group, ?string $axle, ?string $side, array $has): ?array
-    {
+    private function item(
+        array $component, array $section, array $stop, string $place, array $axles, ?string $group, ?string $axle,
+        ?string $side, array $has,
+    ): ?array {
         $with = array_values(array_filter($has, fn (array $one): bool => $this->isThere($component, $one)));
-        if ($with === [] && (($this->checklist['rules']['not_fitted'] ?? 'vehicle') === 'vehicle' || isset($component['parts']) || ! $this->wouldBeLookedFor($component, $has))) {
+        if (
+            $with === [] &&
+            (($this->checklist['rules']['not_fitted'] ?? 'vehicle') === 'vehicle' ||
+                isset($component['parts']) ||
+                ! $this->wouldBeLookedFor($component, $has))
+        ) {
             return null;
         }
         $essential = $further = [];
@@ -146,10 +176,24 @@ final class SecondList
         $where = implode('.', array_filter([$axle, $side]));
 
         return [
-            'id' => $component['id'].($where === '' ? '' : '@'.$where), 'component' => $component['id'], 'axle' => $axle, 'group' => $group, 'side' => $side,
-            'section' => $section['id'], 'place' => $place, 'stop' => $stop['id'], 'axles' => array_column($axles, 'id'), 'essential' => $essential, 'further' => $further,
-            'weight' => $component['weight'] ?? 1, 'credit' => $component['credit'] ?? $section['credit'] ?? $this->checklist['rules']['credit'], 'bonus' => $component['bonus'] ?? false,
-            'two' => ($component['repeat'] ?? '') === 'two-sided', 'fitted' => $with !== [], 'figures' => $this->figures($component, $group, $axle === null && count($has) > 1), 'zone' => $stop['zone'],
+            'id' => $component['id'].($where === '' ? '' : '@'.$where),
+            'component' => $component['id'],
+            'axle' => $axle,
+            'group' => $group,
+            'side' => $side,
+            'section' => $section['id'],
+            'place' => $place,
+            'stop' => $stop['id'],
+            'axles' => array_column($axles, 'id'),
+            'essential' => $essential,
+            'further' => $further,
+            'weight' => $component['weight'] ?? 1,
+            'credit' => $component['credit'] ?? ($section['credit'] ?? $this->checklist['rules']['credit']),
+            'bonus' => $component['bonus'] ?? false,
+            'two' => ($component['repeat'] ?? '') === 'two-sided',
+            'fitted' => $with !== [],
+            'figures' => $this->figures($component, $group, $axle === null && count($has) > 1),
+            'zone' => $stop['zone'],
         ];
     }
 
@@ -161,14 +205,29 @@ final class SecondList
             }
         }
 
-        return ! isset($component['parts']) || array_filter($component['parts'], fn (string $part): bool => $this->isThere($this->components[$part], $has)) !== [];
+        return ! isset($component['parts']) ||
+            array_filter(
+                $component['parts'],
+                fn (string $part): bool => $this->isThere($this->components[$part], $has),
+            ) !== [];
     }
 
     private function wouldBeLookedFor(array $component, array $has): bool
     {
         foreach ($has as $one) {
-            $lacking = array_filter($component['needs'] ?? [], static fn (string $need): bool => array_intersect(explode('|', $need), $one) === []);
-            if (array_diff(array_merge([], ...array_map(static fn (string $need): array => explode('|', $need), array_values($lacking))), self::EQUIPMENT) === []) {
+            $lacking = array_filter(
+                $component['needs'] ?? [],
+                static fn (string $need): bool => array_intersect(explode('|', $need), $one) === [],
+            );
+            if (
+                array_diff(
+                    array_merge(
+                        [],
+                        ...array_map(static fn (string $need): array => explode('|', $need), array_values($lacking)),
+                    ),
+                    self::EQUIPMENT,
+                ) === []
+            ) {
                 return true;
             }
         }
@@ -204,23 +263,48 @@ final class SecondList
         return [$essential, array_values(array_diff(array_unique(array_filter($further, $makesSense)), $essential))];
     }
 
-    /** The accepted values by point; several where axles differ that are one item. @return array<string, list<array{float, float}>> */
+    /**
+     * The accepted values by point; several where axles differ that are one item. @return array<string,
+     * list<array{float, float}>>
+     */
     private function figures(array $component, ?string $group, bool $ofAll): array
     {
         $found = [];
-        $groups = ! $ofAll ? [$group] : array_values(array_unique(array_column(array_filter($this->axles, fn (array $axle): bool => $this->isThere($component, $axle['has'])), 'group')));
+        $groups = ! $ofAll
+            ? [$group]
+            : array_values(
+                array_unique(
+                    array_column(
+                        array_filter($this->axles, fn (array $axle): bool => $this->isThere($component, $axle['has'])),
+                        'group',
+                    ),
+                ),
+            );
         foreach ($groups as $at) {
             $here = [];
             foreach ($this->checklist['figures'] as $figure) {
-                if ((! isset($figure['components']) || in_array($component['id'], $figure['components'], true)) && (! isset($figure['axles']) || in_array($at, $figure['axles'], true))
-                    && (! isset($here[$figure['point']]) || isset($figure['components']))) {
-                    $low = $figure['accepted_low'] ?? $figure['low'] ?? $figure['high'];
-                    $here[$figure['point']] = [(float) $low, (float) ($figure['accepted_high'] ?? max($low, $figure['high'] ?? $figure['low']))];
+                if (
+                    (! isset($figure['components']) || in_array($component['id'], $figure['components'], true)) &&
+                    (! isset($figure['axles']) || in_array($at, $figure['axles'], true)) &&
+                    (! isset($here[$figure['point']]) || isset($figure['components']))
+                ) {
+                    $low = $figure['accepted_low'] ?? ($figure['low'] ?? $figure['high']);
+                    $here[$figure['point']] = [
+                        (float) $low,
+                        (float) ($figure['accepted_high'] ?? max($low, $figure['high'] ?? $figure['low'])),
+                    ];
                 }
             }
             foreach ($this->vehicle['figures'] ?? [] as $own) {
-                if ($own['component'] === $component['id'] && isset($here[$own['point']]) && (! isset($own['axles']) || $own['axles'] === $at)) {
-                    $here[$own['point']] = [(float) ($own['low'] ?? $own['high']), (float) ($own['high'] ?? $own['low'])];
+                if (
+                    $own['component'] === $component['id'] &&
+                    isset($here[$own['point']]) &&
+                    (! isset($own['axles']) || $own['axles'] === $at)
+                ) {
+                    $here[$own['point']] = [
+                        (float) ($own['low'] ?? $own['high']),
+                        (float) ($own['high'] ?? $own['low']),
+                    ];
                 }
             }
             foreach ($here as $point => $range) {

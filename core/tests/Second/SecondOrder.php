@@ -22,11 +22,23 @@ final readonly class SecondOrder
             return 0;
         }
         $listed = array_values(array_unique(array_column($this->items, 'section')));
-        $walked = array_values(array_filter($listed, fn (string $section): bool => array_filter($this->said, fn (string $id): bool => $this->item($id)['section'] === $section) !== []));
+        $walked = array_values(
+            array_filter(
+                $listed,
+                fn (string $section): bool => array_filter(
+                    $this->said,
+                    fn (string $id): bool => $this->item($id)['section'] === $section,
+                ) !== [],
+            ),
+        );
         $fewest = PHP_INT_MAX;
         foreach ($this->ways() as [$turn, $tandem]) {
             foreach ($isFixed ? [$walked] : self::orders($walked) as $sections) {
-                $fewest = min($fewest, count($this->said) - $this->longest(fn (string $id): array => $this->rank($id, $sections, $parts, $turn, $tandem)));
+                $fewest = min(
+                    $fewest,
+                    count($this->said) -
+                        $this->longest(fn (string $id): array => $this->rank($id, $sections, $parts, $turn, $tandem)),
+                );
             }
         }
 
@@ -49,7 +61,10 @@ final readonly class SecondOrder
         return $ways;
     }
 
-    /** Where an item is expected: section, run of stops at one axle, then axle and stop or stop and axle, then its place in the list. */
+    /**
+     * Where an item is expected: section, run of stops at one axle, then axle and stop or stop and axle, then its place
+     * in the list.
+     */
     private function rank(string $id, array $sections, string $parts, int $turn, string $tandem): array
     {
         $item = $this->item($id);
@@ -57,8 +72,21 @@ final readonly class SecondOrder
         if ($parts === 'free') {
             return [$section, 0, 0, 0, 0];
         }
-        $places = array_values(array_unique(array_column(array_filter($this->items, static fn (array $one): bool => $one['section'] === $item['section']), 'place')));
-        $atAxle = array_values(array_filter($places, fn (string $place): bool => $this->first($place)['group'] !== null || $this->first($place)['axles'] !== []));
+        $places = array_values(
+            array_unique(
+                array_column(
+                    array_filter($this->items, static fn (array $one): bool => $one['section'] === $item['section']),
+                    'place',
+                ),
+            ),
+        );
+        $atAxle = array_values(
+            array_filter(
+                $places,
+                fn (string $place): bool => $this->first($place)['group'] !== null ||
+                    $this->first($place)['axles'] !== [],
+            ),
+        );
         $isWorked = count($atAxle) > 1;
         $run = $stops = $axles = [];
         $runs = -1;

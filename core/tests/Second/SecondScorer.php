@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Pasada\Core\Tests\Second;
 
 /**
- * Scores a finished walk once more, from the decoded files and the rules in words (docs/how-it-works.md). Slow and plain on purpose, and
- * without anything of the engine; shares are fractions of 60480, which all that it meets divide.
+ * Scores a finished walk once more, from the decoded files and the rules in words (docs/how-it-works.md). Slow and
+ * plain on purpose, and without anything of the engine; shares are fractions of 60480, which all that it meets divide.
  */
 final class SecondScorer
 {
@@ -19,7 +19,10 @@ final class SecondScorer
 
     private array $rules;
 
-    /** @var array<string, array{left: array<string, string>, right: array<string, string>}> how each point stands by side: said, late, wrong */
+    /**
+     * @var array<string, array{left: array<string, string>, right: array<string, string>}> how each point stands by
+     *   side: said, late, wrong
+     */
     private array $said = [];
 
     private array $waved = [];
@@ -54,10 +57,24 @@ final class SecondScorer
         $this->rules = $checklist['rules'];
         $this->items = (new SecondList($checklist, $vehicle))->items();
         usort($marks, static fn (array $a, array $b): int => [$a['at_ms'], $a['id']] <=> [$b['at_ms'], $b['id']]);
-        $finish = min([PHP_INT_MAX, ...array_column(array_filter($marks, static fn (array $mark): bool => $mark['kind'] === 'finished'), 'at_ms')]);
+        $finish = min([
+            PHP_INT_MAX,
+            ...array_column(
+                array_filter($marks, static fn (array $mark): bool => $mark['kind'] === 'finished'),
+                'at_ms',
+            ),
+        ]);
         foreach ($marks as $mark) {
-            $isLateDevice = $mark['at_ms'] > $finish && ! isset($mark['said']) && ! in_array($mark['kind'], ['points_taken_back', 'defect_planted', 'note'], true);
-            if (! $isLateDevice && ! $this->isUndone($mark['id'], $marks) && $mark['kind'] !== 'undo' && (! isset($mark['item']) || $this->item($mark['item']) !== null)) {
+            $isLateDevice =
+                $mark['at_ms'] > $finish &&
+                ! isset($mark['said']) &&
+                ! in_array($mark['kind'], ['points_taken_back', 'defect_planted', 'note'], true);
+            if (
+                ! $isLateDevice &&
+                ! $this->isUndone($mark['id'], $marks) &&
+                $mark['kind'] !== 'undo' &&
+                (! isset($mark['item']) || $this->item($mark['item']) !== null)
+            ) {
                 $this->play($mark);
             }
         }
@@ -88,9 +105,21 @@ final class SecondScorer
     private function play(array $mark): void
     {
         $item = isset($mark['item']) ? $this->item($mark['item']) : null;
-        $late = $item !== null && (isset($mark['said']) ? $mark['said'] === 'late' : isset($this->shut[$item['place']]));
-        $sides = isset($mark['side']) && $item !== null && $item['two'] && ($this->rules['sides'] ?? 'one') === 'both' ? [$mark['side']] : ['left', 'right'];
-        if ($item !== null && $item['axle'] !== null && in_array($mark['kind'], ['heard_whole', 'points_heard', 'figure_heard', 'said_wrong', 'not_fitted', 'defect_noticed'], true)) {
+        $late =
+            $item !== null && (isset($mark['said']) ? $mark['said'] === 'late' : isset($this->shut[$item['place']]));
+        $sides =
+            isset($mark['side']) && $item !== null && $item['two'] && ($this->rules['sides'] ?? 'one') === 'both'
+                ? [$mark['side']]
+                : ['left', 'right'];
+        if (
+            $item !== null &&
+            $item['axle'] !== null &&
+            in_array(
+                $mark['kind'],
+                ['heard_whole', 'points_heard', 'figure_heard', 'said_wrong', 'not_fitted', 'defect_noticed'],
+                true,
+            )
+        ) {
             $this->been[$item['axle']] = true;
         }
         match ($mark['kind']) {
@@ -137,7 +166,10 @@ final class SecondScorer
     private function figure(array $item, array $mark, array $sides, bool $late): void
     {
         $point = $mark['points'][0];
-        $right = array_filter($item['figures'][$point] ?? [], static fn (array $range): bool => $mark['value'] >= $range[0] && $mark['value'] <= $range[1]);
+        $right = array_filter(
+            $item['figures'][$point] ?? [],
+            static fn (array $range): bool => $mark['value'] >= $range[0] && $mark['value'] <= $range[1],
+        );
         if (! isset($item['figures'][$point])) {
             return;
         }
@@ -198,7 +230,10 @@ final class SecondScorer
 
     private function forget(string $id): void
     {
-        unset($this->said[$id], $this->waved[$id], $this->wavedLate[$id], $this->first[$id], $this->told[$id], $this->figures[$id]);
+        unset(
+            $this->said[$id], $this->waved[$id], $this->wavedLate[$id], $this->first[$id], $this->told[$id],
+            $this->figures[$id],
+        );
     }
 
     private function sectionOf(string $place): string
@@ -215,7 +250,9 @@ final class SecondScorer
     private function refer(array $mark): void
     {
         $this->standAt($mark['place']);
-        $this->references[] = [$mark['place'], $mark['from'], $mark['except'] ?? [], isset($this->shut[$mark['place']]), $this->been];
+        $this->references[] = [
+            $mark['place'], $mark['from'], $mark['except'] ?? [], isset($this->shut[$mark['place']]), $this->been,
+        ];
     }
 
     private function standAt(string $place): void
@@ -232,7 +269,10 @@ final class SecondScorer
         if ($place !== $this->at && $this->at !== null) {
             if ($this->rules['returns'] === 'place') {
                 $this->shut[$this->at] = true;
-            } elseif ($this->rules['returns'] === 'section' && $this->sectionOf($this->at) !== $this->sectionOf($place)) {
+            } elseif (
+                $this->rules['returns'] === 'section' &&
+                $this->sectionOf($this->at) !== $this->sectionOf($place)
+            ) {
                 foreach ($this->items as $item) {
                     if ($item['section'] === $this->sectionOf($this->at)) {
                         $this->shut[$item['place']] = true;
@@ -258,7 +298,10 @@ final class SecondScorer
         }
     }
 
-    /** What a reference gives each item, until nothing more comes of it. @return array<string, array{left: array<string, string>, right: array<string, string>}> */
+    /**
+     * What a reference gives each item, until nothing more comes of it. @return array<string, array{left: array<string,
+     * string>, right: array<string, string>}>
+     */
     private function followed(): array
     {
         $said = $this->said;
@@ -267,7 +310,12 @@ final class SecondScorer
             $before = $said;
             foreach ($this->references as [$place, $from, $except, $late, $been]) {
                 foreach ($this->items as $item) {
-                    if ($item['place'] !== $place || in_array($item['id'], $except, true) || ! $item['fitted'] || isset($this->waved[$item['id']])) {
+                    if (
+                        $item['place'] !== $place ||
+                        in_array($item['id'], $except, true) ||
+                        ! $item['fitted'] ||
+                        isset($this->waved[$item['id']])
+                    ) {
                         continue;
                     }
                     if ($from === 'left' || $from === 'right') {
@@ -275,14 +323,27 @@ final class SecondScorer
                         if (in_array('side', $scopes, true) && $item['side'] === $other) {
                             $source = $this->item(str_replace($other, $from, $item['id']));
                             $said = $this->give($said, $item, $source, [['left', 'left'], ['right', 'right']], $late);
-                        } elseif (in_array('side', $scopes, true) && $item['side'] === null && $item['two'] && ($this->rules['sides'] ?? 'one') === 'both') {
+                        } elseif (
+                            in_array('side', $scopes, true) &&
+                            $item['side'] === null &&
+                            $item['two'] &&
+                            ($this->rules['sides'] ?? 'one') === 'both'
+                        ) {
                             $said = $this->give($said, $item, $item, [[$from, $other]], $late);
                         }
                     } elseif ($item['axle'] !== null && $item['axle'] !== $from && isset($been[$from])) {
-                        $source = $this->item($item['component'].'@'.$from.($item['side'] === null ? '' : '.'.$item['side']));
+                        $source = $this->item(
+                            $item['component'].'@'.$from.($item['side'] === null ? '' : '.'.$item['side']),
+                        );
                         $isPartner = $source !== null && $source['group'] === $item['group'];
                         $allowed = $this->rules['carry_over']['from'][$item['group']] ?? null;
-                        if ($source !== null && ($isPartner ? array_intersect(['tandem', 'axle'], $scopes) !== [] : in_array('axle', $scopes, true) && ($allowed === null || in_array($source['group'], $allowed, true)))) {
+                        if (
+                            $source !== null &&
+                            ($isPartner
+                                ? array_intersect(['tandem', 'axle'], $scopes) !== []
+                                : in_array('axle', $scopes, true) &&
+                                    ($allowed === null || in_array($source['group'], $allowed, true)))
+                        ) {
                             $said = $this->give($said, $item, $source, [['left', 'left'], ['right', 'right']], $late);
                         }
                     }
@@ -302,11 +363,17 @@ final class SecondScorer
             foreach ($said[$from['id']][$source] ?? [] as $point => $how) {
                 $isAsked = $point === 'identified' || in_array($point, [...$to['essential'], ...$to['further']], true);
                 // A figure that differs has to be said itself.
-                if (! $isAsked || ($to['figures'][$point] ?? null) !== ($from['figures'][$point] ?? null) && isset($to['figures'][$point]) || $this->isWrong($to['id'], $point)) {
+                if (
+                    ! $isAsked ||
+                    (($to['figures'][$point] ?? null) !== ($from['figures'][$point] ?? null) &&
+                        isset($to['figures'][$point])) ||
+                    $this->isWrong($to['id'], $point)
+                ) {
                     continue;
                 }
                 $has = $said[$to['id']][$target][$point] ?? '';
-                $gives = $how === 'said' && ! $late ? 'said' : ($how === 'said' || str_contains($how, 'late') ? 'late' : '');
+                $gives =
+                    $how === 'said' && ! $late ? 'said' : ($how === 'said' || str_contains($how, 'late') ? 'late' : '');
                 if ($gives === 'said' || ($gives === 'late' && $has === '')) {
                     $said[$to['id']] ??= ['left' => [], 'right' => []];
                     $said[$to['id']][$target][$point] = $gives;
@@ -319,10 +386,16 @@ final class SecondScorer
 
     private function isWrong(string $id, string $point): bool
     {
-        return array_filter(['left', 'right'], fn (string $side): bool => str_contains($this->said[$id][$side][$point] ?? '', 'wrong')) !== [];
+        return array_filter(
+            ['left', 'right'],
+            fn (string $side): bool => str_contains($this->said[$id][$side][$point] ?? '', 'wrong'),
+        ) !== [];
     }
 
-    /** @return array<string, array{status: string, earned: int, possible: int, bonus: int}> earned in parts of ONE times the weight */
+    /**
+     * @return array<string, array{status: string, earned: int, possible: int, bonus: int}> earned in parts of ONE times
+     *   the weight
+     */
     public function outcomes(): array
     {
         $followed = $this->followed();
@@ -332,8 +405,16 @@ final class SecondScorer
         }
         $brakes = $this->rules['brake_tests'] ?? null;
         if ($brakes !== null && ($brakes['weight'] ?? '') === 'section') {
-            $tests = array_filter($this->items, static fn (array $item): bool => $item['section'] === $brakes['section']);
-            $isLost = array_filter($tests, static fn (array $item): bool => $outcomes[$item['id']]['earned'] < $outcomes[$item['id']]['possible']) !== [];
+            $tests = array_filter(
+                $this->items,
+                static fn (array $item): bool => $item['section'] === $brakes['section'],
+            );
+            $isLost =
+                array_filter(
+                    $tests,
+                    static fn (array $item): bool => $outcomes[$item['id']]['earned'] <
+                        $outcomes[$item['id']]['possible'],
+                ) !== [];
             foreach ($isLost || $this->breaches() > 0 ? $tests : [] as $item) {
                 $outcomes[$item['id']]['earned'] = $outcomes[$item['id']]['bonus'] = 0;
                 $outcomes[$item['id']]['status'] .= ', forfeited';
@@ -346,7 +427,13 @@ final class SecondScorer
     private function outcome(array $item, ?array $said): array
     {
         $one = $item['weight'] * self::ONE;
-        $isSeen = array_filter($this->noticed[$item['id']] ?? [], fn (string $side): bool => $side === '' || ($this->planted[$item['id']] ?? '') === '' || $side === $this->planted[$item['id']]) !== [];
+        $isSeen =
+            array_filter(
+                $this->noticed[$item['id']] ?? [],
+                fn (string $side): bool => $side === '' ||
+                    ($this->planted[$item['id']] ?? '') === '' ||
+                    $side === $this->planted[$item['id']],
+            ) !== [];
         $bonus = $isSeen && ($this->rules['defects']['noticed'] ?? '') === 'bonus' ? $one : 0;
         if (isset($this->waved[$item['id']]) && $item['fitted']) {
             return ['status' => 'not_fitted', 'earned' => 0, 'possible' => 0, 'bonus' => 0];
@@ -354,7 +441,9 @@ final class SecondScorer
         [$status, $share] = $this->judged($item, $said, $isSeen);
         $earned = intdiv($one * $share, self::ONE);
 
-        return $item['bonus'] ? ['status' => $status, 'earned' => 0, 'possible' => 0, 'bonus' => $bonus + $earned] : ['status' => $status, 'earned' => $earned, 'possible' => $one, 'bonus' => $bonus];
+        return $item['bonus']
+            ? ['status' => $status, 'earned' => 0, 'possible' => 0, 'bonus' => $bonus + $earned]
+            : ['status' => $status, 'earned' => $earned, 'possible' => $one, 'bonus' => $bonus];
     }
 
     /** @return array{string, int} */
@@ -377,7 +466,14 @@ final class SecondScorer
             return ['missed', 0];
         }
         $share = $this->share($item, $said, false);
-        $spoken = array_filter([...$item['essential'], ...$item['further']], static fn (string $point): bool => in_array('said', [$said['left'][$point] ?? '', $said['right'][$point] ?? ''], true));
+        $spoken = array_filter(
+            [...$item['essential'], ...$item['further']],
+            static fn (string $point): bool => in_array(
+                'said',
+                [$said['left'][$point] ?? '', $said['right'][$point] ?? ''],
+                true,
+            ),
+        );
         if (isset($this->planted[$item['id']]) && ! $isSeen && $spoken !== []) {
             return ['over_defect', match ($this->rules['defects']['recited_over'] ?? 'full') {
                 'nothing' => 0, 'half' => intdiv($share, 2), default => $share
@@ -394,7 +490,10 @@ final class SecondScorer
 
     private function hasWrong(array $said): bool
     {
-        return array_filter([...array_values($said['left']), ...array_values($said['right'])], static fn (string $how): bool => str_contains($how, 'wrong')) !== [];
+        return array_filter(
+            [...array_values($said['left']), ...array_values($said['right'])],
+            static fn (string $how): bool => str_contains($how, 'wrong'),
+        ) !== [];
     }
 
     private function share(array $item, array $said, bool $withLate): int
@@ -403,17 +502,27 @@ final class SecondScorer
             return 0;
         }
         $of = function (array $one) use ($item, $withLate): int {
-            $heard = array_keys(array_filter($one, static fn (string $how): bool => $how === 'said' || ($withLate && str_contains($how, 'late'))));
+            $heard = array_keys(
+                array_filter(
+                    $one,
+                    static fn (string $how): bool => $how === 'said' || ($withLate && str_contains($how, 'late')),
+                ),
+            );
             $e = count(array_intersect($item['essential'], $heard));
             $f = count(array_intersect($item['further'], $heard));
             $part = ($this->rules['half_for_part'] ?? false) ? intdiv(self::ONE, 2) : 0;
 
-            return $e + $f === 0 ? 0 : match ($item['credit']) {
-                'named' => self::ONE,
-                'essential' => $e === count($item['essential']) ? self::ONE : $part,
-                'full' => $e + $f === count($item['essential']) + count($item['further']) ? self::ONE : $part,
-                'weighted' => intdiv(self::ONE * (2 * $e + $f), 2 * count($item['essential']) + count($item['further'])),
-            };
+            return $e + $f === 0
+                ? 0
+                : match ($item['credit']) {
+                    'named' => self::ONE,
+                    'essential' => $e === count($item['essential']) ? self::ONE : $part,
+                    'full' => $e + $f === count($item['essential']) + count($item['further']) ? self::ONE : $part,
+                    'weighted' => intdiv(
+                        self::ONE * (2 * $e + $f),
+                        2 * count($item['essential']) + count($item['further']),
+                    ),
+                };
         };
         if ($item['two'] && ($this->rules['sides'] ?? 'one') === 'both') {
             return intdiv($of($said['left']) + $of($said['right']), 2);
@@ -425,7 +534,14 @@ final class SecondScorer
     public function outOfPlace(): int
     {
         asort($this->first);
-        $said = array_values(array_filter(array_map(strval(...), array_keys($this->first)), fn (string $id): bool => ! isset($this->waved[$id]) && ! isset($this->told[$id]) && $this->item($id)['fitted']));
+        $said = array_values(
+            array_filter(
+                array_map(strval(...), array_keys($this->first)),
+                fn (string $id): bool => ! isset($this->waved[$id]) &&
+                    ! isset($this->told[$id]) &&
+                    $this->item($id)['fitted'],
+            ),
+        );
 
         return (new SecondOrder($this->items, $this->rules['order'] ?? [], $said))->outOfPlace();
     }
@@ -434,15 +550,32 @@ final class SecondScorer
     public function breaches(): int
     {
         $brakes = $this->rules['brake_tests'];
-        $times = fn (callable $of): array => array_values(array_map(fn (array $item): int => $this->first[$item['id']], array_filter($this->items, fn (array $item): bool => isset($this->first[$item['id']]) && ! isset($this->told[$item['id']]) && $of($item))));
-        if (array_filter($this->items, static fn (array $item): bool => $item['section'] === $brakes['section']) === []) {
+        $times = fn (callable $of): array => array_values(
+            array_map(
+                fn (array $item): int => $this->first[$item['id']],
+                array_filter(
+                    $this->items,
+                    fn (array $item): bool => isset($this->first[$item['id']]) &&
+                        ! isset($this->told[$item['id']]) &&
+                        $of($item),
+                ),
+            ),
+        );
+        if (
+            array_filter($this->items, static fn (array $item): bool => $item['section'] === $brakes['section']) === []
+        ) {
             return 0;
         }
         $tests = $times(static fn (array $item): bool => $item['section'] === $brakes['section']);
-        $outside = $times(static fn (array $item): bool => $item['section'] !== $brakes['section'] && ! in_array($item['zone'], ['cab', 'brakes'], true));
+        $outside = $times(
+            static fn (array $item): bool => $item['section'] !== $brakes['section'] &&
+                ! in_array($item['zone'], ['cab', 'brakes'], true),
+        );
         $tugs = $times(static fn (array $item): bool => in_array($item['component'], self::TUGS, true));
         $leaks = $times(static fn (array $item): bool => $item['component'] === 'test.leak_applied');
-        $after = static fn (array $first, array $then): bool => $first !== [] && $then !== [] && max($first) > min($then);
+        $after = static fn (array $first, array $then): bool => $first !== [] &&
+            $then !== [] &&
+            max($first) > min($then);
 
         return count(array_filter([
             match ($brakes['sequence'] ?? 'any') {
@@ -455,28 +588,47 @@ final class SecondScorer
         ]));
     }
 
-    /** Whether the finished walk passes. Sections by their own marks, misses, critical items, order and the brake tests. */
+    /**
+     * Whether the finished walk passes. Sections by their own marks, misses, critical items, order and the brake tests.
+     */
     public function passes(): bool
     {
         $pass = $this->rules['pass'];
         $outcomes = $this->outcomes();
         $sections = array_values(array_unique(array_column($this->items, 'section')));
-        $isHeld = isset($pass['overall_percent']) || isset($pass['misses_allowed']) || isset($pass['out_of_place_allowed']);
+        $isHeld =
+            isset($pass['overall_percent']) || isset($pass['misses_allowed']) || isset($pass['out_of_place_allowed']);
         $ok = ! isset($pass['overall_percent']) || $this->reaches($this->items, $outcomes, $pass['overall_percent']);
         foreach ($sections as $section) {
             $in = array_filter($this->items, static fn (array $item): bool => $item['section'] === $section);
-            $percent = $pass['sections'][$section]['percent'] ?? $pass['section_percent'] ?? null;
-            $misses = $pass['sections'][$section]['misses_allowed'] ?? $pass['section_misses_allowed'] ?? null;
-            $isCritical = in_array($section, $pass['critical_sections'] ?? [], true) || (($this->rules['brake_tests']['weight'] ?? '') === 'critical' && $this->rules['brake_tests']['section'] === $section);
+            $percent = $pass['sections'][$section]['percent'] ?? ($pass['section_percent'] ?? null);
+            $misses = $pass['sections'][$section]['misses_allowed'] ?? ($pass['section_misses_allowed'] ?? null);
+            $isCritical =
+                in_array($section, $pass['critical_sections'] ?? [], true) ||
+                (($this->rules['brake_tests']['weight'] ?? '') === 'critical' &&
+                    $this->rules['brake_tests']['section'] === $section);
             $weight = array_sum(array_map(static fn (array $item): int => $outcomes[$item['id']]['possible'], $in));
             $isHeld = $isHeld || $isCritical || ($weight > 0 && ($percent !== null || $misses !== null));
-            $ok = $ok && ($percent === null || $this->reaches($in, $outcomes, $percent)) && ($misses === null || $this->misses($in, $outcomes) <= $misses) && (! $isCritical || $this->misses($in, $outcomes) === 0);
+            $ok =
+                $ok &&
+                ($percent === null || $this->reaches($in, $outcomes, $percent)) &&
+                ($misses === null || $this->misses($in, $outcomes) <= $misses) &&
+                (! $isCritical || $this->misses($in, $outcomes) === 0);
         }
         foreach ($pass['critical_components'] ?? [] as $component) {
-            $isHeld = $isHeld || array_filter($this->items, static fn (array $item): bool => $item['component'] === $component) !== [];
-            $ok = $ok && $this->misses(array_filter($this->items, static fn (array $item): bool => $item['component'] === $component), $outcomes) === 0;
+            $isHeld =
+                $isHeld ||
+                array_filter($this->items, static fn (array $item): bool => $item['component'] === $component) !== [];
+            $ok =
+                $ok &&
+                $this->misses(
+                    array_filter($this->items, static fn (array $item): bool => $item['component'] === $component),
+                    $outcomes,
+                ) === 0;
         }
-        $ok = $ok && (! isset($pass['misses_allowed']) || $this->misses($this->items, $outcomes) <= $pass['misses_allowed']);
+        $ok =
+            $ok &&
+            (! isset($pass['misses_allowed']) || $this->misses($this->items, $outcomes) <= $pass['misses_allowed']);
         $ok = $ok && (! isset($pass['out_of_place_allowed']) || $this->outOfPlace() <= $pass['out_of_place_allowed']);
 
         // A mark that holds nothing of this list lets nothing be missed.
@@ -487,18 +639,23 @@ final class SecondScorer
 
     private function reaches(array $items, array $outcomes, int $percent): bool
     {
-        $sum = fn (string $key): int => array_sum(array_map(static fn (array $item): int => $outcomes[$item['id']][$key], $items));
+        $sum = fn (string $key): int => array_sum(
+            array_map(static fn (array $item): int => $outcomes[$item['id']][$key], $items),
+        );
 
         return min($sum('possible'), $sum('earned') + $sum('bonus')) * 100 >= $percent * $sum('possible');
     }
 
     public function misses(array $items, array $outcomes): int
     {
-        return count(array_filter($items, static function (array $item) use ($outcomes): bool {
-            $of = $outcomes[$item['id']];
-            $isWhole = in_array($of['status'], ['whole', 'carried', 'not_fitted'], true) || ($of['status'] === 'over_defect' && $of['earned'] === $of['possible']);
+        return count(
+            array_filter($items, static function (array $item) use ($outcomes): bool {
+                $of = $outcomes[$item['id']];
+                $isWhole =
+                    in_array($of['status'], ['whole', 'carried', 'not_fitted'], true) ||
+                    ($of['status'] === 'over_defect' && $of['earned'] === $of['possible']);
 
-            return $of['possible'] > 0 && ! $isWhole;
-        }));
+                return $of['possible'] > 0 && ! $isWhole;
+            }));
     }
 }

@@ -12,10 +12,14 @@ use Pasada\Core\Vehicle\Feature;
 use Pasada\Core\Vehicle\VehicleReader;
 
 it('numbers the axles of a group from the front', function (): void {
-    expect(array_map(static fn (Axle $axle): string => $axle->id, Sample::vehicle()->axles()))->toBe(['steer', 'drive-1', 'drive-2'])
-        ->and(Sample::vehicle()->axlesOf(AxleGroup::Drive))->toHaveCount(2)
-        ->and(Sample::vehicle()->axlesOf(AxleGroup::Drive)[0]->hasDuals())->toBeTrue()
-        ->and(Sample::vehicle()->hasTrailer())->toBeFalse();
+    expect(array_map(static fn (Axle $axle): string => $axle->id, Sample::vehicle()->axles()))
+        ->toBe(['steer', 'drive-1', 'drive-2'])
+        ->and(Sample::vehicle()->axlesOf(AxleGroup::Drive))
+        ->toHaveCount(2)
+        ->and(Sample::vehicle()->axlesOf(AxleGroup::Drive)[0]->hasDuals())
+        ->toBeTrue()
+        ->and(Sample::vehicle()->hasTrailer())
+        ->toBeFalse();
 });
 
 it('tells what the vehicle has', function (Feature $feature, bool $has): void {
@@ -42,17 +46,49 @@ it('names the place of a fault and what to do', function (array $path, mixed $va
 })->with([
     'another format' => [['format'], 'truck', 'format: must be "pasada-vehicle/1"'],
     'no units' => [['units'], [], 'units: asks for a list with at least one entry'],
-    'a trailer in front' => [['units', 0, 'kind'], 'semitrailer', 'units[0].kind: the first unit must drive: a tractor or a truck'],
-    'an unknown suspension' => [['units', 0, 'axles', 0, 'suspension'], 'rubber', 'units[0].axles[0].suspension: "rubber" is not known; it may be spring, air'],
-    'a trailer axle on a tractor' => [['units', 0, 'axles', 1, 'group'], 'trailer', 'units[0].axles[1].group: a tractor or truck has steer and drive axles'],
-    'axles out of order' => [['units', 0, 'axles', 2, 'at_ft'], 2, 'units[0].axles[2].at_ft: must lie behind the axle listed before it'],
+    'a trailer in front' => [
+        ['units', 0, 'kind'],
+        'semitrailer',
+        'units[0].kind: the first unit must drive: a tractor or a truck',
+    ],
+    'an unknown suspension' => [
+        ['units', 0, 'axles', 0, 'suspension'],
+        'rubber',
+        'units[0].axles[0].suspension: "rubber" is not known; it may be spring, air',
+    ],
+    'a trailer axle on a tractor' => [
+        ['units', 0, 'axles', 1, 'group'],
+        'trailer',
+        'units[0].axles[1].group: a tractor or truck has steer and drive axles',
+    ],
+    'axles out of order' => [
+        ['units', 0, 'axles', 2, 'at_ft'],
+        2,
+        'units[0].axles[2].at_ft: must lie behind the axle listed before it',
+    ],
     'a unit of no length' => [['units', 0, 'to_ft'], 0, 'units[0].to_ft: must lie behind from_ft and within 120 ft'],
     'a unit too long' => [['units', 0, 'to_ft'], 121, 'units[0].to_ft: must lie behind from_ft and within 120 ft'],
-    'a drive that is neither' => [['drives', 'alternator'], 'chain', 'drives.alternator: "chain" is not known; it may be belt, gear'],
+    'a drive that is neither' => [
+        ['drives', 'alternator'],
+        'chain',
+        'drives.alternator: "chain" is not known; it may be belt, gear',
+    ],
     'a drive not told' => [['drives', 'water_pump'], null, 'drives.water_pump: asks for a text that is not empty'],
-    'unknown equipment' => [['equipment', 0], 'air-hron', 'equipment[0]: "air-hron" is not known; did you mean "air-horn"?'],
-    'equipment that follows from elsewhere' => [['equipment', 0], 'trailer', 'equipment[0]: follows from the rest of the vehicle and is not listed as equipment'],
-    'a flag that is no flag' => [['units', 0, 'axles', 0, 'hub_meter'], 'yes', 'units[0].axles[0].hub_meter: asks for true or false'],
+    'unknown equipment' => [
+        ['equipment', 0],
+        'air-hron',
+        'equipment[0]: "air-hron" is not known; did you mean "air-horn"?',
+    ],
+    'equipment that follows from elsewhere' => [
+        ['equipment', 0],
+        'trailer',
+        'equipment[0]: follows from the rest of the vehicle and is not listed as equipment',
+    ],
+    'a flag that is no flag' => [
+        ['units', 0, 'axles', 0, 'hub_meter'],
+        'yes',
+        'units[0].axles[0].hub_meter: asks for true or false',
+    ],
 ]);
 
 it('ships vehicles that keep to their published schema', function (string $file): void {

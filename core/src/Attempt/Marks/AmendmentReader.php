@@ -8,7 +8,10 @@ use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 use Pasada\Core\Inspection\Inspection;
 
-/** Reads the marks by which a closed record is amended: what was said and seen may change, the course of the walk may not. */
+/**
+ * Reads the marks by which a closed record is amended: what was said and seen may change, the course of the walk may
+ * not.
+ */
 final readonly class AmendmentReader
 {
     public function __construct(private Inspection $inspection) {}
@@ -22,15 +25,31 @@ final readonly class AmendmentReader
      */
     public function read(array $document, MarkList $before): array
     {
-        $marks = (new MarkReader($this->inspection))->read($document, null, static fn (string $id): bool => $before->has($id));
+        $marks = (new MarkReader($this->inspection))->read(
+            $document,
+            null,
+            static fn (string $id): bool => $before->has($id),
+        );
         $faults = [];
         foreach ($marks as $n => $mark) {
             if (! $mark->kind->amends()) {
-                $faults[] = Fault::at("marks[$n].kind", sprintf('"%s" belongs to the walk itself and cannot be amended; amend what was said of an item', $mark->kind->value));
+                $faults[] = Fault::at(
+                    "marks[$n].kind",
+                    sprintf(
+                        '"%s" belongs to the walk itself and cannot be amended; amend what was said of an item',
+                        $mark->kind->value,
+                    ),
+                );
             }
             $undone = $mark->undoes() === null ? null : $before->find($mark->undoes());
             if ($undone !== null && ! $undone->kind->amends()) {
-                $faults[] = Fault::at("marks[$n].undoes", sprintf('names a mark "%s", which cannot be undone in a closed record; amend what was said of an item', $undone->kind->value));
+                $faults[] = Fault::at(
+                    "marks[$n].undoes",
+                    sprintf(
+                        'names a mark "%s", which cannot be undone in a closed record; amend what was said of an item',
+                        $undone->kind->value,
+                    ),
+                );
             }
         }
         if ($faults !== []) {

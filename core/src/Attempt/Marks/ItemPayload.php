@@ -29,6 +29,8 @@ final readonly class ItemPayload implements Payload
 
     public function fields(): MarkFields
     {
-        return new MarkFields(item: $this->item, points: $this->points, text: $this->text, side: $this->side, value: $this->value);
+        return new MarkFields(
+            item: $this->item, points: $this->points, text: $this->text, side: $this->side, value: $this->value,
+        );
     }
 }

@@ -35,19 +35,22 @@ final readonly class Mark
     }
 
     /** Taking back `identified` takes the whole item back: what was not named was not said. */
-    public static function pointsTakenBack(string $id, int $atMs, string $item, PointSet $points, ?Side $side = null): self
-    {
+    public static function pointsTakenBack(
+        string $id, int $atMs, string $item, PointSet $points, ?Side $side = null,
+    ): self {
         return new self($id, $atMs, MarkKind::PointsTakenBack, new ItemPayload($item, $points, $side));
     }
 
     /** @param  int  $value  thousandths of the unit that the item's figure has */
-    public static function figureHeard(string $id, int $atMs, string $item, PointSet $point, int $value, ?Side $side = null): self
-    {
+    public static function figureHeard(
+        string $id, int $atMs, string $item, PointSet $point, int $value, ?Side $side = null,
+    ): self {
         return new self($id, $atMs, MarkKind::FigureHeard, new ItemPayload($item, $point, $side, $value));
     }
 
-    public static function saidWrong(string $id, int $atMs, string $item, PointSet $points, ?string $text = null, ?Side $side = null): self
-    {
+    public static function saidWrong(
+        string $id, int $atMs, string $item, PointSet $points, ?string $text = null, ?Side $side = null,
+    ): self {
         return new self($id, $atMs, MarkKind::SaidWrong, new ItemPayload($item, $points, $side, text: $text));
     }
 
@@ -59,7 +62,12 @@ final readonly class Mark
      */
     public static function carriedOver(string $id, int $atMs, string $place, string $from, array $except = []): self
     {
-        return new self($id, $atMs, MarkKind::CarriedOver, new ReferencePayload($place, ReferredTo::of($from), $except));
+        return new self(
+            $id,
+            $atMs,
+            MarkKind::CarriedOver,
+            new ReferencePayload($place, ReferredTo::of($from), $except),
+        );
     }
 
     public static function placeEntered(string $id, int $atMs, string $place): self
@@ -82,8 +90,9 @@ final readonly class Mark
         return new self($id, $atMs, MarkKind::DefectPlanted, new ItemPayload($item, side: $side, text: $text));
     }
 
-    public static function defectNoticed(string $id, int $atMs, string $item, ?string $text = null, ?Side $side = null): self
-    {
+    public static function defectNoticed(
+        string $id, int $atMs, string $item, ?string $text = null, ?Side $side = null,
+    ): self {
         return new self($id, $atMs, MarkKind::DefectNoticed, new ItemPayload($item, side: $side, text: $text));
     }
 
@@ -109,8 +118,9 @@ final readonly class Mark
     }
 
     /** A mark of any kind from fields that were checked before: of the table, or by MarkReader. */
-    public static function of(string $id, int $atMs, MarkKind $kind, MarkFields $fields, ?string $evidence = null, ?SaidWhen $said = null): self
-    {
+    public static function of(
+        string $id, int $atMs, MarkKind $kind, MarkFields $fields, ?string $evidence = null, ?SaidWhen $said = null,
+    ): self {
         return new self($id, $atMs, $kind, $kind->payload($fields), $evidence, $said);
     }
 
@@ -119,7 +129,10 @@ final readonly class Mark
         return new self($this->id, $this->atMs, $this->kind, $this->payload, $this->evidence, $said);
     }
 
-    /** The same mark made afterwards: at this time of the record, said while its place was open unless it says otherwise. */
+    /**
+     * The same mark made afterwards: at this time of the record, said while its place was open unless it says
+     * otherwise.
+     */
     public function afterwards(int $atMs): self
     {
         $said = $this->said ?? ($this->kind->tellsWhenSaid() ? SaidWhen::InTime : null);

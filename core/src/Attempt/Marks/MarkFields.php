@@ -7,7 +7,10 @@ namespace Pasada\Core\Attempt\Marks;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Inspection\Side;
 
-/** The fields that a mark may have in the open format and in the table, each already checked; a kind has only some of them. */
+/**
+ * The fields that a mark may have in the open format and in the table, each already checked; a kind has only some of
+ * them.
+ */
 final readonly class MarkFields
 {
     /** @param  list<string>  $except  items of the place that a reference leaves out */

@@ -61,7 +61,13 @@ enum MarkKind: string
     public function payload(MarkFields $of): Payload
     {
         return match ($this) {
-            self::HeardWhole, self::PointsHeard, self::PointsTakenBack, self::FigureHeard, self::SaidWrong, self::NotFitted, self::DefectPlanted,
+            self::HeardWhole,
+            self::PointsHeard,
+            self::PointsTakenBack,
+            self::FigureHeard,
+            self::SaidWrong,
+            self::NotFitted,
+            self::DefectPlanted,
             self::DefectNoticed => new ItemPayload($of->item ?? '', $of->points, $of->side, $of->value, $of->text),
             self::CarriedOver => new ReferencePayload($of->place ?? '', $of->from ?? ReferredTo::of(''), $of->except),
             self::PlaceEntered, self::PlaceClosed => new PlacePayload($of->place ?? ''),
@@ -81,9 +87,26 @@ enum MarkKind: string
     public function isOfTheWalk(): bool
     {
         return match ($this) {
-            self::HeardWhole, self::PointsHeard, self::FigureHeard, self::SaidWrong, self::CarriedOver, self::PlaceEntered, self::PlaceClosed,
-            self::NotFitted, self::DefectNoticed, self::Restarted, self::OffListBegan, self::OffListEnded => true,
-            self::PointsTakenBack, self::DefectPlanted, self::Paused, self::Resumed, self::Note, self::LookAgain, self::Undo, self::Finished => false,
+            self::HeardWhole,
+            self::PointsHeard,
+            self::FigureHeard,
+            self::SaidWrong,
+            self::CarriedOver,
+            self::PlaceEntered,
+            self::PlaceClosed,
+            self::NotFitted,
+            self::DefectNoticed,
+            self::Restarted,
+            self::OffListBegan,
+            self::OffListEnded => true,
+            self::PointsTakenBack,
+            self::DefectPlanted,
+            self::Paused,
+            self::Resumed,
+            self::Note,
+            self::LookAgain,
+            self::Undo,
+            self::Finished => false,
         };
     }
 
@@ -91,10 +114,26 @@ enum MarkKind: string
     public function amends(): bool
     {
         return match ($this) {
-            self::HeardWhole, self::PointsHeard, self::PointsTakenBack, self::FigureHeard, self::SaidWrong, self::NotFitted,
-            self::DefectPlanted, self::DefectNoticed, self::Note, self::LookAgain, self::Undo => true,
-            self::CarriedOver, self::PlaceEntered, self::PlaceClosed, self::Restarted, self::Paused, self::Resumed,
-            self::OffListBegan, self::OffListEnded, self::Finished => false,
+            self::HeardWhole,
+            self::PointsHeard,
+            self::PointsTakenBack,
+            self::FigureHeard,
+            self::SaidWrong,
+            self::NotFitted,
+            self::DefectPlanted,
+            self::DefectNoticed,
+            self::Note,
+            self::LookAgain,
+            self::Undo => true,
+            self::CarriedOver,
+            self::PlaceEntered,
+            self::PlaceClosed,
+            self::Restarted,
+            self::Paused,
+            self::Resumed,
+            self::OffListBegan,
+            self::OffListEnded,
+            self::Finished => false,
         };
     }
 }

@@ -28,7 +28,11 @@ final readonly class MarkList
 
                 continue;
             }
-            $ordered = $ordered && ($before === null || $before->atMs < $mark->atMs || ($before->atMs === $mark->atMs && $before->id < $mark->id));
+            $ordered =
+                $ordered &&
+                ($before === null ||
+                    $before->atMs < $mark->atMs ||
+                    ($before->atMs === $mark->atMs && $before->id < $mark->id));
             $byId[$mark->id] = $before = $mark;
         }
         $list = array_values($byId);
@@ -56,8 +60,8 @@ final readonly class MarkList
     }
 
     /**
-     * Those that are in force, undone ones and the undos themselves left out. An undo counts whatever its time: the clocks of two devices
-     * overlap. Undos that name each other in a circle are none of them in force.
+     * Those that are in force, undone ones and the undos themselves left out. An undo counts whatever its time: the
+     * clocks of two devices overlap. Undos that name each other in a circle are none of them in force.
      *
      * @return list<Mark>
      */
@@ -75,7 +79,12 @@ final readonly class MarkList
         }
         $stands = [];
 
-        return array_values(array_filter($this->marks, static fn (Mark $mark): bool => $mark->undoes() === null && self::stands($mark->id, $undos, $stands)));
+        return array_values(
+            array_filter(
+                $this->marks,
+                static fn (Mark $mark): bool => $mark->undoes() === null && self::stands($mark->id, $undos, $stands),
+            ),
+        );
     }
 
     /**
@@ -92,7 +101,8 @@ final readonly class MarkList
         if (! isset($stands[$id])) {
             // Asked again before it is known, it stands in a circle.
             $stands[$id] = false;
-            $stands[$id] = array_filter($undos[$id], static fn (string $undo): bool => self::stands($undo, $undos, $stands)) === [];
+            $isUndone = static fn (string $undo): bool => self::stands($undo, $undos, $stands);
+            $stands[$id] = array_filter($undos[$id], $isUndone) === [];
         }
 
         return $stands[$id];

@@ -24,7 +24,8 @@ final readonly class MarkReader
 
     /**
      * @param  array<mixed>  $document  `{"marks": [{"id", "at_ms", "kind", ...}]}`, decoded
-     * @param  int|null  $notBeforeMs  time of the last mark this recorder sent before; its clock only runs forward. Null for
+     * @param  int|null  $notBeforeMs  time of the last mark this recorder sent before; its clock only runs forward.
+     *   Null for
      *                                 marks of any recorders in any order, as in a file
      * @param  callable(string): bool  $isKnown  whether a mark of this id is stored already
      * @return list<Mark>
@@ -48,7 +49,15 @@ final readonly class MarkReader
                 continue;
             }
             if ($notBeforeMs !== null && $mark->atMs < $clock) {
-                $node->child('at_ms')->fault(sprintf('runs backwards: %d ms after %d ms; a recorder sends its marks in the order it made them', $mark->atMs, $clock));
+                $node
+                    ->child('at_ms')
+                    ->fault(
+                        sprintf(
+                            'runs backwards: %d ms after %d ms; a recorder sends its marks in the order it made them',
+                            $mark->atMs,
+                            $clock,
+                        ),
+                    );
             }
             $clock = max($clock, $mark->atMs);
             $undoes = $mark->undoes();
@@ -102,7 +111,9 @@ final readonly class MarkReader
             side: $carries('side') && $node->has('side') ? $node->enum('side', Side::class) : null,
             value: $carries('value') ? $this->value($node) : null,
             from: $carries('from') ? ReferredTo::of($this->from($node)) : null,
-            except: $carries('except') ? array_map(fn (Node $entry): string => $this->knownItem($entry), $node->nodesOr('except')) : [],
+            except: $carries('except')
+                ? array_map(fn (Node $entry): string => $this->knownItem($entry), $node->nodesOr('except'))
+                : [],
             section: $carries('section') ? $this->section($node) : null,
         );
 
@@ -148,7 +159,9 @@ final readonly class MarkReader
         $item = $this->inspection->item($node->string('item'));
         $code = $points->points()[0]->value;
         if ($item !== null && ! isset($item->figures[$code])) {
-            $node->child('points')->fault(sprintf('"%s" has no figure here; mark it as heard, or as said wrong', $code));
+            $node
+                ->child('points')
+                ->fault(sprintf('"%s" has no figure here; mark it as heard, or as said wrong', $code));
         }
     }
 
@@ -173,7 +186,9 @@ final readonly class MarkReader
     {
         $section = $node->string('section');
         if ($section !== $this->inspection->checklist->rules->brakes?->section) {
-            $node->child('section')->fault(sprintf('"%s" does not hold the brake tests; only they are begun again', $section));
+            $node
+                ->child('section')
+                ->fault(sprintf('"%s" does not hold the brake tests; only they are begun again', $section));
         }
 
         return $section;
@@ -193,7 +208,10 @@ final readonly class MarkReader
     {
         $points = PointSet::of(...$node->enums('points', Point::class));
         $item = $this->inspection->item($node->string('item'));
-        $foreign = $item === null ? PointSet::none() : $points->without($item->points)->without(PointSet::of(Point::Identified));
+        $foreign =
+            $item === null
+                ? PointSet::none()
+                : $points->without($item->points)->without(PointSet::of(Point::Identified));
         foreach ($foreign->points() as $point) {
             $node->child('points')->fault(sprintf('"%s" is not asked of this item', $point->value));
         }

@@ -14,8 +14,14 @@ final readonly class MarkWriter
     {
         $of = $mark->payload->fields();
         $all = [
-            'item' => $of->item, 'place' => $of->place, 'section' => $of->section, 'side' => $of->side?->value, 'from' => $of->from?->key(),
-            'text' => $of->text, 'evidence' => $mark->evidence, 'undoes' => $of->undoes,
+            'item' => $of->item,
+            'place' => $of->place,
+            'section' => $of->section,
+            'side' => $of->side?->value,
+            'from' => $of->from?->key(),
+            'text' => $of->text,
+            'evidence' => $mark->evidence,
+            'undoes' => $of->undoes,
             'value' => $of->value === null ? null : $of->value / 1000,
             'points' => array_map(static fn (Point $point): string => $point->value, $of->points->points()),
             'except' => $of->except, 'said' => $mark->said?->value,

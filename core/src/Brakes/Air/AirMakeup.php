@@ -7,16 +7,18 @@ namespace Pasada\Core\Brakes\Air;
 /**
  * What an air system is made of. Volumes in litres, pressures in psi above the outside, times in seconds.
  *
- * Sizes are those of a usual tractor-trailer: reservoirs hold twelve times (trailer: eight times) the chambers they feed,
- * as 49 CFR 571.121 S5.1.2 and S5.2.1 ask; a compressor gives about 13 cubic feet (370 l) of free air a minute at 1250 rpm, as
- * makers' sheets state for the usual one-cylinder kind. Temperature is left out.
+ * Sizes are those of a usual tractor-trailer: reservoirs hold twelve times (trailer: eight times) the chambers they
+ * feed, as 49 CFR 571.121 S5.1.2 and S5.2.1 ask; a compressor gives about 13 cubic feet (370 l) of free air a minute at
+ * 1250 rpm, as makers' sheets state for the usual one-cylinder kind. Temperature is left out.
  */
 final readonly class AirMakeup
 {
     /** Atmospheric pressure: 14.7 psi. A litre of free air is 14.7 psi litres. */
     public const OUTSIDE_PSI = 14.7;
 
-    /** At the supply; the gauges stand up to 2 psi lower while pressure moves, and are still within the usual limits. */
+    /**
+     * At the supply; the gauges stand up to 2 psi lower while pressure moves, and are still within the usual limits.
+     */
     private const CUT_OUT_PSI = 126.5;
 
     private const CUT_IN_PSI = 104.8;
@@ -42,10 +44,16 @@ final readonly class AirMakeup
     ) {}
 
     /** @param  float  $cutOutPsi  within the usual 120 to 140, where the vehicle has no figure of its own */
-    public static function usual(bool $combination, float $cutOutPsi = self::CUT_OUT_PSI, float $cutInPsi = self::CUT_IN_PSI): self
-    {
+    public static function usual(
+        bool $combination,
+        float $cutOutPsi = self::CUT_OUT_PSI,
+        float $cutInPsi = self::CUT_IN_PSI,
+    ): self {
         return $combination
             ? new self(cutOutPsi: $cutOutPsi, cutInPsi: $cutInPsi)
-            : new self(combination: false, trailerLitres: 0.0, trailerChamberLitres: 0.0, cutOutPsi: $cutOutPsi, cutInPsi: $cutInPsi);
+            : new self(
+                combination: false, trailerLitres: 0.0, trailerChamberLitres: 0.0, cutOutPsi: $cutOutPsi,
+                cutInPsi: $cutInPsi,
+            );
     }
 }

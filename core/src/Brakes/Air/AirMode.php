@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Pasada\Core\Brakes\Air;
 
 /**
- * How air flows while nothing switches: with the valves, leaks and compressor as they are, every pressure changes in proportion to the
- * pressures, so that the course over any time is one matrix, exactly.
+ * How air flows while nothing switches: with the valves, leaks and compressor as they are, every pressure changes in
+ * proportion to the pressures, so that the course over any time is one matrix, exactly.
  *
- * The state is seven pressures in psi (supply, primary, secondary, trailer, and the three chambers) and a one for what does not depend on them.
+ * The state is seven pressures in psi (supply, primary, secondary, trailer, and the three chambers) and a one for what
+ * does not depend on them.
  */
 final class AirMode
 {
@@ -21,7 +22,8 @@ final class AirMode
     private array $matrices = [];
 
     /**
-     * @param  list<list<float>>  $rates  change of each pressure in psi a second for a psi of each, and in the last column for itself
+     * @param  list<list<float>>  $rates  change of each pressure in psi a second for a psi of each, and in the last
+     *   column for itself
      * @param  float  $gridSeconds  the shortest duration
      */
     public function __construct(private readonly array $rates, private readonly float $gridSeconds) {}
@@ -38,7 +40,15 @@ final class AirMode
         [$a, $b, $c, $d, $e, $f, $g] = $state;
         $after = [];
         foreach ($this->matrices[$steps] ?? $this->matrix($steps) as $row) {
-            $after[] = $row[0] * $a + $row[1] * $b + $row[2] * $c + $row[3] * $d + $row[4] * $e + $row[5] * $f + $row[6] * $g + $row[7];
+            $after[] =
+                $row[0] * $a +
+                $row[1] * $b +
+                $row[2] * $c +
+                $row[3] * $d +
+                $row[4] * $e +
+                $row[5] * $f +
+                $row[6] * $g +
+                $row[7];
         }
         $after[] = 1.0;
 
@@ -56,19 +66,40 @@ final class AirMode
         while ($first * 2 < $steps) {
             $first *= 2;
         }
-        $whole = fn (int $part): array => [...$this->matrices[$part] ?? $this->matrix($part), [0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 1.0]];
+        $whole = fn (int $part): array => [
+            ...$this->matrices[$part] ?? $this->matrix($part),
+            [0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 1.0],
+        ];
 
-        return $this->matrices[$steps] = array_slice(self::product($whole($steps - $first), $whole($first)), 0, self::SIZE - 1);
+        return $this->matrices[$steps] = array_slice(
+            self::product($whole($steps - $first), $whole($first)),
+            0,
+            self::SIZE - 1,
+        );
     }
 
     /** @return list<list<float>> */
     private function series(): array
     {
-        $scaled = array_map(fn (array $row): array => array_map(fn (float $rate): float => $rate * $this->gridSeconds, $row), [...$this->rates, array_fill(0, self::SIZE, 0.0)]);
+        $scaled = array_map(
+            fn (array $row): array => array_map(fn (float $rate): float => $rate * $this->gridSeconds, $row),
+            [...$this->rates, array_fill(0, self::SIZE, 0.0)],
+        );
         $sum = $term = self::identity();
         for ($n = 1; $n <= self::TERMS; $n++) {
-            $term = array_map(static fn (array $row): array => array_map(static fn (float $of): float => $of / $n, $row), self::product($term, $scaled));
-            $sum = array_map(static fn (array $a, array $b): array => array_map(static fn (float $x, float $y): float => $x + $y, $a, $b), $sum, $term);
+            $term = array_map(
+                static fn (array $row): array => array_map(static fn (float $of): float => $of / $n, $row),
+                self::product($term, $scaled),
+            );
+            $sum = array_map(
+                static fn (array $a, array $b): array => array_map(
+                    static fn (float $x, float $y): float => $x + $y,
+                    $a,
+                    $b,
+                ),
+                $sum,
+                $term,
+            );
         }
 
         return array_slice($sum, 0, self::SIZE - 1);

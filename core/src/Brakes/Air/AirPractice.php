@@ -10,8 +10,8 @@ use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\Situation;
 
 /**
- * A student at the controls of a simulated cab: what was done, what the system did by itself, and how the vehicle answered.
- * Tugs and stops are answered by the state of the brakes and the faults, whatever the page said of them.
+ * A student at the controls of a simulated cab: what was done, what the system did by itself, and how the vehicle
+ * answered. Tugs and stops are answered by the state of the brakes and the faults, whatever the page said of them.
  */
 final readonly class AirPractice
 {
@@ -28,7 +28,11 @@ final readonly class AirPractice
      */
     public function course(array $controls, int $untilMs, int $sampleMs): AirTrace
     {
-        return (new AirSystem($this->vehicle->makeup(), $this->faults, $this->startPsi))->run($this->heeded($controls), $untilMs, $sampleMs);
+        return (new AirSystem($this->vehicle->makeup(), $this->faults, $this->startPsi))->run(
+            $this->heeded($controls),
+            $untilMs,
+            $sampleMs,
+        );
     }
 
     /**
@@ -42,8 +46,18 @@ final readonly class AirPractice
         $until = $controls === [] ? 0 : $controls[count($controls) - 1]->atMs + 1000;
         $until += (1000 - $until % 1000) % 1000;
         $trace = $this->course($controls, $until, 1000);
-        $minutes = array_filter($controls, static fn (BrakeEvent $event): bool => in_array($event->kind, [EventKind::MinuteStarted, EventKind::MinuteEnded], true));
-        $readings = array_map(fn (BrakeEvent $event): BrakeEvent => $this->reading($trace, $event->atMs), array_values($minutes));
+        $minutes = array_filter(
+            $controls,
+            static fn (BrakeEvent $event): bool => in_array(
+                $event->kind,
+                [EventKind::MinuteStarted, EventKind::MinuteEnded],
+                true,
+            ),
+        );
+        $readings = array_map(
+            fn (BrakeEvent $event): BrakeEvent => $this->reading($trace, $event->atMs),
+            array_values($minutes),
+        );
         for ($at = 0; $at <= $until; $at += self::READING_MS) {
             $readings[] = $this->reading($trace, $at);
         }
@@ -60,11 +74,18 @@ final readonly class AirPractice
      */
     public function happened(AirTrace $trace, array $controls): array
     {
-        return array_values(array_filter($this->happenedInOrder($trace, $controls), static fn (BrakeEvent $event): bool => $event->kind->isOfTheSystem() || in_array($event->kind, [EventKind::Tug, EventKind::Stopped], true)));
+        return array_values(
+            array_filter(
+                $this->happenedInOrder($trace, $controls),
+                static fn (BrakeEvent $event): bool => $event->kind->isOfTheSystem() ||
+                    in_array($event->kind, [EventKind::Tug, EventKind::Stopped], true),
+            ),
+        );
     }
 
     /**
-     * What a cab would not do, and why: an engine that does not turn in gear, a tug without one, a needle moved by hand.
+     * What a cab would not do, and why: an engine that does not turn in gear, a tug without one, a needle moved by
+     * hand.
      *
      * @param  list<BrakeEvent>  $controls
      * @return array<int, string> by index
@@ -111,7 +132,8 @@ final readonly class AirPractice
             $control->kind->isOfTheSystem() => 'That is no control: the cab tells it by itself.',
             $starts && ! $situation->key => 'The engine does not turn: key on first.',
             $starts && $situation->gear !== 'neutral' => 'The engine does not turn: neutral first.',
-            $starts && $this->vehicle->isManual && ! $situation->clutchDown => 'The engine does not turn: clutch down first.',
+            $starts && $this->vehicle->isManual && ! $situation->clutchDown => 'The engine does not turn: clutch '.
+                'down first.',
             $moves && ! $situation->engine => 'Nothing pulls: the engine is off.',
             $moves && $situation->gear === 'neutral' => 'Nothing pulls: it is in neutral.',
             default => null,
@@ -140,7 +162,9 @@ final readonly class AirPractice
     {
         $sample = $trace->at($atMs);
 
-        return new BrakeEvent($atMs, EventKind::Reading, '', round(min(200, $sample->primaryGauge), 1), round($sample->secondary, 1));
+        return new BrakeEvent(
+            $atMs, EventKind::Reading, '', round(min(200, $sample->primaryGauge), 1), round($sample->secondary, 1),
+        );
     }
 
     /**
@@ -154,8 +178,16 @@ final readonly class AirPractice
         $answered = [];
         foreach ($events as $event) {
             $answered[] = match ($event->kind) {
-                EventKind::Tug => new BrakeEvent($event->atMs, EventKind::Tug, $this->holds($situation) ? 'held' : 'moved'),
-                EventKind::Stopped => new BrakeEvent($event->atMs, EventKind::Stopped, $this->faults->servicePulls ? 'pulled' : 'straight'),
+                EventKind::Tug => new BrakeEvent(
+                    $event->atMs,
+                    EventKind::Tug,
+                    $this->holds($situation) ? 'held' : 'moved',
+                ),
+                EventKind::Stopped => new BrakeEvent(
+                    $event->atMs,
+                    EventKind::Stopped,
+                    $this->faults->servicePulls ? 'pulled' : 'straight',
+                ),
                 default => $event,
             };
             $situation = $situation->after($event);

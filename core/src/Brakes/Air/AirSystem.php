@@ -9,12 +9,12 @@ use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\Situation;
 
 /**
- * A small model of an air brake system: compressor, governor, dryer, supply, primary, secondary and trailer reservoirs behind
- * check valves, pedal and hand valve, leaks, low-air switch, and parking valves that come out by themselves.
+ * A small model of an air brake system: compressor, governor, dryer, supply, primary, secondary and trailer reservoirs
+ * behind check valves, pedal and hand valve, leaks, low-air switch, and parking valves that come out by themselves.
  *
- * What flows from one reservoir to another is neither made nor lost. Between two switches the course is exact (AirMode); a switch of a
- * check valve, the governor, the lamp or a valve is found to the millisecond, so that a grid twice as fine changes no pressure by
- * more than 0.2 psi, however the controls are touched. Same input, same course.
+ * What flows from one reservoir to another is neither made nor lost. Between two switches the course is exact
+ * (AirMode); a switch of a check valve, the governor, the lamp or a valve is found to the millisecond, so that a grid
+ * twice as fine changes no pressure by more than 0.2 psi, however the controls are touched. Same input, same course.
  */
 final class AirSystem
 {
@@ -42,7 +42,10 @@ final class AirSystem
     /** Place in the state of the first chamber; chamber n is fed by reservoir n + 1. */
     private const CHAMBERS = 4;
 
-    /** @var list<float> psi in supply, primary, secondary, trailer reservoir and in the chambers of the last three, and a one */
+    /**
+     * @var list<float> psi in supply, primary, secondary, trailer reservoir and in the chambers of the last three, and
+     *   a one
+     */
     private array $state;
 
     private bool $loaded = true;
@@ -76,10 +79,16 @@ final class AirSystem
 
     private AirMode $mode;
 
-    /** @var list<bool> which check valves let air on, which chambers are filled, and which leaks leak, as the mode has it */
+    /**
+     * @var list<bool> which check valves let air on, which chambers are filled, and which leaks leak, as the mode has
+     *   it
+     */
     private array $open = [];
 
-    /** @var array{float, float, float, float, float} supply above, supply below, either gauge below, both gauges below, both gauges above */
+    /**
+     * @var array{float, float, float, float, float} supply above, supply below, either gauge below, both gauges below,
+     *   both gauges above
+     */
     private array $limits = [INF, -INF, -INF, -INF, INF];
 
     /** @var list<array{int, float, bool}> reservoir, psi lost in a second, whether only with the pedal down */
@@ -92,8 +101,10 @@ final class AirSystem
 
     private readonly float $cutInPsi;
 
-    public function __construct(private readonly AirMakeup $makeup, private readonly AirFaults $faults, float $startPsi = 0.0, private readonly float $gridMs = self::GRID_MS)
-    {
+    public function __construct(
+        private readonly AirMakeup $makeup, private readonly AirFaults $faults, float $startPsi = 0.0,
+        private readonly float $gridMs = self::GRID_MS,
+    ) {
         $this->litres = [
             $makeup->supplyLitres, $makeup->primaryLitres, $makeup->secondaryLitres, $makeup->trailerLitres,
             $makeup->primaryChamberLitres, $makeup->secondaryChamberLitres, $makeup->trailerChamberLitres,
@@ -134,7 +145,13 @@ final class AirSystem
             $this->advance($from, $end);
         }
 
-        return new AirTrace($samples, $this->events, ['start' => $start, 'delivered' => $this->delivered, 'leaked' => $this->leaked, 'vented' => $this->vented, 'end' => $this->air()]);
+        return new AirTrace($samples, $this->events, [
+            'start' => $start,
+            'delivered' => $this->delivered,
+            'leaked' => $this->leaked,
+            'vented' => $this->vented,
+            'end' => $this->air(),
+        ]);
     }
 
     /** All air in reservoirs and chambers, in psi litres. */
@@ -178,7 +195,9 @@ final class AirSystem
         }
     }
 
-    /** How far to look at once, in steps of the grid: from sample to sample once all has settled, else a power of two. */
+    /**
+     * How far to look at once, in steps of the grid: from sample to sample once all has settled, else a power of two.
+     */
     private function stretch(int $left): int
     {
         if ($left === $this->wholeSteps && $this->size >= $left >> 1) {
@@ -203,14 +222,17 @@ final class AirSystem
         $this->delivered += $this->gainPerSecond() * $seconds * $this->makeup->supplyLitres;
         for ($n = 0; $n < 3; $n++) {
             if (! $this->isApplied($n)) {
-                $this->vented += ($this->state[self::CHAMBERS + $n] - $after[self::CHAMBERS + $n]) * $this->litres[self::CHAMBERS + $n];
+                $this->vented +=
+                    ($this->state[self::CHAMBERS + $n] - $after[self::CHAMBERS + $n]) *
+                    $this->litres[self::CHAMBERS + $n];
             }
         }
         $this->state = $after;
     }
 
     /**
-     * Whether something switches by itself at these pressures: what acts on pressure, a check valve, or a leak that has nothing left.
+     * Whether something switches by itself at these pressures: what acts on pressure, a check valve, or a leak that has
+     * nothing left.
      *
      * @param  list<float>  $state
      */
@@ -219,10 +241,18 @@ final class AirSystem
         [$supply, $primary, $secondary, $trailer] = $state;
         [$above, $below, $warnsAt, $popsAt, $quietAt] = $this->limits;
         $open = $this->open;
-        if ($supply >= $above || $supply <= $below || $primary <= $warnsAt || $secondary <= $warnsAt || ($primary <= $popsAt && $secondary <= $popsAt)
-            || ($primary > $quietAt && $secondary > $quietAt)
-            || self::hasTurned($open[0], $supply - $primary) || self::hasTurned($open[1], $supply - $secondary)
-            || ($this->isFed && (self::hasTurned($open[2], $primary - $trailer) || self::hasTurned($open[3], $secondary - $trailer)))) {
+        if (
+            $supply >= $above ||
+            $supply <= $below ||
+            $primary <= $warnsAt ||
+            $secondary <= $warnsAt ||
+            ($primary <= $popsAt && $secondary <= $popsAt) ||
+            ($primary > $quietAt && $secondary > $quietAt) ||
+            self::hasTurned($open[0], $supply - $primary) ||
+            self::hasTurned($open[1], $supply - $secondary) ||
+            ($this->isFed &&
+                (self::hasTurned($open[2], $primary - $trailer) || self::hasTurned($open[3], $secondary - $trailer)))
+        ) {
             return true;
         }
         for ($n = 0; $n < 3; $n++) {
@@ -259,20 +289,31 @@ final class AirSystem
             $open[] = ($to !== 3 || $this->isFed) && $this->state[$from] > $this->state[$to];
         }
         for ($n = 0; $n < 3; $n++) {
-            $open[] = $this->litres[self::CHAMBERS + $n] > 0 && $this->isApplied($n) && $this->state[$n + 1] > $this->state[self::CHAMBERS + $n];
+            $open[] =
+                $this->litres[self::CHAMBERS + $n] > 0 &&
+                $this->isApplied($n) &&
+                $this->state[$n + 1] > $this->state[self::CHAMBERS + $n];
         }
         foreach ($this->leaks as [$of, , $isApplied]) {
             $open[] = $this->state[$of] > 0 && (! $isApplied || $c->pedalDown);
         }
         $this->open = $open;
         $this->size = (int) (self::FIRST_MS / $this->gridMs);
-        $key = implode('', array_map(intval(...), $open)).'|'.($c->pedalDown ? 1 : 0).($c->handOn ? 1 : 0).'|'.$this->gainPerSecond();
+        $key =
+            implode('', array_map(intval(...), $open)).
+            '|'.
+            ($c->pedalDown ? 1 : 0).
+            ($c->handOn ? 1 : 0).
+            '|'.
+            $this->gainPerSecond();
         $this->mode = $this->modes[$key] ??= new AirMode($this->rates(), $this->gridMs / 1000);
         $trailer = $this->isFed ? $this->makeup->trailerPopPsi + $this->faults->valveShiftPsi : -INF;
         $tractor = $c->tractorIn ? $this->makeup->tractorPopPsi + $this->faults->valveShiftPsi : -INF;
         $this->limits = [
-            $this->loaded ? $this->cutOutPsi : INF, $this->loaded || $this->faults->governorStuck ? -INF : $this->cutInPsi,
-            $this->warned || ! $c->key || $this->faults->noWarning ? -INF : $this->makeup->warningPsi, $this->faults->valveStuck ? -INF : max($trailer, $tractor),
+            $this->loaded ? $this->cutOutPsi : INF,
+            $this->loaded || $this->faults->governorStuck ? -INF : $this->cutInPsi,
+            $this->warned || ! $c->key || $this->faults->noWarning ? -INF : $this->makeup->warningPsi,
+            $this->faults->valveStuck ? -INF : max($trailer, $tractor),
             $this->warned ? $this->makeup->warningPsi : INF,
         ];
     }
@@ -282,9 +323,12 @@ final class AirSystem
     {
         $rates = array_fill(0, AirMode::SIZE - 1, array_fill(0, AirMode::SIZE, 0.0));
         $join = function (int $from, int $to, float $seconds) use (&$rates): void {
-            // What would make both equal flows with the time constant: each gives or takes by the other's share of the volume.
+            // What would make both equal flows with the time constant: each gives or takes by the other's share of the
+            // volume.
             $total = ($this->litres[$from] + $this->litres[$to]) * $seconds;
-            foreach ([[$from, $this->litres[$to] / $total, -1], [$to, $this->litres[$from] / $total, 1]] as [$of, $rate, $sign]) {
+            foreach (
+                [[$from, $this->litres[$to] / $total, -1], [$to, $this->litres[$from] / $total, 1]] as [$of, $rate, $sign]
+            ) {
                 $rates[$of][$from] += $sign * $rate;
                 $rates[$of][$to] -= $sign * $rate;
             }
@@ -317,7 +361,8 @@ final class AirSystem
         }
         $rpm = $this->controls->rpm > 0 ? $this->controls->rpm : 650.0;
 
-        return $rpm / 60 * $this->makeup->litresPerTurn * AirMakeup::OUTSIDE_PSI * $this->faults->compressorShare / $this->makeup->supplyLitres;
+        return (($rpm / 60) * $this->makeup->litresPerTurn * AirMakeup::OUTSIDE_PSI * $this->faults->compressorShare) /
+            $this->makeup->supplyLitres;
     }
 
     /** @return list<array{int, float, bool}> */
@@ -353,7 +398,10 @@ final class AirSystem
                 $this->tell($at, EventKind::CutIn);
             }
         }
-        $low = $this->controls->key && ! $this->faults->noWarning && min($this->state[1], $this->state[2]) <= $this->makeup->warningPsi;
+        $low =
+            $this->controls->key &&
+            ! $this->faults->noWarning &&
+            min($this->state[1], $this->state[2]) <= $this->makeup->warningPsi;
         if ($low && ! $this->warned) {
             $this->tell($at, EventKind::Warning);
         }
@@ -369,7 +417,11 @@ final class AirSystem
             return;
         }
         $higher = max($this->state[1], $this->state[2]);
-        if ($this->controls->trailerIn && $this->makeup->combination && $higher <= $this->makeup->trailerPopPsi + $this->faults->valveShiftPsi) {
+        if (
+            $this->controls->trailerIn &&
+            $this->makeup->combination &&
+            $higher <= $this->makeup->trailerPopPsi + $this->faults->valveShiftPsi
+        ) {
             $this->pop($at, 'trailer');
         }
         if ($this->controls->tractorIn && $higher <= $this->makeup->tractorPopPsi + $this->faults->valveShiftPsi) {
@@ -385,11 +437,25 @@ final class AirSystem
 
     private function tell(int $at, EventKind $kind, string $to = ''): void
     {
-        $this->events[] = new BrakeEvent($at, $kind, $to, round($this->state[1] + $this->faults->gaugeErrorPsi, 2), round($this->state[2], 2));
+        $this->events[] = new BrakeEvent(
+            $at,
+            $kind,
+            $to,
+            round($this->state[1] + $this->faults->gaugeErrorPsi, 2),
+            round($this->state[2], 2),
+        );
     }
 
     private function sample(int $at): AirSample
     {
-        return new AirSample($at, $this->state[0], $this->state[1], $this->state[2], $this->state[3], $this->state[1] + ($this->state[1] > 0 ? $this->faults->gaugeErrorPsi : 0.0), $this->warned);
+        return new AirSample(
+            $at,
+            $this->state[0],
+            $this->state[1],
+            $this->state[2],
+            $this->state[3],
+            $this->state[1] + ($this->state[1] > 0 ? $this->faults->gaugeErrorPsi : 0.0),
+            $this->warned,
+        );
     }
 }

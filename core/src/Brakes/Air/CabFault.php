@@ -9,7 +9,9 @@ use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepRule;
 
-/** What may be wrong with the truck of the simulated cab, to be found by a test. The values are what AirFaults reads. */
+/**
+ * What may be wrong with the truck of the simulated cab, to be found by a test. The values are what AirFaults reads.
+ */
 enum CabFault: string
 {
     case LeakPrimary = 'leak:primary:9';
@@ -51,13 +53,18 @@ enum CabFault: string
     /** @return list<self> those that a student who does everything right can find */
     public static function shownBy(Sequence $sequence, BrakedVehicle $vehicle): array
     {
-        return array_values(array_filter(self::cases(), static fn (self $fault): bool => $fault->tests($sequence, $vehicle) !== []));
+        return array_values(
+            array_filter(self::cases(), static fn (self $fault): bool => $fault->tests($sequence, $vehicle) !== []),
+        );
     }
 
     /** @return list<BrakeTest> tests of a sequence that show it on a vehicle */
     public function tests(Sequence $sequence, BrakedVehicle $vehicle): array
     {
-        $showing = array_filter($sequence->rules($vehicle), fn (StepRule $rule): bool => $this->isShownBy($rule, $vehicle));
+        $showing = array_filter(
+            $sequence->rules($vehicle),
+            fn (StepRule $rule): bool => $this->isShownBy($rule, $vehicle),
+        );
 
         return array_values(array_map(static fn (StepRule $rule): BrakeTest => $rule->test, $showing));
     }
@@ -69,12 +76,27 @@ enum CabFault: string
         $outside = static fn (float ...$values): bool => array_filter($values, $rule->isRight(...)) === [];
 
         return match ($rule->test) {
-            BrakeTest::LeakApplied, BrakeTest::LeakReleased => $outside($this->lostPsi($makeup, $rule->test === BrakeTest::LeakApplied)),
-            BrakeTest::CutOut => $faults->governorShiftPsi !== 0.0 && $outside($makeup->cutOutPsi + $faults->governorShiftPsi, $makeup->cutOutPsi + $faults->governorShiftPsi - self::LAG_PSI),
-            BrakeTest::CutIn => $faults->governorStuck || ($faults->governorShiftPsi !== 0.0 && $this->movesCutIn($rule, $vehicle, $makeup->cutInPsi + $faults->governorShiftPsi)),
+            BrakeTest::LeakApplied, BrakeTest::LeakReleased => $outside(
+                $this->lostPsi($makeup, $rule->test === BrakeTest::LeakApplied),
+            ),
+            BrakeTest::CutOut => $faults->governorShiftPsi !== 0.0 &&
+                $outside(
+                    $makeup->cutOutPsi + $faults->governorShiftPsi,
+                    $makeup->cutOutPsi + $faults->governorShiftPsi - self::LAG_PSI,
+                ),
+            BrakeTest::CutIn => $faults->governorStuck ||
+                ($faults->governorShiftPsi !== 0.0 &&
+                    $this->movesCutIn($rule, $vehicle, $makeup->cutInPsi + $faults->governorShiftPsi)),
             BrakeTest::LowAir => $faults->noWarning,
-            BrakeTest::SpringPop => $faults->valveStuck || ($faults->valveShiftPsi > 0 && $makeup->trailerPopPsi + $faults->valveShiftPsi - self::LAG_PSI > $rule->limits->highest() && $vehicle->combination)
-                || ($faults->valveShiftPsi !== 0.0 && $outside($makeup->tractorPopPsi + $faults->valveShiftPsi, $makeup->tractorPopPsi + $faults->valveShiftPsi - self::LAG_PSI)),
+            BrakeTest::SpringPop => $faults->valveStuck ||
+                ($faults->valveShiftPsi > 0 &&
+                    $makeup->trailerPopPsi + $faults->valveShiftPsi - self::LAG_PSI > $rule->limits->highest() &&
+                    $vehicle->combination) ||
+                ($faults->valveShiftPsi !== 0.0 &&
+                    $outside(
+                        $makeup->tractorPopPsi + $faults->valveShiftPsi,
+                        $makeup->tractorPopPsi + $faults->valveShiftPsi - self::LAG_PSI,
+                    )),
             BrakeTest::BuildUp => $faults->compressorShare < 1.0,
             BrakeTest::TugTractor => $faults->tractorBrakeSlips,
             BrakeTest::Service => $faults->servicePulls,
@@ -86,15 +108,20 @@ enum CabFault: string
     private function lostPsi(AirMakeup $makeup, bool $isApplied): float
     {
         return match ($this) {
-            self::LeakPrimary => 9 * $makeup->primaryLitres / ($makeup->primaryLitres + $makeup->supplyLitres),
-            self::LeakSecondary => 9 * $makeup->secondaryLitres / ($makeup->secondaryLitres + $makeup->supplyLitres),
-            self::LeakApplied => $isApplied ? 14 * $makeup->primaryLitres / ($makeup->primaryLitres + $makeup->primaryChamberLitres + $makeup->supplyLitres) : 0.0,
+            self::LeakPrimary => (9 * $makeup->primaryLitres) / ($makeup->primaryLitres + $makeup->supplyLitres),
+            self::LeakSecondary => (9 * $makeup->secondaryLitres) / ($makeup->secondaryLitres + $makeup->supplyLitres),
+            self::LeakApplied => $isApplied
+                ? (14 * $makeup->primaryLitres) /
+                    ($makeup->primaryLitres + $makeup->primaryChamberLitres + $makeup->supplyLitres)
+                : 0.0,
             default => 0.0,
         };
     }
 
     private function movesCutIn(StepRule $rule, BrakedVehicle $vehicle, float $cutInPsi): bool
     {
-        return $rule->isOfVehicle ? ! $rule->isRight($cutInPsi) && ! $rule->isRight($cutInPsi - self::LAG_PSI) : $cutInPsi < $vehicle->leastCutInPsi();
+        return $rule->isOfVehicle
+            ? ! $rule->isRight($cutInPsi) && ! $rule->isRight($cutInPsi - self::LAG_PSI)
+            : $cutInPsi < $vehicle->leastCutInPsi();
     }
 }

@@ -15,7 +15,10 @@ final readonly class TraceWriter
     public static function write(AirTrace $trace): array
     {
         return [
-            'samples' => array_map(static fn (array $row): array => array_combine(self::COLUMNS, $row), self::rows($trace)),
+            'samples' => array_map(
+                static fn (array $row): array => array_combine(self::COLUMNS, $row),
+                self::rows($trace),
+            ),
             'events' => array_map(EventWriter::write(...), $trace->events),
         ];
     }
@@ -23,8 +26,17 @@ final readonly class TraceWriter
     /** @return list<list<int|float>> pressures in psi to two decimals; a warning is 1 */
     public static function rows(AirTrace $trace): array
     {
-        return array_map(static fn (AirSample $sample): array => [
-            $sample->atMs, round($sample->supply, 2), round($sample->primary, 2), round($sample->secondary, 2), round($sample->trailer, 2), round($sample->primaryGauge, 2), $sample->warning ? 1 : 0,
-        ], $trace->samples);
+        return array_map(
+            static fn (AirSample $sample): array => [
+                $sample->atMs,
+                round($sample->supply, 2),
+                round($sample->primary, 2),
+                round($sample->secondary, 2),
+                round($sample->trailer, 2),
+                round($sample->primaryGauge, 2),
+                $sample->warning ? 1 : 0,
+            ],
+            $trace->samples,
+        );
     }
 }

@@ -33,6 +33,8 @@ final readonly class BenchEntry
     {
         $walk = $this->walkMs === null ? [] : ['walk_ms' => $this->walkMs];
 
-        return $this->event === null ? ['id' => $this->id, 'undoes' => (string) $this->undoes, ...$walk] : ['id' => $this->id, ...$walk, ...EventWriter::write($this->event)];
+        return $this->event === null
+            ? ['id' => $this->id, 'undoes' => (string) $this->undoes, ...$walk]
+            : ['id' => $this->id, ...$walk, ...EventWriter::write($this->event)];
     }
 }

@@ -35,7 +35,12 @@ final readonly class BenchLog
     public function inForce(): array
     {
         $gone = $this->takenBackIds();
-        $left = array_values(array_filter($this->entries, static fn (BenchEntry $entry): bool => $entry->event !== null && ! isset($gone[$entry->id])));
+        $left = array_values(
+            array_filter(
+                $this->entries,
+                static fn (BenchEntry $entry): bool => $entry->event !== null && ! isset($gone[$entry->id]),
+            ),
+        );
         usort($left, static fn (BenchEntry $a, BenchEntry $b): int => $a->event?->atMs <=> $b->event?->atMs);
 
         return self::withoutStrayEnds($left);
@@ -44,7 +49,12 @@ final readonly class BenchLog
     /** @return list<BrakeEvent> */
     public function events(): array
     {
-        return array_values(array_filter(array_map(static fn (BenchEntry $entry): ?BrakeEvent => $entry->event, $this->inForce()), static fn (?BrakeEvent $event): bool => $event !== null));
+        return array_values(
+            array_filter(
+                array_map(static fn (BenchEntry $entry): ?BrakeEvent => $entry->event, $this->inForce()),
+                static fn (?BrakeEvent $event): bool => $event !== null,
+            ),
+        );
     }
 
     /**
@@ -72,7 +82,12 @@ final readonly class BenchLog
     {
         $gone = $this->takenBackIds();
 
-        return array_values(array_filter($this->entries, static fn (BenchEntry $entry): bool => $entry->event !== null && isset($gone[$entry->id])));
+        return array_values(
+            array_filter(
+                $this->entries,
+                static fn (BenchEntry $entry): bool => $entry->event !== null && isset($gone[$entry->id]),
+            ),
+        );
     }
 
     /** @return array<string, true> by id; taking back a taking back brings the line into force again */

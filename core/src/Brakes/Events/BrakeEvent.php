@@ -28,6 +28,8 @@ final readonly class BrakeEvent
     /** What both gauges showed then; null where they were not noted. One that was noted alone stands for both. */
     public function pressure(): ?Pressure
     {
-        return $this->primary === null || $this->kind->hasOwnFigure() ? null : new Pressure($this->primary, $this->secondary ?? $this->primary);
+        return $this->primary === null || $this->kind->hasOwnFigure()
+            ? null
+            : new Pressure($this->primary, $this->secondary ?? $this->primary);
     }
 }

@@ -11,7 +11,9 @@ final class EntriesConflict extends DomainException implements CoreException
 {
     private function __construct(public readonly string $entryId)
     {
-        parent::__construct(sprintf('Two different observations carry the id %s; a changed one needs an id of its own.', $entryId));
+        parent::__construct(
+            sprintf('Two different observations carry the id %s; a changed one needs an id of its own.', $entryId),
+        );
     }
 
     public static function on(string $entryId): self

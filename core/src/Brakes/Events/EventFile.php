@@ -32,16 +32,26 @@ final readonly class EventFile
         if (str_starts_with(ltrim($content), '{')) {
             $document = json_decode($content, true);
 
-            return is_array($document) && isset($document['samples']) ? self::trace($document, $name) : (new EventReader)->read($content, $name);
+            return is_array($document) && isset($document['samples'])
+                ? self::trace($document, $name)
+                : (new EventReader())->read($content, $name);
         }
         $faults = [];
         $first = strtok($content, "\n");
         if ($first === false || stripos($first, 'at_ms') === false) {
-            throw DocumentHasFaults::in($name, [Fault::at('', 'is neither JSON nor a table: give {"events": [...]}, or a first line with the columns at_ms and kind, or of a trace at_ms, primary and secondary')]);
+            throw DocumentHasFaults::in($name, [
+                Fault::at(
+                    '',
+                    'is neither JSON nor a table: give {"events": [...]}, or a first line with the columns at_ms and '.
+                        'kind, or of a trace at_ms, primary and secondary',
+                ),
+            ]);
         }
         $isTrace = stripos($first, 'kind') === false && stripos($first, 'primary') !== false;
         $rows = $isTrace
-            ? Table::read($content, TraceWriter::COLUMNS, ['at_ms', 'primary', 'secondary'], self::MOST_ROWS, 'a trace', $faults)
+            ? Table::read(
+                $content, TraceWriter::COLUMNS, ['at_ms', 'primary', 'secondary'], self::MOST_ROWS, 'a trace', $faults,
+            )
             : Table::read($content, self::COLUMNS, ['at_ms', 'kind'], self::MOST_ROWS, 'a list of events', $faults);
         if ($faults !== []) {
             throw DocumentHasFaults::in($name, $faults);
@@ -53,7 +63,16 @@ final readonly class EventFile
     /** @param  list<BrakeEvent>  $events */
     public static function table(array $events): string
     {
-        return Table::write(self::COLUMNS, array_map(static fn (BrakeEvent $event): array => array_values([...array_fill_keys(self::COLUMNS, null), ...EventWriter::write($event)]), $events));
+        return Table::write(
+            self::COLUMNS,
+            array_map(
+                static fn (BrakeEvent $event): array => array_values([
+                    ...array_fill_keys(self::COLUMNS, null),
+                    ...EventWriter::write($event),
+                ]),
+                $events,
+            ),
+        );
     }
 
     /**
@@ -68,8 +87,20 @@ final readonly class EventFile
             return (new EventReader)->read((string) json_encode(['events' => $events]), $name);
         } catch (DocumentHasFaults $found) {
             // Whoever has the table before them looks for a line.
-            throw DocumentHasFaults::in($name, array_map(static fn (Fault $fault): Fault => Fault::at(
-                (string) preg_replace_callback('/^events\[(\d+)\]\.?/', static fn (array $match): string => 'line '.($lines[(int) $match[1]] ?? '?').', ', $fault->path), $fault->message), $found->faults));
+            throw DocumentHasFaults::in(
+                $name,
+                array_map(
+                    static fn (Fault $fault): Fault => Fault::at(
+                        (string) preg_replace_callback(
+                            '/^events\[(\d+)\]\.?/',
+                            static fn (array $match): string => 'line '.($lines[(int) $match[1]] ?? '?').', ',
+                            $fault->path,
+                        ),
+                        $fault->message,
+                    ),
+                    $found->faults,
+                ),
+            );
         }
     }
 
@@ -93,7 +124,12 @@ final readonly class EventFile
      */
     private static function reading(array $row): array
     {
-        return ['at_ms' => $row['at_ms'], 'kind' => EventKind::Reading->value, 'primary' => $row['primary_gauge'] === '' ? $row['primary'] : $row['primary_gauge'], 'secondary' => $row['secondary']];
+        return [
+            'at_ms' => $row['at_ms'],
+            'kind' => EventKind::Reading->value,
+            'primary' => $row['primary_gauge'] === '' ? $row['primary'] : $row['primary_gauge'],
+            'secondary' => $row['secondary'],
+        ];
     }
 
     /**
@@ -105,7 +141,15 @@ final readonly class EventFile
         $readings = [];
         foreach (is_array($document['samples']) ? $document['samples'] : [] as $sample) {
             $sample = is_array($sample) ? $sample : [];
-            $readings[] = array_filter(['at_ms' => $sample['at_ms'] ?? null, 'kind' => EventKind::Reading->value, 'primary' => $sample['primary_gauge'] ?? $sample['primary'] ?? null, 'secondary' => $sample['secondary'] ?? null], static fn (mixed $value): bool => $value !== null);
+            $readings[] = array_filter(
+                [
+                    'at_ms' => $sample['at_ms'] ?? null,
+                    'kind' => EventKind::Reading->value,
+                    'primary' => $sample['primary_gauge'] ?? ($sample['primary'] ?? null),
+                    'secondary' => $sample['secondary'] ?? null,
+                ],
+                static fn (mixed $value): bool => $value !== null,
+            );
         }
         $read = (new EventReader)->read((string) json_encode(['events' => $readings]), $name.', samples');
         $events = (new EventReader)->read((string) json_encode(['events' => $document['events'] ?? []]), $name);

@@ -72,7 +72,16 @@ enum EventKind: string
             self::Tug => ['held', 'moved'],
             self::Stopped => ['straight', 'pulled'],
             self::Said => array_column(Spoken::cases(), 'value'),
-            self::Rpm, self::Reading, self::CutOut, self::CutIn, self::Warning, self::Spoken, self::MinuteStarted, self::MinuteEnded, self::Rolling, self::Restarted => [],
+            self::Rpm,
+            self::Reading,
+            self::CutOut,
+            self::CutIn,
+            self::Warning,
+            self::Spoken,
+            self::MinuteStarted,
+            self::MinuteEnded,
+            self::Rolling,
+            self::Restarted => [],
         };
     }
 }

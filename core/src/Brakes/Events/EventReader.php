@@ -35,7 +35,10 @@ final readonly class EventReader
         return $events;
     }
 
-    /** @return list<BrakeEvent> of the node's `events`, which have to make sense one after the other; faults are told to it */
+    /**
+     * @return list<BrakeEvent> of the node's `events`, which have to make sense one after the other; faults are told to
+     *   it
+     */
     public function events(Node $root): array
     {
         $events = [];
@@ -47,7 +50,14 @@ final readonly class EventReader
         foreach ($root->nodesOr('events') as $node) {
             $event = $this->event($node);
             if ($event->atMs < $before) {
-                $node->child('at_ms')->fault(sprintf('is before the event in front of it (%d); give events in the order in which they happened', $before));
+                $node
+                    ->child('at_ms')
+                    ->fault(
+                        sprintf(
+                            'is before the event in front of it (%d); give events in the order in which they happened',
+                            $before,
+                        ),
+                    );
             }
             $before = max($before, $event->atMs);
             if ($event->kind === EventKind::MinuteEnded && ! $running) {
@@ -84,12 +94,18 @@ final readonly class EventReader
         $single = in_array('value', $figures, true);
         $text = $kind === EventKind::Spoken ? $node->string('text') : '';
         if (mb_strlen($text) > self::LONGEST_TEXT) {
-            $node->child('text')->fault(sprintf('is longer than %d letters; give what was said in pieces', self::LONGEST_TEXT));
+            $node
+                ->child('text')
+                ->fault(sprintf('is longer than %d letters; give what was said in pieces', self::LONGEST_TEXT));
         }
 
         return new BrakeEvent(
-            $node->int('at_ms', 0, self::LONGEST_MS), $kind, $to,
-            $single ? $this->figure($node, 'value', $kind !== EventKind::Said, 10000) : $this->figure($node, 'primary', $kind === EventKind::Reading, self::HIGHEST_PSI),
+            $node->int('at_ms', 0, self::LONGEST_MS),
+            $kind,
+            $to,
+            $single
+                ? $this->figure($node, 'value', $kind !== EventKind::Said, 10000)
+                : $this->figure($node, 'primary', $kind === EventKind::Reading, self::HIGHEST_PSI),
             $single ? null : $this->figure($node, 'secondary', $kind === EventKind::Reading, self::HIGHEST_PSI),
             $kind === EventKind::Said && $node->has('test') ? $node->enum('test', BrakeTest::class) : null, $text,
         );

@@ -12,9 +12,18 @@ final readonly class EventWriter
     {
         $single = in_array($event->kind, [EventKind::Rpm, EventKind::Rolling, EventKind::Said], true);
 
-        return array_filter([
-            'at_ms' => $event->atMs, 'kind' => $event->kind->value, 'to' => $event->to === '' ? null : $event->to,
-            'value' => $single ? $event->primary : null, 'primary' => $single ? null : $event->primary, 'secondary' => $event->secondary, 'test' => $event->test?->value, 'text' => $event->text === '' ? null : $event->text,
-        ], static fn (mixed $value): bool => $value !== null);
+        return array_filter(
+            [
+                'at_ms' => $event->atMs,
+                'kind' => $event->kind->value,
+                'to' => $event->to === '' ? null : $event->to,
+                'value' => $single ? $event->primary : null,
+                'primary' => $single ? null : $event->primary,
+                'secondary' => $event->secondary,
+                'test' => $event->test?->value,
+                'text' => $event->text === '' ? null : $event->text,
+            ],
+            static fn (mixed $value): bool => $value !== null,
+        );
     }
 }

@@ -29,10 +29,16 @@ final readonly class Judge
         $lost = array_values(array_filter($steps, static fn (StepVerdict $step): bool => $step->isLost()));
         $restarts = $run->restarts + $restartsElsewhere;
         $tooOften = $restarts > $this->sequence->restarts;
-        $open = $steps === [] || array_filter($steps, static fn (StepVerdict $step): bool => $step->outcome !== Outcome::Met) !== [];
+        $open =
+            $steps === [] ||
+            array_filter($steps, static fn (StepVerdict $step): bool => $step->outcome !== Outcome::Met) !== [];
 
         return new Judgement(
-            $steps, $lost !== [] || $tooOften ? 'failed' : ($open ? 'open' : 'passed'), $this->first($lost, $steps), $restarts, $this->sequence->restarts,
+            $steps,
+            $lost !== [] || $tooOften ? 'failed' : ($open ? 'open' : 'passed'),
+            $this->first($lost, $steps),
+            $restarts,
+            $this->sequence->restarts,
             $tooOften ? $this->restartedAt($events) : null,
         );
     }
@@ -47,11 +53,22 @@ final readonly class Judge
         $afterMs = null;
         // What comes before the step from which it is begun again stands as it was.
         $isKept = $this->sequence->restartFrom !== null && $run->restarts > 0;
-        $whole = $isKept ? Run::of(array_values(array_filter($events, static fn (BrakeEvent $event): bool => $event->kind !== EventKind::Restarted)), $this->vehicle->combination) : $run;
+        $whole = $isKept
+            ? Run::of(
+                array_values(
+                    array_filter($events, static fn (BrakeEvent $event): bool => $event->kind !== EventKind::Restarted),
+                ),
+                $this->vehicle->combination,
+            )
+            : $run;
         foreach ($this->sequence->rules($this->vehicle) as $n => $rule) {
             $isKept = $isKept && $rule->test !== $this->sequence->restartFrom;
             $of = $isKept ? $whole : $run;
-            $step = $this->withStatedLimit($of, $rule, $rule->test->procedure()->judge($of, $rule, $this->vehicle, $n === 0 ? 0 : $afterMs));
+            $step = $this->withStatedLimit(
+                $of,
+                $rule,
+                $rule->test->procedure()->judge($of, $rule, $this->vehicle, $n === 0 ? 0 : $afterMs),
+            );
             $afterMs = $step->atMs === null ? $afterMs : max($afterMs ?? 0, $step->atMs);
             $steps[] = $step;
         }
@@ -59,22 +76,38 @@ final readonly class Judge
         return $steps;
     }
 
-    /** A right test with a wrong limit stated is a wrong step; one without, where the limit has to be said, waits for it. */
+    /**
+     * A right test with a wrong limit stated is a wrong step; one without, where the limit has to be said, waits for
+     * it.
+     */
     private function withStatedLimit(Run $run, StepRule $rule, StepVerdict $verdict): StepVerdict
     {
-        if (! $rule->limits->areSet() || ($verdict->outcome !== Outcome::Met && ! ($verdict->outcome === Outcome::Broken && $verdict->isOfVehicle))) {
+        if (
+            ! $rule->limits->areSet() ||
+            ($verdict->outcome !== Outcome::Met && ! ($verdict->outcome === Outcome::Broken && $verdict->isOfVehicle))
+        ) {
             return $verdict;
         }
-        $wrong = array_values(array_filter($run->statedLimits($rule->test), static fn (float $stated): bool => ! $rule->acceptsStated($stated)));
+        $wrong = array_values(
+            array_filter(
+                $run->statedLimits($rule->test),
+                static fn (float $stated): bool => ! $rule->acceptsStated($stated),
+            ),
+        );
         if ($wrong !== []) {
-            return $verdict->brokenBy(sprintf('said %s as the limit, it is %s', ShortNumber::of($wrong[0]), $rule->limits->label()));
+            return $verdict->brokenBy(
+                sprintf('said %s as the limit, it is %s', ShortNumber::of($wrong[0]), $rule->limits->label()),
+            );
         }
 
-        return $verdict->outcome === Outcome::Met && $rule->mustSay(Spoken::Limit) && ! $run->statesLimit($rule->test) ? $verdict->stillToSay(Spoken::Limit) : $verdict;
+        return $verdict->outcome === Outcome::Met && $rule->mustSay(Spoken::Limit) && ! $run->statesLimit($rule->test)
+            ? $verdict->stillToSay(Spoken::Limit)
+            : $verdict;
     }
 
     /**
-     * A step that comes before one it has to follow is broken; one that another has overtaken can no longer be done in order.
+     * A step that comes before one it has to follow is broken; one that another has overtaken can no longer be done in
+     * order.
      *
      * @param  list<StepVerdict>  $steps
      * @return list<StepVerdict>
@@ -85,13 +118,20 @@ final readonly class Judge
         foreach ($steps as $n => $step) {
             if ($step->atMs !== null) {
                 if ($latest !== null && $step->atMs < (int) $latest->atMs && $step->outcome !== Outcome::Broken) {
-                    $steps[$n] = $step->brokenBy(sprintf('out of order: %s came before %s', $step->test->label(), $latest->test->label()));
+                    $steps[$n] = $step->brokenBy(
+                        sprintf('out of order: %s came before %s', $step->test->label(), $latest->test->label()),
+                    );
                 }
                 $latest = $latest === null || $step->atMs > (int) $latest->atMs ? $step : $latest;
             }
         }
         foreach ($steps as $n => $step) {
-            $next = array_values(array_filter(array_slice($steps, $n + 1), static fn (StepVerdict $later): bool => $later->atMs !== null && $later->atMs > ($step->atMs ?? -1)));
+            $next = array_values(
+                array_filter(
+                    array_slice($steps, $n + 1),
+                    static fn (StepVerdict $later): bool => $later->atMs !== null && $later->atMs > ($step->atMs ?? -1),
+                ),
+            );
             $steps[$n] = $next === [] ? $step : $step->leftFor($next[0]->test);
         }
 
@@ -112,7 +152,10 @@ final readonly class Judge
             }
             $later = array_slice($steps, (int) array_search($step, $steps, true) + 1);
 
-            return min([PHP_INT_MAX, ...array_filter(array_map(static fn (StepVerdict $one): ?int => $one->atMs, $later), is_int(...))]);
+            return min([
+                PHP_INT_MAX,
+                ...array_filter(array_map(static fn (StepVerdict $one): ?int => $one->atMs, $later), is_int(...)),
+            ]);
         };
         usort($lost, static fn (StepVerdict $a, StepVerdict $b): int => $at($a) <=> $at($b));
 
@@ -126,7 +169,9 @@ final readonly class Judge
      */
     private function restartedAt(array $events): ?BrakeTest
     {
-        $restarts = array_keys(array_filter($events, static fn (BrakeEvent $event): bool => $event->kind === EventKind::Restarted));
+        $restarts = array_keys(
+            array_filter($events, static fn (BrakeEvent $event): bool => $event->kind === EventKind::Restarted),
+        );
         $last = $restarts[$this->sequence->restarts] ?? null;
         if ($last === null) {
             return null;

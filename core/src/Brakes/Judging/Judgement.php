@@ -27,7 +27,9 @@ final readonly class Judgement
     {
         return match (true) {
             $this->cause !== null => $this->cause->test->label().': '.$this->cause->what,
-            $this->restarts > $this->restartsAllowed => ($this->restartedAt === null ? '' : $this->restartedAt->label().': ').$this->tooOften(),
+            $this->restarts > $this->restartsAllowed => ($this->restartedAt === null
+                ? ''
+                : $this->restartedAt->label().': ').$this->tooOften(),
             default => null,
         };
     }
@@ -41,15 +43,22 @@ final readonly class Judgement
     /** Whether the student did every step right, whatever the vehicle showed. */
     public function isProcedureRight(): bool
     {
-        return $this->restarts <= $this->restartsAllowed && $this->steps !== []
-            && array_filter($this->steps, static fn (StepVerdict $step): bool => $step->outcome !== Outcome::Met && ! ($step->outcome === Outcome::Broken && $step->isOfVehicle)) === [];
+        return $this->restarts <= $this->restartsAllowed &&
+            $this->steps !== [] &&
+            array_filter(
+                $this->steps,
+                static fn (StepVerdict $step): bool => $step->outcome !== Outcome::Met &&
+                    ! ($step->outcome === Outcome::Broken && $step->isOfVehicle),
+            ) === [];
     }
 
     /** How the student did, whatever is wrong with the vehicle: "passed", "failed" or "open". */
     public function procedure(): string
     {
+        $lost = array_filter($this->steps, static fn (StepVerdict $step): bool => $step->isProcedureLost());
+
         return match (true) {
-            $this->restarts > $this->restartsAllowed || array_filter($this->steps, static fn (StepVerdict $step): bool => $step->isProcedureLost()) !== [] => 'failed',
+            $this->restarts > $this->restartsAllowed || $lost !== [] => 'failed',
             $this->isProcedureRight() => 'passed',
             default => 'open',
         };
@@ -58,8 +67,13 @@ final readonly class Judgement
     /** What the student broke first; null where nothing was. */
     public function procedureCause(): ?string
     {
-        $lost = array_values(array_filter($this->steps, static fn (StepVerdict $step): bool => $step->isProcedureLost()));
-        usort($lost, static fn (StepVerdict $a, StepVerdict $b): int => ($a->atMs ?? PHP_INT_MAX) <=> ($b->atMs ?? PHP_INT_MAX));
+        $lost = array_values(
+            array_filter($this->steps, static fn (StepVerdict $step): bool => $step->isProcedureLost()),
+        );
+        usort(
+            $lost,
+            static fn (StepVerdict $a, StepVerdict $b): int => ($a->atMs ?? PHP_INT_MAX) <=> ($b->atMs ?? PHP_INT_MAX),
+        );
 
         return match (true) {
             $lost !== [] => $lost[0]->test->label().': '.$lost[0]->what,

@@ -13,9 +13,17 @@ final readonly class JudgementWriter
         return [
             'standing' => $judgement->standing,
             'cause' => self::cause($judgement),
-            'steps' => array_map(static fn (StepVerdict $step): array => [
-                'test' => $step->test->value, 'outcome' => $step->outcome->value, 'what' => $step->what, 'figures' => (object) $step->figures, 'at_ms' => $step->atMs, 'of_vehicle' => $step->isOfVehicle,
-            ], $judgement->steps),
+            'steps' => array_map(
+                static fn (StepVerdict $step): array => [
+                    'test' => $step->test->value,
+                    'outcome' => $step->outcome->value,
+                    'what' => $step->what,
+                    'figures' => (object) $step->figures,
+                    'at_ms' => $step->atMs,
+                    'of_vehicle' => $step->isOfVehicle,
+                ],
+                $judgement->steps,
+            ),
             'restarts' => $judgement->restarts,
             'restarts_allowed' => $judgement->restartsAllowed,
             'may_restart' => $judgement->mayRestart(),
@@ -24,7 +32,11 @@ final readonly class JudgementWriter
 
     public static function text(Judgement $judgement): string
     {
-        $lines = [ucfirst($judgement->standing).'.'.($judgement->causeTold() === null ? '' : ' First: '.$judgement->causeTold().'.')];
+        $lines = [
+            ucfirst($judgement->standing).
+            '.'.
+            ($judgement->causeTold() === null ? '' : ' First: '.$judgement->causeTold().'.'),
+        ];
         foreach ($judgement->steps as $step) {
             $lines[] = sprintf('  %-11s%s: %s', $step->outcome->value, $step->test->label(), $step->what);
         }
@@ -37,8 +49,16 @@ final readonly class JudgementWriter
     private static function cause(Judgement $judgement): ?array
     {
         return match (true) {
-            $judgement->cause !== null => ['test' => $judgement->cause->test->value, 'what' => $judgement->cause->what, 'at_ms' => $judgement->cause->atMs],
-            $judgement->restarts > $judgement->restartsAllowed => ['test' => $judgement->restartedAt?->value, 'what' => $judgement->tooOften(), 'at_ms' => null],
+            $judgement->cause !== null => [
+                'test' => $judgement->cause->test->value,
+                'what' => $judgement->cause->what,
+                'at_ms' => $judgement->cause->atMs,
+            ],
+            $judgement->restarts > $judgement->restartsAllowed => [
+                'test' => $judgement->restartedAt?->value,
+                'what' => $judgement->tooOften(),
+                'at_ms' => null,
+            ],
             default => null,
         };
     }

@@ -72,12 +72,16 @@ final readonly class Run
     /** What has to be said before an event and was not; null where all was. */
     public function unsaidBefore(int $index, StepRule $rule): ?string
     {
-        $isSilent = $rule->mustSay(Spoken::AreaClear) && ! $this->said(Spoken::AreaClear, 0, $this->events[$index]->atMs);
+        $isSilent =
+            $rule->mustSay(Spoken::AreaClear) && ! $this->said(Spoken::AreaClear, 0, $this->events[$index]->atMs);
 
         return $isSilent ? 'did not say '.Spoken::AreaClear->label() : null;
     }
 
-    /** @return array{int, BrakeEvent|null} index and event of the first of a kind since a time; none where the time is null */
+    /**
+     * @return array{int, BrakeEvent|null} index and event of the first of a kind since a time; none where the time is
+     *   null
+     */
     public function firstSince(EventKind $kind, ?int $sinceMs): array
     {
         foreach ($sinceMs === null ? [] : $this->all($kind) as $n => $event) {
@@ -107,8 +111,8 @@ final readonly class Run
     }
 
     /**
-     * What came of fanning pressure down: since the step before it began or, where nothing came since, earlier with the engine turned off. A
-     * lamp or a valve while pressure is built for the first time is no test.
+     * What came of fanning pressure down: since the step before it began or, where nothing came since, earlier with the
+     * engine turned off. A lamp or a valve while pressure is built for the first time is no test.
      *
      * @return array<int, BrakeEvent> by index
      */
@@ -116,7 +120,13 @@ final readonly class Run
     {
         $since = array_filter($this->all($kind), static fn (BrakeEvent $event): bool => $event->atMs >= $afterMs);
 
-        return $since !== [] ? $since : array_filter($this->all($kind), fn (int $n): bool => ! $this->situations[$n]->engine && $this->wasRunningBefore($n), ARRAY_FILTER_USE_KEY);
+        return $since !== []
+            ? $since
+            : array_filter(
+                $this->all($kind),
+                fn (int $n): bool => ! $this->situations[$n]->engine && $this->wasRunningBefore($n),
+                ARRAY_FILTER_USE_KEY,
+            );
     }
 
     public function lastBefore(int $index, EventKind $kind): ?int
@@ -154,12 +164,19 @@ final readonly class Run
         return $start !== null && ($end === null || $end > $index);
     }
 
-    /** The first event after another that changes the pressures by itself: a pedal pressed, an engine started, a valve moved. */
+    /**
+     * The first event after another that changes the pressures by itself: a pedal pressed, an engine started, a valve
+     * moved.
+     */
     public function nextTouch(int $index): int
     {
         for ($n = $index + 1; $n < count($this->events); $n++) {
             $event = $this->events[$n];
-            if (($event->kind === EventKind::Pedal && $event->to === 'down') || ($event->kind === EventKind::Engine && $event->to === 'on') || $event->kind->isParkingValve()) {
+            if (
+                ($event->kind === EventKind::Pedal && $event->to === 'down') ||
+                ($event->kind === EventKind::Engine && $event->to === 'on') ||
+                $event->kind->isParkingValve()
+            ) {
                 return $n;
             }
         }
@@ -171,7 +188,11 @@ final readonly class Run
     public function spokenPressure(Spoken $what, int $atMs): ?Pressure
     {
         foreach ($this->all(EventKind::Said) as $event) {
-            if ($event->to === $what->value && $event->primary !== null && abs($event->atMs - $atMs) <= Gauges::NEAR_MS) {
+            if (
+                $event->to === $what->value &&
+                $event->primary !== null &&
+                abs($event->atMs - $atMs) <= Gauges::NEAR_MS
+            ) {
                 return new Pressure($event->primary, $event->primary);
             }
         }
@@ -193,7 +214,12 @@ final readonly class Run
     /** @return list<float> the limits that the student stated of a test, as far as their figures are known */
     public function statedLimits(BrakeTest $test): array
     {
-        return array_values(array_filter(array_map(static fn (BrakeEvent $event): ?float => $event->primary, $this->limits($test)), is_float(...)));
+        return array_values(
+            array_filter(
+                array_map(static fn (BrakeEvent $event): ?float => $event->primary, $this->limits($test)),
+                is_float(...),
+            ),
+        );
     }
 
     /** Whether the student stated the limit of a test, by its figure or by a touch of the scorer. */
@@ -205,6 +231,9 @@ final readonly class Run
     /** @return array<int, BrakeEvent> */
     private function limits(BrakeTest $test): array
     {
-        return array_filter($this->all(EventKind::Said), static fn (BrakeEvent $event): bool => $event->to === Spoken::Limit->value && $event->test === $test);
+        return array_filter(
+            $this->all(EventKind::Said),
+            static fn (BrakeEvent $event): bool => $event->to === Spoken::Limit->value && $event->test === $test,
+        );
     }
 }

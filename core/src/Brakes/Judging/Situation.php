@@ -40,7 +40,10 @@ final readonly class Situation
             EventKind::Gear => $this->with(gear: $event->to),
             EventKind::Belt => $this->with(belt: $is('on')),
             EventKind::Chocks => $this->with(chocked: $is('in')),
-            EventKind::Popped => $this->with(tractorIn: $this->tractorIn && $is('trailer'), trailerIn: $this->trailerIn && $is('tractor')),
+            EventKind::Popped => $this->with(
+                tractorIn: $this->tractorIn && $is('trailer'),
+                trailerIn: $this->trailerIn && $is('tractor'),
+            ),
             default => $this,
         };
     }
@@ -53,14 +56,28 @@ final readonly class Situation
         $down = static fn (bool $is): string => $is ? 'down' : 'up';
 
         return [
-            EventKind::Key->value => $on($this->key), EventKind::Engine->value => $on($this->engine), EventKind::Belt->value => $on($this->belt), EventKind::HandValve->value => $on($this->handOn),
-            EventKind::TractorValve->value => $in($this->tractorIn), EventKind::TrailerValve->value => $in($this->trailerIn), EventKind::Chocks->value => $in($this->chocked),
-            EventKind::Pedal->value => $down($this->pedalDown), EventKind::Clutch->value => $down($this->clutchDown), EventKind::Gear->value => $this->gear,
+            EventKind::Key->value => $on($this->key),
+            EventKind::Engine->value => $on($this->engine),
+            EventKind::Belt->value => $on($this->belt),
+            EventKind::HandValve->value => $on($this->handOn),
+            EventKind::TractorValve->value => $in($this->tractorIn),
+            EventKind::TrailerValve->value => $in($this->trailerIn),
+            EventKind::Chocks->value => $in($this->chocked),
+            EventKind::Pedal->value => $down($this->pedalDown),
+            EventKind::Clutch->value => $down($this->clutchDown),
+            EventKind::Gear->value => $this->gear,
         ];
     }
 
-    private function with(?bool $key = null, ?bool $engine = null, ?float $rpm = null, ?bool $tractorIn = null, ?bool $trailerIn = null, ?bool $handOn = null, ?bool $pedalDown = null, ?bool $clutchDown = null, ?string $gear = null, ?bool $belt = null, ?bool $chocked = null): self
-    {
-        return new self($key ?? $this->key, $engine ?? $this->engine, $rpm ?? $this->rpm, $tractorIn ?? $this->tractorIn, $trailerIn ?? $this->trailerIn, $handOn ?? $this->handOn, $pedalDown ?? $this->pedalDown, $clutchDown ?? $this->clutchDown, $gear ?? $this->gear, $belt ?? $this->belt, $chocked ?? $this->chocked);
+    private function with(
+        ?bool $key = null, ?bool $engine = null, ?float $rpm = null, ?bool $tractorIn = null, ?bool $trailerIn = null,
+        ?bool $handOn = null, ?bool $pedalDown = null, ?bool $clutchDown = null, ?string $gear = null,
+        ?bool $belt = null, ?bool $chocked = null,
+    ): self {
+        return new self(
+            $key ?? $this->key, $engine ?? $this->engine, $rpm ?? $this->rpm, $tractorIn ?? $this->tractorIn,
+            $trailerIn ?? $this->trailerIn, $handOn ?? $this->handOn, $pedalDown ?? $this->pedalDown,
+            $clutchDown ?? $this->clutchDown, $gear ?? $this->gear, $belt ?? $this->belt, $chocked ?? $this->chocked,
+        );
     }
 }

@@ -24,7 +24,10 @@ final readonly class StepVerdict
         public bool $isOfVehicle = false,
         /** What breaks it once another step has begun; null where that changes nothing. */
         private ?string $ifLeft = null,
-        /** What it shows to be wrong with the vehicle, also where the student broke it by something else; null where nothing is. */
+        /**
+         * What it shows to be wrong with the vehicle, also where the student broke it by something else; null where
+         * nothing is.
+         */
         public ?string $finding = null,
         /** Set where it is not judged. */
         public ?Question $question = null,
@@ -105,7 +108,10 @@ final readonly class StepVerdict
     /** Met, but for words that can still be said. */
     public function stillToSay(Spoken $what): self
     {
-        return new self($this->test, Outcome::NotYet, 'still to say: '.$what->label(), $this->figures, $this->atMs, ifLeft: 'did not say '.$what->label());
+        return new self(
+            $this->test, Outcome::NotYet, 'still to say: '.$what->label(), $this->figures, $this->atMs,
+            ifLeft: 'did not say '.$what->label(),
+        );
     }
 
     /** How it stands once another step has begun: what was not finished is broken, what was not begun is skipped. */
@@ -114,7 +120,16 @@ final readonly class StepVerdict
         return match (true) {
             $this->outcome === Outcome::NotYet => $this->brokenBy($this->ifLeft ?? $this->what),
             $this->outcome === Outcome::NotDone => new self(
-                $this->test, Outcome::NotDone, sprintf('not done before the %s%s', $next->label(), $this->ifLeft === null || $this->ifLeft === '' ? '' : ': '.$this->ifLeft), [], null, ifLeft: null,
+                $this->test,
+                Outcome::NotDone,
+                sprintf(
+                    'not done before the %s%s',
+                    $next->label(),
+                    $this->ifLeft === null || $this->ifLeft === '' ? '' : ': '.$this->ifLeft,
+                ),
+                [],
+                null,
+                ifLeft: null,
             ),
             default => $this,
         };

@@ -17,8 +17,8 @@ use Pasada\Core\Language\Transcript;
 use Pasada\Core\Language\Words;
 
 /**
- * What the words spoken during the tests mean for them: that the area is clear, a reading at the start or the end of the
- * minute, the limit of a test. Figures are read as on the walk, so captions may write them in any shape.
+ * What the words spoken during the tests mean for them: that the area is clear, a reading at the start or the end of
+ * the minute, the limit of a test. Figures are read as on the walk, so captions may write them in any shape.
  */
 final readonly class WordsHeard
 {
@@ -32,10 +32,20 @@ final readonly class WordsHeard
     private const HIGHEST_PSI = 150.0;
 
     /** Before a figure: that it bounds something. */
-    private const BINDS_BEFORE = '/\b(should|must|has to|have to|needs? to|supposed|allow\w*|limits?|may|can|cannot|maximum|minimum|max|min|most|least|within|between|range|under|below|above|over|exceed\w*|up to|tops?|ceiling|floor|(less|more|lower|higher|later|longer) than|equal to)\b[^.]*$/';
+    private const BINDS_BEFORE = '/\b(should|must|has to|have to|needs? to|supposed|allow\w*|limits?|may|can|cannot|'.
+        'maximum|minimum|max|min|most|least|within|between|range|under|below|above|over|exceed\w*|up to|tops?|ceiling|'.
+        'floor|(less|more|lower|higher|later|longer) than|equal to)\b[^.]*$/';
 
     /** Behind it, likewise. */
-    private const BINDS_AFTER = '/^((is|are|was|would be) )?((the|a|my|our|its) )?((absolute|upper|lower|legal) )?(limit|max\w*|min\w*|most|least|allow\w*|tops?|ceiling|floor|at (the )?(most|least|worst|latest)|or (less|under|below|fewer|more|above|better|higher|over|sooner|earlier)|and (up|above|under|below|no more))\b/';
+    private const BINDS_AFTER = '/^((is|are|was|would be) )?((the|a|my|our|its) )?((absolute|upper|lower|legal) )?'.
+        '(limit|max\w*|min\w*|most|least|allow\w*|tops?|ceiling|floor|at (the )?(most|least|worst|latest)|'.
+        'or (less|under|below|fewer|more|above|better|higher|over|sooner|earlier)|'.
+        'and (up|above|under|below|no more))\b/';
+
+    /** That nobody and nothing is in the way. */
+    private const CLEAR = '/\b(area|everything|everybody|everyone|path|way|all|zone|around|front)\b.*\bclear\b|'.
+        '\bclear\b.*\b(area|around|ahead|behind|way)\b|'.
+        '\b(nobody|no one)\b.*\b(around|near|way|front|behind)\b/';
 
     public function __construct(private bool $combination) {}
 
@@ -89,7 +99,10 @@ final readonly class WordsHeard
     private function leakAround(int $atMs, array $minutes): ?BrakeTest
     {
         foreach ($minutes as [$from, $to, $test]) {
-            if ($atMs >= $from - self::AROUND_MINUTE_MS && ($to === PHP_INT_MAX || $atMs <= $to + self::AROUND_MINUTE_MS)) {
+            if (
+                $atMs >= $from - self::AROUND_MINUTE_MS &&
+                ($to === PHP_INT_MAX || $atMs <= $to + self::AROUND_MINUTE_MS)
+            ) {
                 return $test;
             }
         }
@@ -103,8 +116,7 @@ final readonly class WordsHeard
         $words = Words::of(new Transcript([new Cue(0.0, $spoken->text)]));
         $text = implode(' ', $words->text);
         $meant = [];
-        if (preg_match('/\b(area|everything|everybody|everyone|path|way|all|zone|around|front)\b.*\bclear\b|\bclear\b.*\b(area|around|ahead|behind|way)\b|\b(nobody|no one)\b.*\b(around|near|way|front|behind)\b/', $text) === 1
-            && preg_match('/\bnot (all )?clear\b/', $text) !== 1) {
+        if (preg_match(self::CLEAR, $text) === 1 && preg_match('/\bnot (all )?clear\b/', $text) !== 1) {
             $meant[] = $this->said($spoken, Spoken::AreaClear);
         }
         foreach ((new NumberGrammar)->find($words) as $quantity) {
@@ -119,8 +131,11 @@ final readonly class WordsHeard
     {
         $next = implode(' ', array_slice($words->text, $quantity->to, 6));
         $isTime = $quantity->unit === QuantityUnit::Seconds;
-        if (! in_array($quantity->unit, [QuantityUnit::Psi, QuantityUnit::None, QuantityUnit::Seconds], true) || $quantity->value > self::HIGHEST_PSI
-            || preg_match('/^((full|whole|entire) )?(minutes?|miles|mph|valves?|times?|knobs?|buttons?)\b/', $next) === 1) {
+        if (
+            ! in_array($quantity->unit, [QuantityUnit::Psi, QuantityUnit::None, QuantityUnit::Seconds], true) ||
+            $quantity->value > self::HIGHEST_PSI ||
+            preg_match('/^((full|whole|entire) )?(minutes?|miles|mph|valves?|times?|knobs?|buttons?)\b/', $next) === 1
+        ) {
             return [];
         }
         $before = implode(' ', array_slice($words->text, 0, $quantity->from));
@@ -140,22 +155,34 @@ final readonly class WordsHeard
         };
 
         // What was lost is no reading of a gauge, though it tells that one was taken.
-        return [$this->said($spoken, $which, preg_match('/\blos(e|t|ing)\b/', $before) === 1 ? null : $quantity->value)];
+        return [
+            $this->said($spoken, $which, preg_match('/\blos(e|t|ing)\b/', $before) === 1 ? null : $quantity->value),
+        ];
     }
 
     /** @return list<BrakeEvent> */
     private function limits(BrakeEvent $spoken, Quantity $quantity, ?BrakeTest $test, bool $isTime, string $next): array
     {
         // The figure for the other kind of vehicle is knowledge, not a limit of this one.
-        $isOther = preg_match('/^([a-z]+ ){0,3}'.($this->combination ? '(single|straight)' : '(combination|trailer)').'\b/', $next) === 1;
+        $isOther =
+            preg_match(
+                '/^([a-z]+ ){0,3}'.($this->combination ? '(single|straight)' : '(combination|trailer)').'\b/',
+                $next,
+            ) === 1;
         if ($test === null || $isOther || $isTime !== ($test === BrakeTest::BuildUp)) {
             return [];
         }
 
-        return array_map(fn (float $limit): BrakeEvent => $this->said($spoken, Spoken::Limit, $limit, $test), $quantity->high === null ? [$quantity->value] : [$quantity->value, $quantity->high]);
+        return array_map(
+            fn (float $limit): BrakeEvent => $this->said($spoken, Spoken::Limit, $limit, $test),
+            $quantity->high === null ? [$quantity->value] : [$quantity->value, $quantity->high],
+        );
     }
 
-    /** The test whose words stand nearest to a figure, before it rather than behind; of two in one place the one of more words. */
+    /**
+     * The test whose words stand nearest to a figure, before it rather than behind; of two in one place the one of more
+     * words.
+     */
     private function subject(Words $words, Quantity $quantity): ?BrakeTest
     {
         $before = implode(' ', array_slice($words->text, 0, $quantity->from));

@@ -40,12 +40,20 @@ final readonly class BuildUp implements Procedure
     /** From 85 to 100 psi within 45 seconds: commercial driver manual, dual air system. */
     public function usual(bool $combination): StepRule
     {
-        return new StepRule(BrakeTest::BuildUp, Limits::atMost(45), [StateNeed::EngineOn], timedPsi: new Limits(85, 100));
+        return new StepRule(
+            BrakeTest::BuildUp, Limits::atMost(45), [StateNeed::EngineOn], timedPsi: new Limits(85, 100),
+        );
     }
 
     public function actions(StepRule $rule, bool $combination): array
     {
-        return [sprintf('%s to %s psi by the clock', ShortNumber::of($rule->timedPsi->lowest()), ShortNumber::of($rule->timedPsi->highest()))];
+        return [
+            sprintf(
+                '%s to %s psi by the clock',
+                ShortNumber::of($rule->timedPsi->lowest()),
+                ShortNumber::of($rule->timedPsi->highest()),
+            ),
+        ];
     }
 
     public function spokenOf(): string
@@ -69,18 +77,23 @@ final readonly class BuildUp implements Procedure
         }
         if ($to === null) {
             return StepVerdict::notYet(
-                $rule->test, $fromMs, sprintf('%s psi was not reached yet', ShortNumber::of($high)), sprintf('%s psi was not reached', ShortNumber::of($high)),
+                $rule->test,
+                $fromMs,
+                sprintf('%s psi was not reached yet', ShortNumber::of($high)),
+                sprintf('%s psi was not reached', ShortNumber::of($high)),
             );
         }
         $seconds = ($to[1] - $fromMs) / 1000;
         $allowed = $rule->limits->highest();
         $what = sprintf(
-            '%s to %s psi in %s s, within %s asked', ShortNumber::of($low), ShortNumber::of($high), ShortNumber::of($seconds), ShortNumber::of($allowed),
+            '%s to %s psi in %s s, within %s asked', ShortNumber::of($low), ShortNumber::of($high),
+            ShortNumber::of($seconds), ShortNumber::of($allowed),
         );
 
-        return StepVerdict::measured(
-            $rule->isRight($seconds), $rule->test, $fromMs, $what, ['seconds' => round($seconds, 1), 'allowed_seconds' => $allowed],
-        );
+        return StepVerdict::measured($rule->isRight($seconds), $rule->test, $fromMs, $what, [
+            'seconds' => round($seconds, 1),
+            'allowed_seconds' => $allowed,
+        ]);
     }
 
     /**
@@ -93,8 +106,19 @@ final readonly class BuildUp implements Procedure
         $before = null;
         foreach ($run->gauges->readings as $n => $reading) {
             $lower = $reading->pressure->lower();
-            if ($before !== null && $reading->atMs >= $afterMs && $run->situationAt($n)->engine && $before[1] < $psi && $lower >= $psi) {
-                return [$n, (int) round($before[0] + ($reading->atMs - $before[0]) * ($psi - $before[1]) / ($lower - $before[1]))];
+            if (
+                $before !== null &&
+                $reading->atMs >= $afterMs &&
+                $run->situationAt($n)->engine &&
+                $before[1] < $psi &&
+                $lower >= $psi
+            ) {
+                return [
+                    $n,
+                    (int) round(
+                        $before[0] + (($reading->atMs - $before[0]) * ($psi - $before[1])) / ($lower - $before[1]),
+                    ),
+                ];
             }
             $before = [$reading->atMs, $lower];
         }

@@ -50,7 +50,12 @@ final readonly class CutIn implements Procedure
     public function usual(bool $combination): StepRule
     {
         // "Cuts in at no less than 100": the pressure itself, not how far it lies below.
-        return new StepRule(BrakeTest::CutIn, new Limits(20, 25), [StateNeed::EngineOn], acceptedInstead: new Limits(...self::STATED_PSI));
+        return new StepRule(
+            BrakeTest::CutIn,
+            new Limits(20, 25),
+            [StateNeed::EngineOn],
+            acceptedInstead: new Limits(...self::STATED_PSI),
+        );
     }
 
     public function actions(StepRule $rule, bool $combination): array
@@ -60,7 +65,8 @@ final readonly class CutIn implements Procedure
 
     public function spokenOf(): string
     {
-        return '/\b(cut(s|ting)? ?in|cuts? back in|kick(s|ing)? (back )?in|load(s|ing)? again|start\w* (pumping|building|loading) again|back on)\b/';
+        return '/\b(cut(s|ting)? ?in|cuts? back in|kick(s|ing)? (back )?in|load(s|ing)? again|start\w* '.
+            '(pumping|building|loading) again|back on)\b/';
     }
 
     public function judge(Run $run, StepRule $rule, BrakedVehicle $vehicle, ?int $afterMs): StepVerdict
@@ -75,7 +81,11 @@ final readonly class CutIn implements Procedure
         }
         $at = $run->gauges->at($event->atMs);
         if ($at === null) {
-            return StepVerdict::notJudged($rule->test, $event->atMs, Question::reading('what did the gauges show when the needles rose again?', $event->atMs));
+            return StepVerdict::notJudged(
+                $rule->test,
+                $event->atMs,
+                Question::reading('what did the gauges show when the needles rose again?', $event->atMs),
+            );
         }
         // A vehicle tells at which pressure its governor cuts in; a checklist, how far below cut-out.
         if ($rule->isOfVehicle) {
@@ -88,12 +98,18 @@ final readonly class CutIn implements Procedure
         }
         $least = $vehicle->leastCutInPsi();
         if ($at->lower() < $least) {
-            $what = sprintf('cut in at %s psi, not under %s asked', ShortNumber::of($at->lower()), ShortNumber::of($least));
+            $what = sprintf(
+                'cut in at %s psi, not under %s asked',
+                ShortNumber::of($at->lower()),
+                ShortNumber::of($least),
+            );
 
             return StepVerdict::failed($rule->test, $event->atMs, $what, ['psi' => $at->lower()]);
         }
 
-        return StepVerdict::within($rule, $event->atMs, $before->lower() - $at->lower(), 'cut in %s psi below cut-out, %s asked');
+        return StepVerdict::within(
+            $rule, $event->atMs, $before->lower() - $at->lower(), 'cut in %s psi below cut-out, %s asked',
+        );
     }
 
     private function cutOutBefore(Run $run, BrakeEvent $cutIn): ?BrakeEvent
@@ -111,7 +127,9 @@ final readonly class CutIn implements Procedure
     {
         $text = 'at what pressure did the governor cut out before?';
 
-        return $out === null ? new Question($text, max(0, $cutIn->atMs - 1), EventKind::CutOut) : Question::reading($text, $out->atMs);
+        return $out === null
+            ? new Question($text, max(0, $cutIn->atMs - 1), EventKind::CutOut)
+            : Question::reading($text, $out->atMs);
     }
 
     /** Fanned down with the engine running well below where it should have cut in. */
@@ -124,8 +142,16 @@ final readonly class CutIn implements Procedure
         }
         foreach ($run->gauges->readings as $n => $reading) {
             $lower = $reading->pressure->lower();
-            if ($reading->atMs > max($out->atMs, $afterMs) && $run->situationAt($n)->engine && $lower < $least - self::WELL_BELOW_PSI) {
-                $what = sprintf('did not cut in down to %s psi, not under %s asked', ShortNumber::of($lower), ShortNumber::of($least));
+            if (
+                $reading->atMs > max($out->atMs, $afterMs) &&
+                $run->situationAt($n)->engine &&
+                $lower < $least - self::WELL_BELOW_PSI
+            ) {
+                $what = sprintf(
+                    'did not cut in down to %s psi, not under %s asked',
+                    ShortNumber::of($lower),
+                    ShortNumber::of($least),
+                );
 
                 return StepVerdict::failed($rule->test, $reading->atMs, $what, ['psi' => $lower]);
             }

@@ -66,7 +66,11 @@ final readonly class CutOut implements Procedure
             return StepVerdict::broken($rule->test, $event->atMs, $wrong);
         }
         if ($at === null) {
-            return StepVerdict::notJudged($rule->test, $event->atMs, Question::reading('what did the gauges show when the dryer purged?', $event->atMs));
+            return StepVerdict::notJudged(
+                $rule->test,
+                $event->atMs,
+                Question::reading('what did the gauges show when the dryer purged?', $event->atMs),
+            );
         }
 
         return StepVerdict::within($rule, $event->atMs, $at->lower(), 'cut out at %s psi, %s asked');

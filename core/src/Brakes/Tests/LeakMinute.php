@@ -16,7 +16,9 @@ use Pasada\Core\Brakes\Spoken;
 use Pasada\Core\Brakes\StateNeed;
 use Pasada\Core\Brakes\StepRule;
 
-/** What both leak tests share: engine off, key on, valves in, wheels chocked, readings spoken, and a minute that is one. */
+/**
+ * What both leak tests share: engine off, key on, valves in, wheels chocked, readings spoken, and a minute that is one.
+ */
 final readonly class LeakMinute
 {
     private const MINUTE_MS = 60_000;
@@ -43,7 +45,9 @@ final readonly class LeakMinute
         }
         $why = $this->isApplied ? 'the minute ran without the pedal' : 'the minute ran with the pedal down';
 
-        return $starts === [] ? StepVerdict::notDone($rule->test) : StepVerdict::notDone($rule->test, 'not done: '.$why, $why);
+        return $starts === []
+            ? StepVerdict::notDone($rule->test)
+            : StepVerdict::notDone($rule->test, 'not done: '.$why, $why);
     }
 
     private function minute(Run $run, StepRule $rule, int $start): StepVerdict
@@ -73,21 +77,35 @@ final readonly class LeakMinute
             return StepVerdict::broken($rule->test, $from, $what, ['seconds' => $seconds]);
         }
 
-        return $this->withReadings($run, $rule, $from, $run->events[$end]->atMs, $this->measured($run, $rule, $start, $end, $pressed));
+        return $this->withReadings(
+            $run,
+            $rule,
+            $from,
+            $run->events[$end]->atMs,
+            $this->measured($run, $rule, $start, $end, $pressed),
+        );
     }
 
     private function measured(Run $run, StepRule $rule, int $start, int $end, int $pressed): StepVerdict
     {
         [$from, $until] = [$run->events[$start]->atMs, $run->events[$end]->atMs];
-        // What the gauges showed before the pedal is no reading of the minute, and what they show once something is touched
-        // again none of its end.
-        $before = ($rule->countsFirstDrop ? $run->gauges->before($pressed) : null)
-            ?? $run->gauges->at($from, $this->isApplied ? $pressed : 0) ?? $run->spokenPressure(Spoken::StartReading, $from);
-        $after = $run->gauges->at($until, $pressed, $run->nextTouch($end)) ?? $run->spokenPressure(Spoken::EndReading, $until);
+        // What the gauges showed before the pedal is no reading of the minute, and what they show once something is
+        // touched again none of its end.
+        $before =
+            ($rule->countsFirstDrop ? $run->gauges->before($pressed) : null) ??
+            ($run->gauges->at($from, $this->isApplied ? $pressed : 0) ??
+                $run->spokenPressure(Spoken::StartReading, $from));
+        $after =
+            $run->gauges->at($until, $pressed, $run->nextTouch($end)) ??
+            $run->spokenPressure(Spoken::EndReading, $until);
         if ($before === null || $after === null) {
             [$atMs, $which] = $before === null ? [$from, 'start'] : [$until, 'end'];
 
-            return StepVerdict::notJudged($rule->test, $atMs, Question::reading("what did the gauges show at the $which of the minute?", $atMs));
+            return StepVerdict::notJudged(
+                $rule->test,
+                $atMs,
+                Question::reading("what did the gauges show at the $which of the minute?", $atMs),
+            );
         }
         $seconds = ($until - $from) / 1000;
         $allowed = $rule->limits->highest();
@@ -95,7 +113,10 @@ final readonly class LeakMinute
         $lost = max(0, (int) round(1000 * $before->lostTo($after)));
         $isRight = $lost * self::MINUTE_MS <= (int) round(1000 * $allowed) * max(self::MINUTE_MS, $until - $from);
         $what = sprintf(
-            'lost %s psi in %s s, %s allowed for a %s', ShortNumber::of($lost / 1000), ShortNumber::of($seconds), ShortNumber::of($allowed),
+            'lost %s psi in %s s, %s allowed for a %s',
+            ShortNumber::of($lost / 1000),
+            ShortNumber::of($seconds),
+            ShortNumber::of($allowed),
             $this->combination ? 'combination' : 'single vehicle',
         );
         $figures = ['lost_psi' => round($lost / 1000, 2), 'seconds' => $seconds, 'allowed_psi' => $allowed];
@@ -110,17 +131,25 @@ final readonly class LeakMinute
             return $verdict;
         }
         foreach ([[Spoken::StartReading, $from], [Spoken::EndReading, $until]] as [$spoken, $at]) {
-            if ($rule->mustSay($spoken) && ! $run->said($spoken, $at - self::SPOKEN_WITHIN_MS, $at + self::SPOKEN_WITHIN_MS)) {
+            if (
+                $rule->mustSay($spoken) &&
+                ! $run->said($spoken, $at - self::SPOKEN_WITHIN_MS, $at + self::SPOKEN_WITHIN_MS)
+            ) {
                 $isOpen = $run->lastMs() <= $at + self::SPOKEN_WITHIN_MS;
 
-                return $isOpen && $verdict->outcome === Outcome::Met ? $verdict->stillToSay($spoken) : $verdict->brokenBy('did not say '.$spoken->label());
+                return $isOpen && $verdict->outcome === Outcome::Met
+                    ? $verdict->stillToSay($spoken)
+                    : $verdict->brokenBy('did not say '.$spoken->label());
             }
         }
 
         return $verdict;
     }
 
-    /** By what was read before the pedal took its share; where nothing was, what is left can only prove that it was enough. */
+    /**
+     * By what was read before the pedal took its share; where nothing was, what is left can only prove that it was
+     * enough.
+     */
     private function tooLow(Run $run, StepRule $rule, int $pressed, int $from): ?StepVerdict
     {
         $at = $run->gauges->before($pressed);
@@ -128,9 +157,17 @@ final readonly class LeakMinute
             return null;
         }
         if ($at === null) {
-            return StepVerdict::notJudged($rule->test, $from, Question::reading('what did the gauges show before the minute was begun?', $from));
+            return StepVerdict::notJudged(
+                $rule->test,
+                $from,
+                Question::reading('what did the gauges show before the minute was begun?', $from),
+            );
         }
-        $what = sprintf('begun at %s psi, at least %s asked', ShortNumber::of($at->lower()), ShortNumber::of($rule->fromPsi));
+        $what = sprintf(
+            'begun at %s psi, at least %s asked',
+            ShortNumber::of($at->lower()),
+            ShortNumber::of($rule->fromPsi),
+        );
 
         return StepVerdict::broken($rule->test, $from, $what);
     }
@@ -140,11 +177,14 @@ final readonly class LeakMinute
         for ($n = $start + 1; $n < $end; $n++) {
             $event = $run->events[$n];
             $why = match (true) {
-                $event->kind === EventKind::Pedal && $this->isApplied && $event->to === 'up' => 'the pedal was let up within the minute',
-                $event->kind === EventKind::Pedal && ! $this->isApplied && $event->to === 'down' => 'the pedal was pressed within the minute',
+                $event->kind === EventKind::Pedal && $this->isApplied && $event->to === 'up' => 'the pedal was let '.
+                    'up within the minute',
+                $event->kind === EventKind::Pedal && ! $this->isApplied && $event->to === 'down' => 'the pedal was '.
+                    'pressed within the minute',
                 $event->kind === EventKind::Engine && $event->to === 'on' => 'the engine was started within the minute',
                 $event->kind->isParkingValve() && $event->to === 'out' => 'a valve was pulled within the minute',
-                $event->kind === EventKind::Chocks && $event->to === 'out' => 'the chocks were taken out within the minute',
+                $event->kind === EventKind::Chocks && $event->to === 'out' => 'the chocks were taken out within the '.
+                    'minute',
                 $event->kind === EventKind::Key && $event->to === 'off' => 'the key was turned off within the minute',
                 default => $run->wrongAt($n + 1, $rule),
             };

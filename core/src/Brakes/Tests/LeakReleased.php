@@ -49,7 +49,12 @@ final readonly class LeakReleased implements Procedure
 
     public function spokenOf(): string
     {
-        return '/\b('.self::LOSES.') .*\b(released|without|foot off|pedal up|no pedal)\b|\b(released|without the pedal|foot off\w*|pedal up|no pedal|off the brakes?)\b.*\b('.self::LOSES.')/';
+        return '/\b('.
+            self::LOSES.
+            ') .*\b(released|without|foot off|pedal up|no pedal)\b|\b(released|without the pedal|foot off\w*|pedal '.
+                'up|no pedal|off the brakes?)\b.*\b('.
+            self::LOSES.
+            ')/';
     }
 
     public function judge(Run $run, StepRule $rule, BrakedVehicle $vehicle, ?int $afterMs): StepVerdict

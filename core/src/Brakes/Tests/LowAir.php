@@ -70,9 +70,17 @@ final readonly class LowAir implements Procedure
                 return StepVerdict::broken($rule->test, $event->atMs, $wrong);
             }
             if ($at === null) {
-                return StepVerdict::notJudged($rule->test, $event->atMs, Question::reading('what did the gauges show when the warning came?', $event->atMs));
+                return StepVerdict::notJudged(
+                    $rule->test,
+                    $event->atMs,
+                    Question::reading('what did the gauges show when the warning came?', $event->atMs),
+                );
             }
-            $what = sprintf('the warning came at %s psi, %s asked', ShortNumber::of($at->lower()), $rule->limits->label());
+            $what = sprintf(
+                'the warning came at %s psi, %s asked',
+                ShortNumber::of($at->lower()),
+                $rule->limits->label(),
+            );
             $figures = ['psi' => round($at->lower(), 1), 'least_psi' => $rule->limits->lowest()];
 
             return StepVerdict::measured($rule->isRight($at->lower()), $rule->test, $event->atMs, $what, $figures);
@@ -85,7 +93,11 @@ final readonly class LowAir implements Procedure
     {
         foreach ($run->gauges->readings as $n => $reading) {
             $lower = $reading->pressure->lower();
-            if ($rule->isRight($lower) || $run->situationAt($n)->engine || ! $this->isComingDown($run, $reading->atMs, $lower)) {
+            if (
+                $rule->isRight($lower) ||
+                $run->situationAt($n)->engine ||
+                ! $this->isComingDown($run, $reading->atMs, $lower)
+            ) {
                 continue;
             }
             $figures = ['psi' => $lower, 'least_psi' => $rule->limits->lowest()];
@@ -93,7 +105,9 @@ final readonly class LowAir implements Procedure
 
             return $run->situationAt($n)->key
                 ? StepVerdict::failed($rule->test, $reading->atMs, $what, $figures)
-                : StepVerdict::broken($rule->test, $reading->atMs, 'the key was off, so no warning could come', $figures);
+                : StepVerdict::broken(
+                    $rule->test, $reading->atMs, 'the key was off, so no warning could come', $figures,
+                );
         }
 
         return StepVerdict::notDone($rule->test);

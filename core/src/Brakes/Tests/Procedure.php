@@ -32,7 +32,8 @@ interface Procedure
     public function spokenOf(): ?string;
 
     /**
-     * @param  int|null  $afterMs  when the latest of the steps before it began: what the system does by itself is its test only from
+     * @param  int|null  $afterMs  when the latest of the steps before it began: what the system does by itself is its
+     *   test only from
      *                             then on; null where none did
      */
     public function judge(Run $run, StepRule $rule, BrakedVehicle $vehicle, ?int $afterMs): StepVerdict;

@@ -75,8 +75,16 @@ final readonly class ServiceBrake implements Procedure
             }
 
             return match (true) {
-                ! $this->pressedBetween($run, $n, $stop) => StepVerdict::broken($rule->test, $event->atMs, 'stopped without the pedal'),
-                $run->events[$stop]->to === 'pulled' => StepVerdict::failed($rule->test, $event->atMs, 'pulled to a side: brakes, suspension, tire, ground or load'),
+                ! $this->pressedBetween($run, $n, $stop) => StepVerdict::broken(
+                    $rule->test,
+                    $event->atMs,
+                    'stopped without the pedal',
+                ),
+                $run->events[$stop]->to === 'pulled' => StepVerdict::failed(
+                    $rule->test,
+                    $event->atMs,
+                    'pulled to a side: brakes, suspension, tire, ground or load',
+                ),
                 default => StepVerdict::met($rule->test, $event->atMs, 'stopped straight'),
             };
         }
@@ -88,7 +96,9 @@ final readonly class ServiceBrake implements Procedure
     {
         $mph = $rolling->primary ?? 0.0;
 
-        return $mph < self::SLOWEST_MPH || $mph > self::FASTEST_MPH ? sprintf('rolled at %s mph, about 5 asked', ShortNumber::of($mph)) : null;
+        return $mph < self::SLOWEST_MPH || $mph > self::FASTEST_MPH
+            ? sprintf('rolled at %s mph, about 5 asked', ShortNumber::of($mph))
+            : null;
     }
 
     private function pressedBetween(Run $run, int $from, int $to): bool

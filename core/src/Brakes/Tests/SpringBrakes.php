@@ -15,7 +15,10 @@ use Pasada\Core\Brakes\ShortNumber;
 use Pasada\Core\Brakes\StepRule;
 use Pasada\Core\Brakes\TestKind;
 
-/** The spring brakes: the valves come out by themselves. The higher reservoir feeds them, so the higher gauge tells at which pressure. */
+/**
+ * The spring brakes: the valves come out by themselves. The higher reservoir feeds them, so the higher gauge tells at
+ * which pressure.
+ */
 final readonly class SpringBrakes implements Procedure
 {
     public function label(): string
@@ -51,7 +54,8 @@ final readonly class SpringBrakes implements Procedure
 
     public function spokenOf(): string
     {
-        return '/\b(pop\w*|springs?|knobs?|valves?|buttons?|(come|comes|came|go|goes|coming) out|parking brakes?|set themselves)\b/';
+        return '/\b(pop\w*|springs?|knobs?|valves?|buttons?|(come|comes|came|go|goes|coming) out|parking brakes?|set '.
+            'themselves)\b/';
     }
 
     public function judge(Run $run, StepRule $rule, BrakedVehicle $vehicle, ?int $afterMs): StepVerdict
@@ -71,25 +75,45 @@ final readonly class SpringBrakes implements Procedure
         $figures = [];
         foreach ($valves as $valve) {
             if (! isset($popped[$valve])) {
-                return StepVerdict::notYet($rule->test, $first, sprintf('the %s valve is still in', $valve), sprintf('the %s valve never came out', $valve));
+                return StepVerdict::notYet(
+                    $rule->test, $first, sprintf('the %s valve is still in', $valve),
+                    sprintf('the %s valve never came out', $valve),
+                );
             }
             $at = $run->gauges->at($popped[$valve]);
             if ($at === null) {
-                $question = Question::reading(sprintf('what did the gauges show when the %s valve came out?', $valve), $popped[$valve]);
+                $question = Question::reading(
+                    sprintf('what did the gauges show when the %s valve came out?', $valve),
+                    $popped[$valve],
+                );
 
                 return StepVerdict::notJudged($rule->test, $first, $question);
             }
             $figures[$valve.'_psi'] = round($at->higher(), 1);
             if (! $rule->isRight($at->higher())) {
-                $what = sprintf('the %s valve came out at %s psi, %s asked', $valve, ShortNumber::of($at->higher()), $rule->limits->label());
+                $what = sprintf(
+                    'the %s valve came out at %s psi, %s asked', $valve, ShortNumber::of($at->higher()),
+                    $rule->limits->label(),
+                );
 
                 return StepVerdict::failed($rule->test, $first, $what, $figures);
             }
         }
         if ($vehicle->combination && $popped['tractor'] < $popped['trailer']) {
-            return StepVerdict::failed($rule->test, $first, 'the tractor valve came out first; the trailer\'s has to come first or together with it', $figures);
+            return StepVerdict::failed(
+                $rule->test,
+                $first,
+                'the tractor valve came out first; the trailer\'s has to come first or together with it',
+                $figures,
+            );
         }
-        $told = array_map(static fn (string $valve): string => ShortNumber::of($figures[$valve.'_psi'] ?? 0.0).' psi ('.$valve.')', $valves);
+        $told = array_map(
+            static fn (string $valve): string => ShortNumber::of($figures[$valve.'_psi'] ?? 0.0).
+                ' psi ('.
+                $valve.
+                ')',
+            $valves,
+        );
 
         return StepVerdict::met($rule->test, $first, 'came out at '.implode(' and ', $told), $figures);
     }
@@ -102,7 +126,8 @@ final readonly class SpringBrakes implements Procedure
 
     /**
      * @param  list<string>  $valves
-     * @return array{array<string, int>, int|null, string|null} when each valve came out, the first of them, and what was wrong then
+     * @return array{array<string, int>, int|null, string|null} when each valve came out, the first of them, and what
+     *   was wrong then
      */
     private function popped(Run $run, StepRule $rule, array $valves, int $afterMs): array
     {
@@ -123,8 +148,16 @@ final readonly class SpringBrakes implements Procedure
     {
         foreach ($run->gauges->readings as $n => $reading) {
             $higher = $reading->pressure->higher();
-            if ($higher < $rule->limits->lowest() && ! $run->situationAt($n)->engine && $run->situationAt($n)->tractorIn) {
-                $what = sprintf('no valve came out down to %s psi, %s asked', ShortNumber::of($higher), $rule->limits->label());
+            if (
+                $higher < $rule->limits->lowest() &&
+                ! $run->situationAt($n)->engine &&
+                $run->situationAt($n)->tractorIn
+            ) {
+                $what = sprintf(
+                    'no valve came out down to %s psi, %s asked',
+                    ShortNumber::of($higher),
+                    $rule->limits->label(),
+                );
 
                 return StepVerdict::failed($rule->test, $reading->atMs, $what, ['psi' => $higher]);
             }
@@ -146,7 +179,10 @@ final readonly class SpringBrakes implements Procedure
         $last = $areAllOut ? max([0, ...array_values($popped)]) : PHP_INT_MAX;
         foreach ($run->events as $n => $event) {
             $before = $run->situationAt($n);
-            if (! $event->kind->isParkingValve() || $event->atMs < $afterMs || $before->engine || $run->isInMinute($n)) {
+            if (! $event->kind->isParkingValve() || $event->atMs < $afterMs) {
+                continue;
+            }
+            if ($before->engine || $run->isInMinute($n)) {
                 continue;
             }
             $valve = $event->kind === EventKind::TractorValve ? 'tractor' : 'trailer';

@@ -20,7 +20,11 @@ final readonly class Tug
 
     public static function rule(BrakeTest $test): StepRule
     {
-        return new StepRule($test, new Limits(null, null), [StateNeed::Unchocked, StateNeed::BeltOn, StateNeed::LowGear]);
+        return new StepRule($test, new Limits(null, null), [
+            StateNeed::Unchocked,
+            StateNeed::BeltOn,
+            StateNeed::LowGear,
+        ]);
     }
 
     public function judge(Run $run, StepRule $rule): StepVerdict
@@ -33,7 +37,11 @@ final readonly class Tug
 
             return match (true) {
                 $wrong !== null => StepVerdict::broken($rule->test, $event->atMs, $wrong),
-                $event->to === 'moved' => StepVerdict::failed($rule->test, $event->atMs, 'the vehicle moved: this brake does not hold'),
+                $event->to === 'moved' => StepVerdict::failed(
+                    $rule->test,
+                    $event->atMs,
+                    'the vehicle moved: this brake does not hold',
+                ),
                 default => StepVerdict::met($rule->test, $event->atMs, 'it did not move'),
             };
         }

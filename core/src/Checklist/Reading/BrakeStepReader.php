@@ -17,14 +17,20 @@ final readonly class BrakeStepReader
     public function read(Node $node): StepChoice
     {
         $node->only(
-            'test', 'low', 'high', 'single_low', 'single_high', 'say', 'needs', 'from_psi', 'least_rpm', 'build_from_psi', 'build_to_psi', 'slack_seconds', 'first_drop',
+            'test', 'low', 'high', 'single_low', 'single_high', 'say', 'needs', 'from_psi', 'least_rpm',
+            'build_from_psi', 'build_to_psi', 'slack_seconds', 'first_drop',
         );
 
         return new StepChoice(
-            $node->enum('test', BrakeTest::class), self::limits($node, 'low', 'high'), self::limits($node, 'single_low', 'single_high'),
-            $node->has('say') ? $node->enums('say', Spoken::class) : null, $node->has('needs') ? $node->enums('needs', StateNeed::class) : null,
-            self::limit($node, 'from_psi'), self::limit($node, 'slack_seconds'),
-            $node->choiceOr('first_drop', ['left-out', 'counted'], 'left-out') === 'counted', self::limit($node, 'least_rpm'),
+            $node->enum('test', BrakeTest::class),
+            self::limits($node, 'low', 'high'),
+            self::limits($node, 'single_low', 'single_high'),
+            $node->has('say') ? $node->enums('say', Spoken::class) : null,
+            $node->has('needs') ? $node->enums('needs', StateNeed::class) : null,
+            self::limit($node, 'from_psi'),
+            self::limit($node, 'slack_seconds'),
+            $node->choiceOr('first_drop', ['left-out', 'counted'], 'left-out') === 'counted',
+            self::limit($node, 'least_rpm'),
             self::limits($node, 'build_from_psi', 'build_to_psi'),
         );
     }

@@ -34,7 +34,8 @@ final readonly class ChecklistReader
     }
 
     /**
-     * One that was put in force before, perhaps when fewer contradictions were looked for: attempts were walked under it, and keep it.
+     * One that was put in force before, perhaps when fewer contradictions were looked for: attempts were walked under
+     * it, and keep it.
      *
      * @throws DocumentHasFaults where it is no checklist at all
      */
@@ -47,7 +48,10 @@ final readonly class ChecklistReader
     {
         $faults = new Faults;
         $root = Node::parse($json, $faults);
-        $root->only('$schema', 'format', 'id', 'version', 'name', 'reason', 'rules', 'figures', 'components', 'sections', 'forms');
+        $root->only(
+            '$schema', 'format', 'id', 'version', 'name', 'reason', 'rules', 'figures', 'components', 'sections',
+            'forms',
+        );
         if ($root->string('format') !== self::FORMAT) {
             $root->child('format')->fault('must be "'.self::FORMAT.'"');
         }
@@ -61,7 +65,9 @@ final readonly class ChecklistReader
         }
         $forms = (new FormsReader($sectionIds))->read($root);
         $figures = $this->figures($root, $ids);
-        [$id, $version, $title, $reason] = [$root->id(), $root->int('version', 1, 100_000), $root->name(), $root->string('reason')];
+        [$id, $version, $title, $reason] = [
+            $root->id(), $root->int('version', 1, 100_000), $root->name(), $root->string('reason'),
+        ];
         // Nothing is read after this: a fault found later would be lost.
         $faults->stopIfAny($name);
         if ($sections === []) {
@@ -124,12 +130,16 @@ final readonly class ChecklistReader
         $nodes = $root->nodesOr('components');
         foreach (array_values($components) as $index => $component) {
             if (! ItemParts::canBeShared($component->essential, $component->further)) {
-                $nodes[$index]->fault('lists more points than can be shared out exactly; leave some further points out');
+                $nodes[$index]->fault(
+                    'lists more points than can be shared out exactly; leave some further points out',
+                );
             }
             $weights += $component->bonus ? 0 : $component->weight;
         }
         if ($weights === 0 && $components !== []) {
-            $root->child('components')->fault('has weights that sum to nothing; give at least one component a weight above 0');
+            $root
+                ->child('components')
+                ->fault('has weights that sum to nothing; give at least one component a weight above 0');
         }
     }
 
@@ -156,7 +166,9 @@ final readonly class ChecklistReader
                 $sections[] = new Section(
                     $node->string('id'), $node->string('name'), $this->short($node), $stops,
                     $node->has('credit') ? $node->enum('credit', CreditRule::class) : null,
-                    $node->has('time_allowed_seconds') ? $node->int('time_allowed_seconds', 10, self::LONGEST_SECTION_SECONDS) : null,
+                    $node->has('time_allowed_seconds')
+                        ? $node->int('time_allowed_seconds', 10, self::LONGEST_SECTION_SECONDS)
+                        : null,
                 );
             }
         }
@@ -184,7 +196,13 @@ final readonly class ChecklistReader
                 $node->fault(sprintf('"%s" is asked at no stop; ask it or leave it out', $id));
             }
             if (isset($asked[$id], $inGroups[$id])) {
-                $node->fault(sprintf('"%s" is asked on its own and as a part of "%s"; it would count twice', $id, $inGroups[$id]));
+                $node->fault(
+                    sprintf(
+                        '"%s" is asked on its own and as a part of "%s"; it would count twice',
+                        $id,
+                        $inGroups[$id],
+                    ),
+                );
             }
         }
     }
@@ -193,7 +211,9 @@ final readonly class ChecklistReader
     {
         $short = $node->stringOr('short', $node->string('name'));
         if (mb_strlen($short) > self::LONGEST_SHORT && $node->has('short')) {
-            $node->child('short')->fault(sprintf('is longer than %d characters; it stands in the drawing', self::LONGEST_SHORT));
+            $node
+                ->child('short')
+                ->fault(sprintf('is longer than %d characters; it stands in the drawing', self::LONGEST_SHORT));
         }
 
         return $short;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Checklist\Reading;
 
+use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Checklist\Component;
 use Pasada\Core\Checklist\Repeat;
 use Pasada\Core\Checklist\Rules\AxleRule;
 use Pasada\Core\Checklist\Rules\CreditRule;
-use Pasada\Core\Catalogue\Point;
-use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Document\Node;
 use Pasada\Core\Vehicle\DrivenPart;
 use Pasada\Core\Vehicle\Feature;
@@ -22,10 +22,20 @@ final readonly class ComponentReader
 
     public function read(Node $node): Component
     {
-        $node->only('id', 'name', 'essential', 'further', 'weight', 'repeat', 'needs', 'point_needs', 'say', 'drive', 'credit', 'bonus', 'axles', 'parts');
+        $node->only(
+            'id', 'name', 'essential', 'further', 'weight', 'repeat', 'needs', 'point_needs', 'say', 'drive', 'credit',
+            'bonus', 'axles', 'parts',
+        );
         $id = $node->string('id');
         if (preg_match('/^[a-z]+\.[a-z_]+$/D', $id) !== 1 || strlen($id) > self::LONGEST_ID) {
-            $node->child('id')->fault(sprintf('is written as zone.part, in small letters and underscores, at most %d of them', self::LONGEST_ID));
+            $node
+                ->child('id')
+                ->fault(
+                    sprintf(
+                        'is written as zone.part, in small letters and underscores, at most %d of them',
+                        self::LONGEST_ID,
+                    ),
+                );
         }
         // Parts asked as one item bring their points; a single part says what is essential of it.
         if ($node->has('parts')) {
@@ -36,7 +46,9 @@ final readonly class ComponentReader
         $essential = $this->points($node, 'essential');
         $further = $this->points($node, 'further');
         if (! $essential->common($further)->isEmpty()) {
-            $node->child('further')->fault('repeats an essential point: '.$essential->common($further)->points()[0]->value);
+            $node
+                ->child('further')
+                ->fault('repeats an essential point: '.$essential->common($further)->points()[0]->value);
         }
 
         return new Component(

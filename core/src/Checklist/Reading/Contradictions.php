@@ -45,7 +45,14 @@ final readonly class Contradictions
         foreach ($rules->pass->criticalComponents as $n => $id) {
             $component = $this->components[$id] ?? null;
             if ($component !== null && ($component->weight === 0 || $component->bonus)) {
-                $pass->nodesOr('critical_components')[$n]->fault(sprintf('"%s" %s, so it cannot be critical; give it a weight or leave it out', $id, $component->bonus ? 'is extra credit' : 'has the weight 0'));
+                $pass
+                    ->nodesOr('critical_components')[$n]->fault(
+                        sprintf(
+                            '"%s" %s, so it cannot be critical; give it a weight or leave it out',
+                            $id,
+                            $component->bonus ? 'is extra credit' : 'has the weight 0',
+                        ),
+                    );
             }
         }
         foreach ($this->sections as $section) {
@@ -55,7 +62,16 @@ final readonly class Contradictions
             foreach ($section->stops as $stop) {
                 foreach ($stop->asks as $component) {
                     if ($component->weight === 0) {
-                        $pass->child('critical_sections')->fault(sprintf('"%s" holds "%s", which has the weight 0 and cannot be critical; give it a weight or ask it elsewhere', $section->id, $component->id));
+                        $pass
+                            ->child('critical_sections')
+                            ->fault(
+                                sprintf(
+                                    '"%s" holds "%s", which has the weight 0 and cannot be critical; give it a '.
+                                        'weight or ask it elsewhere',
+                                    $section->id,
+                                    $component->id,
+                                ),
+                            );
                     }
                 }
             }
@@ -73,15 +89,36 @@ final readonly class Contradictions
             $node->child('steps')->fault('names a test twice');
         }
         $this->tugs($rules->tug, $asked, $node->child('tug'), 'asked at its stop');
-        $this->tugs($rules->tug, array_values(array_filter(array_map(static fn (BrakeTest $test): ?string => $test->component(), $steps), is_string(...))), $node->child('tug'), 'listed in "steps"');
+        $this->tugs(
+            $rules->tug,
+            array_values(
+                array_filter(
+                    array_map(static fn (BrakeTest $test): ?string => $test->component(), $steps),
+                    is_string(...),
+                ),
+            ),
+            $node->child('tug'),
+            'listed in "steps"',
+        );
         if ($steps === []) {
             return;
         }
         $this->order($asked, $steps, $node->nodesOr('steps'));
         foreach ($asked as $component) {
             $tests = BrakeTest::scoredAs($component);
-            if ($tests !== [] && array_filter($tests, static fn (BrakeTest $test): bool => in_array($test, $steps, true)) === []) {
-                $node->child('steps')->fault(sprintf('leaves out "%s", which is asked as "%s"; add it, or do not ask it', $tests[0]->value, $component));
+            if (
+                $tests !== [] &&
+                array_filter($tests, static fn (BrakeTest $test): bool => in_array($test, $steps, true)) === []
+            ) {
+                $node
+                    ->child('steps')
+                    ->fault(
+                        sprintf(
+                            'leaves out "%s", which is asked as "%s"; add it, or do not ask it',
+                            $tests[0]->value,
+                            $component,
+                        ),
+                    );
             }
         }
         if ($rules->restartFrom !== null && ! in_array($rules->restartFrom, $steps, true)) {
@@ -91,9 +128,14 @@ final readonly class Contradictions
 
     private static function limits(StepChoice $step, Node $node): void
     {
-        $ranges = ['low high' => $step->limits, 'single_low single_high' => $step->singleLimits, 'build_from_psi build_to_psi' => $step->timedPsi];
+        $ranges = [
+            'low high' => $step->limits,
+            'single_low single_high' => $step->singleLimits,
+            'build_from_psi build_to_psi' => $step->timedPsi,
+        ];
         $values = [
-            'from_psi' => [$step->fromPsi, self::MOST], 'slack_seconds' => [$step->slackSeconds, self::MOST_SLACK_SECONDS],
+            'from_psi' => [$step->fromPsi, self::MOST],
+            'slack_seconds' => [$step->slackSeconds, self::MOST_SLACK_SECONDS],
             'least_rpm' => [$step->leastRpm, self::MOST_RPM],
         ];
         foreach ($ranges as $keys => $limits) {
@@ -116,7 +158,10 @@ final readonly class Contradictions
         $asked = [];
         foreach ($this->sections as $section) {
             foreach ($section->id === $id ? $section->stops : [] as $stop) {
-                array_push($asked, ...array_map(static fn (Component $component): string => $component->id, $stop->asks));
+                array_push(
+                    $asked,
+                    ...array_map(static fn (Component $component): string => $component->id, $stop->asks),
+                );
             }
         }
 
@@ -131,8 +176,13 @@ final readonly class Contradictions
         if ($tugs === [] || $leaks === []) {
             return;
         }
-        if (($rule === TugSequence::BeforeLeak && max($tugs) > min($leaks)) || ($rule === TugSequence::AfterLeak && min($tugs) < max($leaks))) {
-            $node->fault(sprintf('is "%s", but the tests are %s in another order; bring them into one', $rule->value, $where));
+        if (
+            ($rule === TugSequence::BeforeLeak && max($tugs) > min($leaks)) ||
+            ($rule === TugSequence::AfterLeak && min($tugs) < max($leaks))
+        ) {
+            $node->fault(
+                sprintf('is "%s", but the tests are %s in another order; bring them into one', $rule->value, $where),
+            );
         }
     }
 
@@ -151,7 +201,12 @@ final readonly class Contradictions
                 continue;
             }
             if ($latest !== null && $place < $latest[0]) {
-                $nodes[$n]->fault(sprintf('comes after "%s" here and before it where it is asked; bring both into one order', $latest[1]->value));
+                $nodes[$n]->fault(
+                    sprintf(
+                        'comes after "%s" here and before it where it is asked; bring both into one order',
+                        $latest[1]->value,
+                    ),
+                );
             }
             $latest = $latest === null || $place > $latest[0] ? [$place, $step] : $latest;
         }

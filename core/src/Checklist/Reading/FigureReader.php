@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Checklist\Reading;
 
+use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Checklist\Figure;
 use Pasada\Core\Checklist\UnitOfMeasure;
-use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Document\Node;
 use Pasada\Core\Document\ThousandthsRange;
 use Pasada\Core\Vehicle\AxleGroup;
@@ -19,7 +19,10 @@ final readonly class FigureReader
 
     public function read(Node $node): Figure
     {
-        $node->only('id', 'point', 'components', 'axles', 'low', 'high', 'accepted_low', 'accepted_high', 'unit', 'source', 'note');
+        $node->only(
+            'id', 'point', 'components', 'axles', 'low', 'high', 'accepted_low', 'accepted_high', 'unit', 'source',
+            'note',
+        );
         [$low, $high] = ThousandthsRange::read($node, 'low', 'high');
         if ($low === null && $high === null) {
             $node->fault('asks for a low or a high value');
@@ -39,8 +42,8 @@ final readonly class FigureReader
 
         return new Figure(
             $node->string('id'), $node->enum('point', Point::class), $node->strings('components'),
-            $node->enums('axles', AxleGroup::class), $low, $high, $acceptedLow, $acceptedHigh, $node->enum('unit', UnitOfMeasure::class),
-            $node->string('source'), $node->stringOr('note', ''),
+            $node->enums('axles', AxleGroup::class), $low, $high, $acceptedLow, $acceptedHigh,
+            $node->enum('unit', UnitOfMeasure::class), $node->string('source'), $node->stringOr('note', ''),
         );
     }
 }

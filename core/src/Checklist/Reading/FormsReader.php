@@ -30,7 +30,9 @@ final readonly class FormsReader
             $entry->nodes('sections');
             $sections = $this->ids($entry, 'sections');
             if ($sections !== []) {
-                $forms[$entry->string('id')] = new Form($entry->string('id'), $entry->string('name'), $sections, $entry->intOr('weight', 0, 1000, 1));
+                $forms[$entry->string('id')] = new Form(
+                    $entry->string('id'), $entry->string('name'), $sections, $entry->intOr('weight', 0, 1000, 1),
+                );
             }
         }
         if ($forms !== [] && array_sum(array_map(static fn (Form $form): int => $form->weight, $forms)) === 0) {
@@ -47,9 +49,18 @@ final readonly class FormsReader
      */
     private function faultUnreached(Node $node, array $always, array $forms): void
     {
-        $reached = array_merge($always, ...array_values(array_map(static fn (Form $form): array => $form->sections, $forms)));
+        $reached = array_merge(
+            $always,
+            ...array_values(array_map(static fn (Form $form): array => $form->sections, $forms)),
+        );
         foreach (array_diff($this->sections, $reached) as $section) {
-            $node->fault(sprintf('the section "%s" is reached by no form and not always asked; add it to one, or leave the section out', $section));
+            $node->fault(
+                sprintf(
+                    'the section "%s" is reached by no form and not always asked; add it to one, or leave the '.
+                        'section out',
+                    $section,
+                ),
+            );
         }
     }
 

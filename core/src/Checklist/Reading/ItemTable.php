@@ -30,9 +30,14 @@ final readonly class ItemTable
                 foreach (self::words($stop, 'asks') as $id) {
                     $component = $components[$id] ?? [];
                     $rows[] = [
-                        self::text($section, 'id'), self::text($stop, 'id'), $id, self::text($component, 'name'),
-                        implode(' ', self::words($component, 'essential')), implode(' ', self::words($component, 'further')),
-                        is_int($component['weight'] ?? null) ? (string) $component['weight'] : '1', ($component['bonus'] ?? false) === true ? 'yes' : '',
+                        self::text($section, 'id'),
+                        self::text($stop, 'id'),
+                        $id,
+                        self::text($component, 'name'),
+                        implode(' ', self::words($component, 'essential')),
+                        implode(' ', self::words($component, 'further')),
+                        is_int($component['weight'] ?? null) ? (string) $component['weight'] : '1',
+                        ($component['bonus'] ?? false) === true ? 'yes' : '',
                     ];
                 }
             }
@@ -57,14 +62,27 @@ final readonly class ItemTable
         $asks = $components = [];
         foreach (TableRows::read($csv, $faults) as $line => $row) {
             if (! isset($stops[$row['stop']])) {
-                $faults[] = Fault::at("line $line, stop", sprintf('"%s" is no stop of this checklist; it has %s', $row['stop'], implode(', ', array_keys($stops))));
+                $faults[] = Fault::at(
+                    "line $line, stop",
+                    sprintf(
+                        '"%s" is no stop of this checklist; it has %s',
+                        $row['stop'],
+                        implode(', ', array_keys($stops)),
+                    ),
+                );
 
                 continue;
             }
             $component = TableRows::component($row, $line, $faults);
             $known = $components[$row['component']] ?? $component;
             if ($known !== $component) {
-                $faults[] = Fault::at("line $line", sprintf('"%s" stands in an earlier line with other points, name or weight; make them the same', $row['component']));
+                $faults[] = Fault::at(
+                    "line $line",
+                    sprintf(
+                        '"%s" stands in an earlier line with other points, name or weight; make them the same',
+                        $row['component'],
+                    ),
+                );
             }
             $components[$row['component']] = $component;
             $asks[$row['stop']][] = $row['component'];
@@ -112,7 +130,9 @@ final readonly class ItemTable
             }
             $sections[$at] = ['stops' => $stops] + $section;
         }
-        $document['sections'] = array_values(array_filter($sections, static fn (array $section): bool => $section['stops'] !== []));
+        $document['sections'] = array_values(
+            array_filter($sections, static fn (array $section): bool => $section['stops'] !== []),
+        );
 
         return $document;
     }

@@ -22,14 +22,28 @@ final readonly class PassMarkReader
     public function read(Node $pass): PassMark
     {
         $pass->only(
-            'overall_percent', 'section_percent', 'misses_allowed', 'section_misses_allowed', 'sections', 'out_of_place_allowed', 'sections_out_of_place_allowed',
-            'critical_sections', 'critical_components', 'note',
+            'overall_percent', 'section_percent', 'misses_allowed', 'section_misses_allowed', 'sections',
+            'out_of_place_allowed', 'sections_out_of_place_allowed', 'critical_sections', 'critical_components', 'note',
         );
         $sections = $this->sections($pass);
-        if (! $pass->has('overall_percent') && ! $pass->has('section_percent') && ! $pass->has('misses_allowed') && ! $pass->has('section_misses_allowed') && $sections === []) {
-            $pass->fault('asks for at least one of overall_percent, section_percent, misses_allowed, section_misses_allowed, sections');
+        if (
+            ! $pass->has('overall_percent') &&
+            ! $pass->has('section_percent') &&
+            ! $pass->has('misses_allowed') &&
+            ! $pass->has('section_misses_allowed') &&
+            $sections === []
+        ) {
+            $pass->fault(
+                'asks for at least one of overall_percent, section_percent, misses_allowed, section_misses_allowed, '.
+                    'sections',
+            );
         }
-        foreach ([['critical_sections', $this->sections, 'sections'], ['critical_components', $this->components, 'components']] as [$key, $known, $of]) {
+        foreach (
+            [
+                ['critical_sections', $this->sections, 'sections'],
+                ['critical_components', $this->components, 'components'],
+            ] as [$key, $known, $of]
+        ) {
             foreach ($pass->nodesOr($key) as $entry) {
                 if (! in_array($entry->asString(), $known, true)) {
                     $entry->fault(sprintf('"%s" is not among the %s', $entry->asString(), $of));
@@ -38,9 +52,16 @@ final readonly class PassMarkReader
         }
 
         return new PassMark(
-            self::percent($pass, 'overall_percent'), self::percent($pass, 'section_percent'), self::items($pass, 'misses_allowed'),
-            $pass->strings('critical_sections'), $pass->strings('critical_components'), self::items($pass, 'out_of_place_allowed'),
-            $pass->string('note'), self::items($pass, 'section_misses_allowed'), $sections, self::items($pass, 'sections_out_of_place_allowed'),
+            self::percent($pass, 'overall_percent'),
+            self::percent($pass, 'section_percent'),
+            self::items($pass, 'misses_allowed'),
+            $pass->strings('critical_sections'),
+            $pass->strings('critical_components'),
+            self::items($pass, 'out_of_place_allowed'),
+            $pass->string('note'),
+            self::items($pass, 'section_misses_allowed'),
+            $sections,
+            self::items($pass, 'sections_out_of_place_allowed'),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Checklist\Reading;
 
+use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Checklist\Rules\AxleRule;
 use Pasada\Core\Checklist\Rules\BrakeRules;
 use Pasada\Core\Checklist\Rules\BrakeSequence;
@@ -23,7 +24,6 @@ use Pasada\Core\Checklist\Rules\TandemOrder;
 use Pasada\Core\Checklist\Rules\TugSequence;
 use Pasada\Core\Checklist\Rules\WalkOrder;
 use Pasada\Core\Checklist\Rules\WrongRule;
-use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Document\Node;
 use Pasada\Core\Vehicle\AxleGroup;
 
@@ -66,7 +66,9 @@ final readonly class RulesReader
             $node->has('brake_tests') ? $this->brakes($node->child('brake_tests')) : null,
             $node->choiceOr('aid', ['none', 'unmarked-list'], 'none') === 'unmarked-list',
             (new PassMarkReader($this->sections, $this->components))->read($node->child('pass')),
-            $node->has('time_allowed_seconds') ? $node->int('time_allowed_seconds', 60, self::LONGEST_WALK_SECONDS) : null,
+            $node->has('time_allowed_seconds')
+                ? $node->int('time_allowed_seconds', 60, self::LONGEST_WALK_SECONDS)
+                : null,
             $node->choiceOr('over_time', ['remark', 'fails'], 'remark') === 'fails',
             $this->reasons($node),
         );
@@ -88,7 +90,10 @@ final readonly class RulesReader
         }
         foreach (array_keys($from) as $group) {
             if ($this->leadsTo($from, $group, $group, [])) {
-                $node->child('from')->child($group)->fault('refers back to itself in a circle; an axle can only refer to one that was said before it');
+                $node
+                    ->child('from')
+                    ->child($group)
+                    ->fault('refers back to itself in a circle; an axle can only refer to one that was said before it');
             }
         }
 
@@ -102,7 +107,11 @@ final readonly class RulesReader
     private function leadsTo(array $from, string $group, string $goal, array $seen): bool
     {
         foreach ($from[$group] ?? [] as $next) {
-            if ($next->value === $goal || (! in_array($next->value, $seen, true) && $this->leadsTo($from, $next->value, $goal, [...$seen, $next->value]))) {
+            if (
+                $next->value === $goal ||
+                (! in_array($next->value, $seen, true) &&
+                    $this->leadsTo($from, $next->value, $goal, [...$seen, $next->value]))
+            ) {
                 return true;
             }
         }

@@ -19,7 +19,9 @@ final readonly class TableRows
      */
     public static function read(string $csv, array &$faults): array
     {
-        return Table::read($csv, ItemTable::COLUMNS, ['stop', 'component', 'name', 'essential'], self::MOST, 'a checklist', $faults);
+        return Table::read(
+            $csv, ItemTable::COLUMNS, ['stop', 'component', 'name', 'essential'], self::MOST, 'a checklist', $faults,
+        );
     }
 
     /**
@@ -43,7 +45,10 @@ final readonly class TableRows
             $faults[] = Fault::at("line $line, name", 'asks for a text that is not empty');
         }
         if ($row['weight'] !== '' && preg_match('/^\d{1,3}$/D', $row['weight']) !== 1) {
-            $faults[] = Fault::at("line $line, weight", sprintf('"%s" is no whole number from 0 to 100', $row['weight']));
+            $faults[] = Fault::at(
+                "line $line, weight",
+                sprintf('"%s" is no whole number from 0 to 100', $row['weight']),
+            );
         }
         $bonus = match (strtolower($row['bonus'])) {
             '', 'no', 'false', '0' => false,
@@ -54,6 +59,12 @@ final readonly class TableRows
             $faults[] = Fault::at("line $line, bonus", sprintf('"%s" is neither yes nor no', $row['bonus']));
         }
 
-        return ['name' => $row['name'], 'essential' => $points('essential'), 'further' => $points('further'), 'weight' => $row['weight'] === '' ? 1 : (int) $row['weight'], 'bonus' => $bonus ?? false];
+        return [
+            'name' => $row['name'],
+            'essential' => $points('essential'),
+            'further' => $points('further'),
+            'weight' => $row['weight'] === '' ? 1 : (int) $row['weight'],
+            'bonus' => $bonus ?? false,
+        ];
     }
 }

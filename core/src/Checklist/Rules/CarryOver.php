@@ -12,7 +12,8 @@ final readonly class CarryOver
     /**
      * @param  list<CarryScope>  $scopes
      * @param  array<string, list<AxleGroup>>  $from  which groups a group may refer to, by group; a group that is not
-     *                                                listed may refer to any. Each only to what was walked before. Free of circles
+     *                                                listed may refer to any. Each only to what was walked before. Free
+     *                                                of circles
      */
     public function __construct(public array $scopes, public array $from) {}
 
@@ -28,6 +29,7 @@ final readonly class CarryOver
             return $this->allows(CarryScope::Tandem) || $this->allows(CarryScope::Axle);
         }
 
-        return $this->allows(CarryScope::Axle) && (! isset($this->from[$to->value]) || in_array($from, $this->from[$to->value], true));
+        return $this->allows(CarryScope::Axle) &&
+            (! isset($this->from[$to->value]) || in_array($from, $this->from[$to->value], true));
     }
 }

@@ -6,7 +6,10 @@ namespace Pasada\Core\Checklist\Rules;
 
 use Pasada\Core\Catalogue\PointSet;
 
-/** The equal parts that the weighted credit rule divides an item into: two for an essential point, one for a further one. */
+/**
+ * The equal parts that the weighted credit rule divides an item into: two for an essential point, one for a further
+ * one.
+ */
 final readonly class ItemParts
 {
     /** An item of more parts would not be shared out in whole units. */

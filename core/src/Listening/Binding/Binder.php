@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening\Binding;
 
+use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Language\Bound;
 use Pasada\Core\Language\Quantity;
 use Pasada\Core\Language\Words;
@@ -12,11 +13,13 @@ use Pasada\Core\Listening\Lexicon\Lexicon;
 use Pasada\Core\Listening\Lexicon\Statement;
 use Pasada\Core\Listening\Span;
 use Pasada\Core\Listening\Walking\Placed;
-use Pasada\Core\Catalogue\Point;
 
 /** Binds statements and figures to the parts they are about, in one pass over the words. */
 final readonly class Binder
 {
+    /** Words behind "locked" by which it is no statement of the part before. */
+    private const NOT_LOCKED_BY = ['the', 'a', 'my', 'good', 'place', 'its', 'it', 'this', 'line', 'proper', 'locked'];
+
     /** Words after which a statement no longer belongs to a name. */
     private const FORGET_AFTER = 34;
 
@@ -36,8 +39,10 @@ final readonly class Binder
      * @param  list<Quantity>  $quantities
      * @param  bool  $namesLast  whether this speaker states first and names then: "tight, not leaking: water pump"
      */
-    public function __construct(Words $words, private Lexicon $lexicon, private array $spans, array $placed, private array $quantities, private bool $namesLast = false)
-    {
+    public function __construct(
+        Words $words, private Lexicon $lexicon, private array $spans, array $placed, private array $quantities,
+        private bool $namesLast = false,
+    ) {
         $this->topic = new Topic($words, array_map(static fn (Placed $one): Finding => new Finding($one), $placed));
         $this->denial = new Denial;
         $this->names = new NameReader($this->topic);
@@ -78,7 +83,11 @@ final readonly class Binder
 
                 continue;
             }
-            if ($span->statement !== null && ($finding === null || $this->isStatementHere($finding, $this->lexicon->statements[$span->statement], $i))) {
+            if (
+                $span->statement !== null &&
+                ($finding === null ||
+                    $this->isStatementHere($finding, $this->lexicon->statements[$span->statement], $i))
+            ) {
                 if ($finding !== null) {
                     $this->topic->findings[$finding]->isNoName = true;
                 }
@@ -116,13 +125,19 @@ final readonly class Binder
             return;
         }
         $next = $this->topic->words->text[$at + 1] ?? '';
-        if ($isNext && $finding->placed->part->points->has(Point::Locked) && ! in_array($next, ['the', 'a', 'my', 'good', 'place', 'its', 'it', 'this', 'line', 'proper', 'locked'], true)) {
+        if (
+            $isNext &&
+            $finding->placed->part->points->has(Point::Locked) &&
+            ! in_array($next, self::NOT_LOCKED_BY, true)
+        ) {
             $finding->add(Point::Locked, true, $at, $at + 1);
             $this->topic->stated = $at;
         }
     }
 
-    /** A run of words may name a part and state something: "turn signal" names a lamp or tells what another one does. */
+    /**
+     * A run of words may name a part and state something: "turn signal" names a lamp or tells what another one does.
+     */
     private function isStatementHere(int $finding, Statement $statement, int $at): bool
     {
         $part = $this->topic->findings[$finding]->placed->part;
@@ -134,7 +149,11 @@ final readonly class Binder
             return false;
         }
 
-        return $this->topic->findings[$finding]->placed->kind === EntryKind::PartWhereFitting || ($statement->points[0] === Point::Functions && ($part->id === $topic->placed->part->id || $part->zone !== $topic->placed->part->zone || $topic->points !== []));
+        return $this->topic->findings[$finding]->placed->kind === EntryKind::PartWhereFitting ||
+            ($statement->points[0] === Point::Functions &&
+                ($part->id === $topic->placed->part->id ||
+                    $part->zone !== $topic->placed->part->zone ||
+                    $topic->points !== []));
     }
 
     private function name(int $n, Span $span): void
@@ -148,10 +167,16 @@ final readonly class Binder
 
             return;
         }
-        $isLinked = $this->topic->group !== [] && $this->topic->stated < $this->topic->last()->placed->mention->from && $this->names->isLinkage($n);
+        $isLinked =
+            $this->topic->group !== [] &&
+            $this->topic->stated < $this->topic->last()->placed->mention->from &&
+            $this->names->isLinkage($n);
         // "With the wheels chocked I pull the push rod": a condition, not the chocking.
         $isCondition = $finding->placed->part->family() === 'safety' && $finding->placed->standing->axle() !== null;
-        if (! $this->sayings->wasAhead($n) && ($isCondition || (! $isLinked && ($this->names->isObject($n) || $this->names->isDetail($n))))) {
+        if (
+            ! $this->sayings->wasAhead($n) &&
+            ($isCondition || (! $isLinked && ($this->names->isObject($n) || $this->names->isDetail($n))))
+        ) {
             $finding->isNoName = true;
 
             return;
@@ -172,7 +197,12 @@ final readonly class Binder
             $this->topic->last()->reach($span->from, $span->to);
         } elseif ($isLinked) {
             $this->topic->group[] = $n;
-        } elseif ($last !== null && $last->placed->kind !== EntryKind::PartSaying && $this->topic->stated < $last->placed->mention->from && $this->names->isList($last->to, $span->from)) {
+        } elseif (
+            $last !== null &&
+            $last->placed->kind !== EntryKind::PartSaying &&
+            $this->topic->stated < $last->placed->mention->from &&
+            $this->names->isList($last->to, $span->from)
+        ) {
             $this->topic->group[] = $n;
         } else {
             if ($this->topic->group !== []) {
@@ -183,7 +213,16 @@ final readonly class Binder
             $this->topic->forgetWaiting();
         }
         $lends = $finding->placed->part->lends;
-        if ($lends !== null && ($lends === Point::NoGap || $this->topic->words->break[$span->from] === Words::COMMA || in_array($this->topic->wordBefore($span->from), ['got', 'has', 'have', 'with', 'and', 'all', 'no', 'missing', 'its', 'their'], true))) {
+        if (
+            $lends !== null &&
+            ($lends === Point::NoGap ||
+                $this->topic->words->break[$span->from] === Words::COMMA ||
+                in_array(
+                    $this->topic->wordBefore($span->from),
+                    ['got', 'has', 'have', 'with', 'and', 'all', 'no', 'missing', 'its', 'their'],
+                    true,
+                ))
+        ) {
             $this->lend($n, $lends, $span);
         }
         if ($this->namesLast) {
@@ -196,11 +235,17 @@ final readonly class Binder
     {
         foreach ($this->topic->waiting as [$span, $statement]) {
             if ($name->from - $span->to < self::FORGET_AFTER) {
-                $this->sayings->giveTo($this->topic->group[count($this->topic->group) - 1], $span, $statement) ? $this->topic->fits++ : $this->topic->misfits++;
+                $this->sayings->giveTo($this->topic->group[count($this->topic->group) - 1], $span, $statement)
+                    ? $this->topic->fits++
+                    : $this->topic->misfits++;
             }
         }
         foreach ($this->topic->waitingFigures as $quantity) {
-            $this->figures->giveFigure($this->topic->group[count($this->topic->group) - 1], $quantity, Bound::around($this->topic->words, $quantity));
+            $this->figures->giveFigure(
+                $this->topic->group[count($this->topic->group) - 1],
+                $quantity,
+                Bound::around($this->topic->words, $quantity),
+            );
         }
         $this->topic->named = true;
     }
@@ -212,7 +257,12 @@ final readonly class Binder
         $groups = array_slice([...$this->topic->history, $this->topic->group], $point === Point::NoGap ? -4 : -2);
         foreach (array_merge(...$groups) as $other) {
             $finding = $this->topic->findings[$other];
-            if ($other !== $n && $span->from - $finding->to < 40 && $finding->placed->part->family() === $family && $finding->placed->part->points->has($point)) {
+            if (
+                $other !== $n &&
+                $span->from - $finding->to < 40 &&
+                $finding->placed->part->family() === $family &&
+                $finding->placed->part->points->has($point)
+            ) {
                 $finding->points[$point->value] = true;
             }
         }

@@ -13,15 +13,59 @@ use Pasada\Core\Language\Words;
 final class Denial
 {
     /** Words that deny what follows. */
-    private const DENIES = ['not' => true, 'no' => true, 'none' => true, 'nothing' => true, 'nobody' => true, 'never' => true, 'nor' => true, 'without' => true, 'neither' => true, 'zero' => true, 'any' => true, 'nowhere' => true];
+    private const DENIES = [
+        'not' => true,
+        'no' => true,
+        'none' => true,
+        'nothing' => true,
+        'nobody' => true,
+        'never' => true,
+        'nor' => true,
+        'without' => true,
+        'neither' => true,
+        'zero' => true,
+        'any' => true,
+        'nowhere' => true,
+    ];
 
     /** Denying words whose verb comes later: "none of them are cracked". */
     private const SUBJECTS = ['none' => true, 'nothing' => true, 'nobody' => true, 'neither' => true];
 
     /** Words that begin a new clause. */
-    private const CLAUSE = ['is' => true, 'are' => true, 'it' => true, 'they' => true, 'has' => true, 'have' => true, 'that' => true, 'then' => true, 'so' => true, 'but' => true, 'because' => true, 'i' => true, 'we' => true, 'my' => true, 'should' => true, 'must' => true];
+    private const CLAUSE = [
+        'is' => true,
+        'are' => true,
+        'it' => true,
+        'they' => true,
+        'has' => true,
+        'have' => true,
+        'that' => true,
+        'then' => true,
+        'so' => true,
+        'but' => true,
+        'because' => true,
+        'i' => true,
+        'we' => true,
+        'my' => true,
+        'should' => true,
+        'must' => true,
+    ];
 
-    private const LOOKS = ['check' => true, 'checking' => true, 'checked' => true, 'look' => true, 'looking' => true, 'inspect' => true, 'inspecting' => true, 'watch' => true, 'listen' => true, 'listening' => true, 'feel' => true, 'free' => true, 'clear' => true];
+    private const LOOKS = [
+        'check' => true,
+        'checking' => true,
+        'checked' => true,
+        'look' => true,
+        'looking' => true,
+        'inspect' => true,
+        'inspecting' => true,
+        'watch' => true,
+        'listen' => true,
+        'listening' => true,
+        'feel' => true,
+        'free' => true,
+        'clear' => true,
+    ];
 
     /** Words over which a denial reaches without meeting what it denies. */
     private const REACH = 7;
@@ -46,11 +90,19 @@ final class Denial
             if (in_array($words->text[$at + 1] ?? '', ['more', 'less', 'greater', 'over', 'under', 'only'], true)) {
                 return;
             }
-            [$this->since, $this->last, $this->isSubject, $this->isLook] = [$at, $at, isset(self::SUBJECTS[$word]), $this->isLook && $word === 'any' && $at - $this->last < 4];
+            [$this->since, $this->last, $this->isSubject, $this->isLook] = [
+                $at,
+                $at,
+                isset(self::SUBJECTS[$word]),
+                $this->isLook && $word === 'any' && $at - $this->last < 4,
+            ];
 
             return;
         }
-        if (in_array($word, ['for', 'of', 'from'], true) && (isset(self::LOOKS[$before]) || isset(self::LOOKS[$words->text[$at - 2] ?? '']))) {
+        if (
+            in_array($word, ['for', 'of', 'from'], true) &&
+            (isset(self::LOOKS[$before]) || isset(self::LOOKS[$words->text[$at - 2] ?? '']))
+        ) {
             [$this->since, $this->last, $this->isSubject, $this->isLook] = [$at, $at, false, true];
 
             return;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening\Binding;
 
+use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Language\Bound;
 use Pasada\Core\Language\Quantity;
 use Pasada\Core\Language\QuantityUnit;
 use Pasada\Core\Listening\Lexicon\EntryKind;
-use Pasada\Core\Catalogue\Point;
 
 /** Gives figures to the parts they measure. */
 final readonly class FigureBinder
@@ -33,8 +33,15 @@ final readonly class FigureBinder
         foreach ($this->near($quantity) as $n) {
             $finding = $this->topic->findings[$n];
             $point = Measure::pointOf($quantity, $finding->placed->part);
-            $spreads = $taken !== null && $point === $taken && $finding->from < $quantity->from && $this->shares($n, $first, $point);
-            $isCut = in_array($quantity->unit, [QuantityUnit::Fraction, QuantityUnit::None], true) && $finding->to < $quantity->from && $this->topic->isBrokenBetween($finding->to, $quantity->from);
+            $spreads =
+                $taken !== null &&
+                $point === $taken &&
+                $finding->from < $quantity->from &&
+                $this->shares($n, $first, $point);
+            $isCut =
+                in_array($quantity->unit, [QuantityUnit::Fraction, QuantityUnit::None], true) &&
+                $finding->to < $quantity->from &&
+                $this->topic->isBrokenBetween($finding->to, $quantity->from);
             if ($point === null || ($taken !== null && ! $spreads) || $isCut) {
                 continue;
             }
@@ -76,7 +83,11 @@ final readonly class FigureBinder
         }
         $finding->add($point, true, $quantity->from, $quantity->to);
         // What is read off after the limit was told does not take its place.
-        if ($bound === Bound::Plain && isset($finding->said[$point->value]) && $finding->said[$point->value][1] !== Bound::Plain) {
+        if (
+            $bound === Bound::Plain &&
+            isset($finding->said[$point->value]) &&
+            $finding->said[$point->value][1] !== Bound::Plain
+        ) {
             return;
         }
         $finding->figures = [...$finding->figures, ...Measure::figures($quantity, $point, $finding->placed->part)];
@@ -88,8 +99,13 @@ final readonly class FigureBinder
     private function count(Quantity $quantity): void
     {
         $text = $this->topic->words->text;
-        $counts = $quantity->unit === QuantityUnit::None && $quantity->value < 40 && ($text[$quantity->from - 1] ?? '') !== 'one'
-            && ((in_array($text[$quantity->to] ?? '', ['of'], true) && in_array($text[$quantity->to + 1] ?? '', ['them', 'these', 'those'], true)) || ($text[$quantity->from - 1] ?? '') === 'all');
+        $counts =
+            $quantity->unit === QuantityUnit::None &&
+            $quantity->value < 40 &&
+            ($text[$quantity->from - 1] ?? '') !== 'one' &&
+            ((in_array($text[$quantity->to] ?? '', ['of'], true) &&
+                in_array($text[$quantity->to + 1] ?? '', ['them', 'these', 'those'], true)) ||
+                ($text[$quantity->from - 1] ?? '') === 'all');
         if ($counts && $this->topic->group !== [] && $quantity->value > 1) {
             $finding = $this->topic->last();
             if ($quantity->from - $finding->to < 8) {
@@ -109,7 +125,9 @@ final readonly class FigureBinder
         foreach (array_reverse($this->topic->history) as $group) {
             $near = [...$near, ...array_reverse($group)];
         }
-        $near = array_values(array_filter($near, fn (int $n): bool => $quantity->from - $this->topic->findings[$n]->to < 22));
+        $near = array_values(
+            array_filter($near, fn (int $n): bool => $quantity->from - $this->topic->findings[$n]->to < 22),
+        );
         // "Three triangles", "a quarter inch of lining": the name may follow.
         foreach ($this->topic->findings as $n => $finding) {
             $away = $finding->placed->mention->from - $quantity->to;
@@ -117,7 +135,9 @@ final readonly class FigureBinder
                 break;
             }
             if ($away >= 0) {
-                $isNext = $near === [] || Measure::pointOf($quantity, $this->topic->findings[$near[0]]->placed->part) === null;
+                $isNext =
+                    $near === [] ||
+                    Measure::pointOf($quantity, $this->topic->findings[$near[0]]->placed->part) === null;
                 $near = $isNext && $away <= 2 ? [$n, ...$near] : [...$near, $n];
             }
         }

@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening\Binding;
 
+use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Language\Quantity;
 use Pasada\Core\Language\QuantityUnit;
 use Pasada\Core\Listening\Lexicon\Part;
-use Pasada\Core\Catalogue\Point;
 
 /** Which statement of a part a figure makes, and how it is written in the open format. */
 final readonly class Measure
 {
     /** Points that are told in inches, in the order in which a part is asked for them. */
-    private const INCHES = [Point::RodPlay, Point::BeltPlay, Point::Thickness, Point::Clearance, Point::Matched, Point::SteerPlay];
+    private const INCHES = [
+        Point::RodPlay, Point::BeltPlay, Point::Thickness, Point::Clearance, Point::Matched, Point::SteerPlay,
+    ];
 
     public static function pointOf(Quantity $quantity, Part $part): ?Point
     {
@@ -47,8 +49,13 @@ final readonly class Measure
     {
         return match (true) {
             $part->id === 'wheel.tyre' && $quantity->value >= 80 && $quantity->value <= 130 => [Point::Inflation],
-            str_starts_with($part->id, 'test.') && $quantity->value >= 20 && $quantity->value <= 150 => [Point::Reading],
-            $part->id === 'cab.air_gauge' && $quantity->value >= 80 && $quantity->value <= 150, $part->id === 'cab.voltmeter' && $quantity->value >= 11 && $quantity->value <= 15, $part->id === 'cab.temp_gauge' && $quantity->value >= 150 && $quantity->value <= 250, $part->id === 'cab.oil_gauge' && $quantity->value >= 5 && $quantity->value <= 80 => [Point::Reading],
+            str_starts_with($part->id, 'test.') && $quantity->value >= 20 && $quantity->value <= 150 => [
+                Point::Reading,
+            ],
+            $part->id === 'cab.air_gauge' && $quantity->value >= 80 && $quantity->value <= 150,
+            $part->id === 'cab.voltmeter' && $quantity->value >= 11 && $quantity->value <= 15,
+            $part->id === 'cab.temp_gauge' && $quantity->value >= 150 && $quantity->value <= 250,
+            $part->id === 'cab.oil_gauge' && $quantity->value >= 5 && $quantity->value <= 80 => [Point::Reading],
             $part->id === 'steering.shaft' && $quantity->value === 10.0 => [Point::SteerPlay],
             $quantity->value <= 12 => [Point::Count],
             default => [],

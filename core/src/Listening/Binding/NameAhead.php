@@ -4,15 +4,28 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening\Binding;
 
+use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Language\Words;
 use Pasada\Core\Listening\Lexicon\Statement;
 use Pasada\Core\Listening\Span;
-use Pasada\Core\Catalogue\Point;
 
 /** Finds the name that a statement stands before: "no leaks on the water pump", "a properly secured extinguisher". */
 final readonly class NameAhead
 {
-    private const PREPOSITIONS = ['on' => true, 'in' => true, 'at' => true, 'from' => true, 'around' => true, 'of' => true, 'inside' => true, 'under' => true, 'for' => true, 'with' => true, 'to' => true, 'along' => true];
+    private const PREPOSITIONS = [
+        'on' => true,
+        'in' => true,
+        'at' => true,
+        'from' => true,
+        'around' => true,
+        'of' => true,
+        'inside' => true,
+        'under' => true,
+        'for' => true,
+        'with' => true,
+        'to' => true,
+        'along' => true,
+    ];
 
     /** Words of a row of adjectives. */
     private const ATTRIBUTES = 5;
@@ -30,12 +43,19 @@ final readonly class NameAhead
         $topic = $this->topic->group === [] ? null : $this->topic->last();
         $own = $statement->pointOf($this->topic->findings[$next]->placed->part) !== null;
         $ofTopic = $topic !== null && $statement->pointOf($topic->placed->part) !== null;
-        $isNear = $topic !== null && $span->from - $topic->to <= 3 && ! $this->topic->isBrokenBetween($topic->to, $span->from);
+        $isNear = $topic !== null && $span->from - $topic->to <= 3
+            && ! $this->topic->isBrokenBetween($topic->to, $span->from);
         if ($preposition !== null) {
             // "Bolted to the frame": the frame is only where it is fastened.
-            $isFastened = $statement->points[0] === Point::Mounted && in_array($preposition, ['to', 'on', 'in', 'with', 'at'], true);
+            $isFastened =
+                $statement->points[0] === Point::Mounted &&
+                in_array($preposition, ['to', 'on', 'in', 'with', 'at'], true);
 
-            return $own && ! $isFastened && (! $isNear || ! $ofTopic || $this->topic->words->break[$span->from] >= Words::COMMA) ? $next : null;
+            return $own &&
+                ! $isFastened &&
+                (! $isNear || ! $ofTopic || $this->topic->words->break[$span->from] >= Words::COMMA)
+                ? $next
+                : null;
         }
         if ($own && $this->isAttribute($span)) {
             return $next;
@@ -43,10 +63,19 @@ final readonly class NameAhead
         $before = $this->topic->words->text[$span->from - 1] ?? '';
         $begins = $this->topic->words->break[$span->from] >= Words::SENTENCE || $this->topic->group === [];
 
-        return $own && ! in_array($before, ['is', 'are', 'be', 'in', 'not', 'was', 'them', 'and', 'has', 'looks'], true) && ($begins || ($statement->points[0] === Point::Colour && ($topic === null || ($topic->points !== [] && (! $ofTopic || isset($topic->points['colour'])))))) ? $next : null;
+        return $own &&
+            ! in_array($before, ['is', 'are', 'be', 'in', 'not', 'was', 'them', 'and', 'has', 'looks'], true) &&
+            ($begins ||
+                ($statement->points[0] === Point::Colour &&
+                    ($topic === null || ($topic->points !== [] && (! $ofTopic || isset($topic->points['colour']))))))
+            ? $next
+            : null;
     }
 
-    /** @return array{int, string|null}|null the finding whose name follows with nothing but little words before it, and the preposition among them */
+    /**
+     * @return array{int, string|null}|null the finding whose name follows with nothing but little words before it, and
+     *   the preposition among them
+     */
     public function next(Span $span): ?array
     {
         $next = null;
@@ -83,7 +112,9 @@ final readonly class NameAhead
         return [$next, $preposition];
     }
 
-    /** "I have a fully charged and properly secured extinguisher": what stands between "a" and the name is said of it. */
+    /**
+     * "I have a fully charged and properly secured extinguisher": what stands between "a" and the name is said of it.
+     */
     private function isAttribute(Span $span): bool
     {
         $text = $this->topic->words->text;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening\Binding;
 
+use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Language\Words;
 use Pasada\Core\Listening\Lexicon\Statement;
 use Pasada\Core\Listening\Span;
-use Pasada\Core\Catalogue\Point;
 
 /**
  * Gives statements to the parts they are about.
@@ -17,13 +17,30 @@ use Pasada\Core\Catalogue\Point;
  */
 final class StatementBinder
 {
-    private const JOINT = ['are' => true, 'all' => true, 'both' => true, 'none' => true, 'everything' => true, 'they' => true, 'them' => true, 'each' => true, 'these' => true, 'every' => true, 'those' => true];
+    private const JOINT = [
+        'are' => true,
+        'all' => true,
+        'both' => true,
+        'none' => true,
+        'everything' => true,
+        'they' => true,
+        'them' => true,
+        'each' => true,
+        'these' => true,
+        'every' => true,
+        'those' => true,
+    ];
 
     /** Said of almost anything, and so believed even where the catalogue does not list it. */
-    private const ANYWHERE = [Point::Mounted, Point::Intact, Point::Complete, Point::Locked, Point::NoWelds, Point::Clean, Point::Sealed, Point::RubberOk, Point::NoContaminant];
+    private const ANYWHERE = [
+        Point::Mounted, Point::Intact, Point::Complete, Point::Locked, Point::NoWelds, Point::Clean, Point::Sealed,
+        Point::RubberOk, Point::NoContaminant,
+    ];
 
     /** Fault words that only mean something when denied: oil is no fault of a dipstick. */
-    private const ONLY_DENIED = [Point::NoContaminant, Point::NoGap, Point::NoWelds, Point::Clean, Point::Works, Point::NotDragging];
+    private const ONLY_DENIED = [
+        Point::NoContaminant, Point::NoGap, Point::NoWelds, Point::Clean, Point::Works, Point::NotDragging,
+    ];
 
     /** Families whose parts are often listed without an "and": "hangers springs u bolts tight". */
     private const LISTED = ['susp', 'brake', 'wheel', 'steering', 'coupling'];
@@ -38,8 +55,11 @@ final class StatementBinder
 
     private readonly NameAhead $names;
 
-    public function __construct(private readonly Topic $topic, private readonly Denial $denial, private readonly bool $namesLast)
-    {
+    public function __construct(
+        private readonly Topic $topic,
+        private readonly Denial $denial,
+        private readonly bool $namesLast,
+    ) {
         $this->names = new NameAhead($topic);
     }
 
@@ -61,7 +81,11 @@ final class StatementBinder
             $list = $at - $this->lastFault <= 3;
             if (! $denied) {
                 $isOnlyDenied = static fn (Point $point): bool => in_array($point, self::ONLY_DENIED, true);
-                if (! $list && array_filter($statement->points, $isOnlyDenied) !== $statement->points && Defects::isReported($this->topic->words, $span)) {
+                if (
+                    ! $list &&
+                    array_filter($statement->points, $isOnlyDenied) !== $statement->points &&
+                    Defects::isReported($this->topic->words, $span)
+                ) {
                     $this->defect($span);
 
                     return;
@@ -72,7 +96,11 @@ final class StatementBinder
             }
             $this->denial->goOn($span->to - 1);
             $this->lastFault = $span->to;
-        } elseif ($this->denial->isAt($at - 1) && ! $statement->isFault && ($this->topic->words->text[$at - 1] ?? '') === 'not') {
+        } elseif (
+            $this->denial->isAt($at - 1) &&
+            ! $statement->isFault &&
+            ($this->topic->words->text[$at - 1] ?? '') === 'not'
+        ) {
             return;
         } else {
             $this->denial->end();
@@ -87,10 +115,20 @@ final class StatementBinder
         $next = $this->topic->words->text[$span->to] ?? '';
 
         return match ($words) {
-            'good' => $this->topic->words->break[$span->from] === Words::NO_BREAK && ($span->from - $this->topic->lastBackward === 1 || ($span->from - $this->topic->lastBackward === 2 && in_array($this->topic->words->text[$span->from - 1], ['on', 'up', 'down', 'in'], true))),
+            'good' => $this->topic->words->break[$span->from] === Words::NO_BREAK &&
+                ($span->from - $this->topic->lastBackward === 1 ||
+                    ($span->from - $this->topic->lastBackward === 2 &&
+                        in_array($this->topic->words->text[$span->from - 1], ['on', 'up', 'down', 'in'], true))),
             // "Attached to my drag link" tells how they hang together.
             'attached' => $next === 'to',
-            'is in', 'are in', 'is on', 'are on', 'is down', 'are down' => in_array($next, ['good', 'great', 'place', 'the', 'a', 'my', 'between', 'this', 'its', 'proper', 'working', 'fine', 'okay', 'perfect', 'there'], true),
+            'is in', 'are in', 'is on', 'are on', 'is down', 'are down' => in_array(
+                $next,
+                [
+                    'good', 'great', 'place', 'the', 'a', 'my', 'between', 'this', 'its', 'proper', 'working', 'fine',
+                    'okay', 'perfect', 'there',
+                ],
+                true,
+            ),
             'is there', 'are there' => in_array($next, ['any', 'a', 'no', 'anything'], true),
             default => false,
         };
@@ -99,7 +137,13 @@ final class StatementBinder
     /** Grease on a U-joint or a skid plate is as it should be; on a drum it is not. */
     private function greaseIsGood(Statement $statement, int $at): Statement
     {
-        if (! $statement->isFault || $statement->points[0] !== Point::NoContaminant || $this->topic->group === [] || $this->denial->denies($at) || ! str_starts_with($this->topic->words->text[$at], 'greas')) {
+        if (
+            ! $statement->isFault ||
+            $statement->points[0] !== Point::NoContaminant ||
+            $this->topic->group === [] ||
+            $this->denial->denies($at) ||
+            ! str_starts_with($this->topic->words->text[$at], 'greas')
+        ) {
             return $statement;
         }
         $topic = $this->topic->last();
@@ -120,7 +164,10 @@ final class StatementBinder
         if ($n === $next) {
             $this->ahead[$n] = true;
         }
-        $finding->defects[] = implode(' ', array_slice($this->topic->words->text, $span->from, $span->to - $span->from));
+        $finding->defects[] = implode(
+            ' ',
+            array_slice($this->topic->words->text, $span->from, $span->to - $span->from),
+        );
         $finding->reach($span->from, $span->to);
         $this->topic->stated = $span->from;
     }
@@ -172,10 +219,16 @@ final class StatementBinder
             return $this->topic->group;
         }
         // "X and Y is tight" speaks of Y; "are", "all", "none" or no verb at all speak of both.
-        $between = array_slice($this->topic->words->text, $last->placed->mention->to, $span->from - $last->placed->mention->to);
+        $between = array_slice(
+            $this->topic->words->text,
+            $last->placed->mention->to,
+            $span->from - $last->placed->mention->to,
+        );
         $joint = array_filter($between, static fn (string $word): bool => isset(self::JOINT[$word])) !== [];
 
-        $isOne = in_array('is', array_slice($between, 0, 2), true) || (! in_array($last->placed->part->family(), self::LISTED, true) && ! $this->isLinked());
+        $isOne =
+            in_array('is', array_slice($between, 0, 2), true) ||
+            (! in_array($last->placed->part->family(), self::LISTED, true) && ! $this->isLinked());
 
         return ! $joint && $isOne ? [$this->topic->group[count($this->topic->group) - 1]] : $this->topic->group;
     }
@@ -186,7 +239,10 @@ final class StatementBinder
         $last = $this->topic->last()->placed->mention->from;
         $before = $this->topic->findings[$this->topic->group[count($this->topic->group) - 2]]->placed->mention->to;
         for ($i = $before; $i <= $last; $i++) {
-            if ($this->topic->words->break[$i] === Words::COMMA || ($i < $last && in_array($this->topic->words->text[$i], ['and', 'or', 'with', 'plus'], true))) {
+            if (
+                $this->topic->words->break[$i] === Words::COMMA ||
+                ($i < $last && in_array($this->topic->words->text[$i], ['and', 'or', 'with', 'plus'], true))
+            ) {
                 return true;
             }
         }
@@ -199,7 +255,11 @@ final class StatementBinder
         $finding = $this->topic->findings[$n];
         $point = $statement->pointOf($finding->placed->part);
         // "Hub oil level good" speaks of the level.
-        if ($point === Point::Intact && $finding->placed->part->points->has(Point::Level) && $this->topic->words->text[$finding->placed->mention->to - 1] === 'level') {
+        if (
+            $point === Point::Intact &&
+            $finding->placed->part->points->has(Point::Level) &&
+            $this->topic->words->text[$finding->placed->mention->to - 1] === 'level'
+        ) {
             $point = Point::Level;
         }
         if ($point === null) {
@@ -225,7 +285,10 @@ final class StatementBinder
     {
         foreach ($spokenOf as $n) {
             $finding = $this->topic->findings[$n];
-            if ($statement->pointOf($finding->placed->part) === null && in_array($statement->points[0], self::ANYWHERE, true)) {
+            if (
+                $statement->pointOf($finding->placed->part) === null &&
+                in_array($statement->points[0], self::ANYWHERE, true)
+            ) {
                 $finding->add($statement->points[0], false, $span->from, $span->to);
             }
         }
@@ -234,8 +297,12 @@ final class StatementBinder
     private function giveToEarlier(Span $span, Statement $statement): void
     {
         $topic = $this->topic->group === [] ? null : $this->topic->last();
-        $mayBeTopic = $topic !== null && $span->from - $topic->to <= 6 && in_array($statement->points[0], self::ANYWHERE, true);
-        if ($mayBeTopic && in_array($statement->points[0], [Point::Complete, Point::NoWelds, Point::Mounted, Point::Intact], true)) {
+        $mayBeTopic =
+            $topic !== null && $span->from - $topic->to <= 6 && in_array($statement->points[0], self::ANYWHERE, true);
+        if (
+            $mayBeTopic &&
+            in_array($statement->points[0], [Point::Complete, Point::NoWelds, Point::Mounted, Point::Intact], true)
+        ) {
             $topic->add($statement->points[0], false, $span->from, $span->to);
 
             return;

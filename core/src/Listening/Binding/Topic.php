@@ -12,7 +12,27 @@ use Pasada\Core\Listening\Span;
 /** What is spoken of while the words are gone through: the names at hand, those before, and what waits for a name. */
 final class Topic
 {
-    private const LITTLE = ['the' => true, 'my' => true, 'any' => true, 'this' => true, 'these' => true, 'both' => true, 'all' => true, 'your' => true, 'our' => true, 'a' => true, 'an' => true, 'either' => true, 'here' => true, 'that' => true, 'those' => true, 'two' => true, 'three' => true, 'five' => true, 'four' => true];
+    private const LITTLE = [
+        'the' => true,
+        'my' => true,
+        'any' => true,
+        'this' => true,
+        'these' => true,
+        'both' => true,
+        'all' => true,
+        'your' => true,
+        'our' => true,
+        'a' => true,
+        'an' => true,
+        'either' => true,
+        'here' => true,
+        'that' => true,
+        'those' => true,
+        'two' => true,
+        'three' => true,
+        'five' => true,
+        'four' => true,
+    ];
 
     /** @var list<int> the names that are spoken of now */
     public array $group = [];

@@ -10,7 +10,20 @@ use Pasada\Core\Language\Sound;
 final readonly class Lexicon
 {
     /** Words that may stand inside a name without being part of it. */
-    public const FILLERS = ['the' => true, 'my' => true, 'of' => true, 'our' => true, 'your' => true, 'uh' => true, 'um' => true, 'this' => true, 'these' => true, 'those' => true, 'a' => true, 'an' => true];
+    public const FILLERS = [
+        'the' => true,
+        'my' => true,
+        'of' => true,
+        'our' => true,
+        'your' => true,
+        'uh' => true,
+        'um' => true,
+        'this' => true,
+        'these' => true,
+        'those' => true,
+        'a' => true,
+        'an' => true,
+    ];
 
     /** Names shorter than this, in sounds, are only taken as spelled or sounding the same. */
     private const SHORT = 4;
@@ -25,7 +38,10 @@ final readonly class Lexicon
      * @param  array<string, list<int>>  $bySpelling  entries by their letters without spaces
      * @param  array<string, list<int>>  $bySkeleton  entries by their consonants and by those less one
      */
-    private function __construct(public array $parts, public array $statements, public array $entries, public array $everyday, private array $bySpelling, private array $bySkeleton) {}
+    private function __construct(
+        public array $parts, public array $statements, public array $entries, public array $everyday,
+        private array $bySpelling, private array $bySkeleton,
+    ) {}
 
     /**
      * @param  array<string, Part>  $parts
@@ -53,8 +69,9 @@ final readonly class Lexicon
      * @param  bool  $asSpelled  whether sound does not count
      * @return array<int, float> by entry
      */
-    public function matches(string $letters, string $sound, bool $everyday, bool $asSpelled = false, string $first = '', string $last = ''): array
-    {
+    public function matches(
+        string $letters, string $sound, bool $everyday, bool $asSpelled = false, string $first = '', string $last = '',
+    ): array {
         $found = [];
         foreach ($this->bySpelling[self::singular($letters)] ?? [] as $number) {
             $found[$number] = 0.0;
@@ -85,8 +102,8 @@ final readonly class Lexicon
     }
 
     /**
-     * A word that run and entry share makes them alike without telling anything: "trailer a" is not "trailer hose". What
-     * remains must be alike by itself.
+     * A word that run and entry share makes them alike without telling anything: "trailer a" is not "trailer hose".
+     * What remains must be alike by itself.
      */
     private function differsInRest(Entry $entry, string $sound, string $first, string $last): bool
     {
@@ -106,7 +123,9 @@ final readonly class Lexicon
 
         $shorter = min(strlen($sound), strlen($other));
 
-        return $sound !== $other && (2 * $shorter < max(strlen($sound), strlen($other)) || Sound::distance($sound, $other, self::MOST_IN_REST) > self::MOST_IN_REST);
+        return $sound !== $other &&
+            (2 * $shorter < max(strlen($sound), strlen($other)) ||
+                Sound::distance($sound, $other, self::MOST_IN_REST) > self::MOST_IN_REST);
     }
 
     public function isStatementWord(string $word): bool
@@ -134,7 +153,8 @@ final readonly class Lexicon
             $longer < 10 => 0.165,
             default => 0.18,
         };
-        // Words of a statement and of a place are common ones, which captions get right: only what sounds the same is one.
+        // Words of a statement and of a place are common ones, which captions get right: only what sounds the same is
+        // one.
         $most = match (true) {
             $entry->kind === EntryKind::PartSaying => 0.03,
             $entry->kind === EntryKind::Statement || $entry->kind === EntryKind::Place => $everyday ? 0.0 : 0.045,
@@ -157,7 +177,9 @@ final readonly class Lexicon
 
     private static function singular(string $letters): string
     {
-        return strlen($letters) > 3 ? (string) preg_replace(['/(?<=ch|sh|x|ss)es$/', '/(?<!s)s$/'], '', $letters) : $letters;
+        return strlen($letters) > 3
+            ? (string) preg_replace(['/(?<=ch|sh|x|ss)es$/', '/(?<!s)s$/'], '', $letters)
+            : $letters;
     }
 
     /** @return list<string> the skeleton, and it with each one sound left out */
@@ -169,7 +191,10 @@ final readonly class Lexicon
         $keys = [$skeleton];
         for ($at = 0; $length > 3 && $at < $length; $at++) {
             // Leaving one out may bring two alike together, which are heard as one.
-            $keys[] = ($skeleton[$at - 1] ?? '') === ($skeleton[$at + 1] ?? ' ') ? substr($skeleton, 0, $at).substr($skeleton, $at + 2) : substr($skeleton, 0, $at).substr($skeleton, $at + 1);
+            $keys[] =
+                ($skeleton[$at - 1] ?? '') === ($skeleton[$at + 1] ?? ' ')
+                    ? substr($skeleton, 0, $at).substr($skeleton, $at + 2)
+                    : substr($skeleton, 0, $at).substr($skeleton, $at + 1);
         }
 
         return array_values(array_unique($keys));

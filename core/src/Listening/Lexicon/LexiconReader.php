@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening\Lexicon;
 
-use Pasada\Core\Language\Sound;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Checklist\Zone;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Faults;
 use Pasada\Core\Document\Node;
+use Pasada\Core\Language\Sound;
 
 /**
  * Reads the lexicon from its three files: parts, statements and talk.
@@ -61,11 +61,27 @@ final readonly class LexiconReader
         $root->only('parts');
         $parts = [];
         foreach ($root->entries('parts') as $id => $node) {
-            $node->only('zone', 'essential', 'further', 'names', 'where_fitting', 'says', 'lends', 'goes_with', 'hardware');
+            $node->only(
+                'zone', 'essential', 'further', 'names', 'where_fitting', 'says', 'lends', 'goes_with', 'hardware',
+            );
             $zone = $node->enum('zone', Zone::class);
             $essential = $this->points($node, 'essential');
-            $parts[$id] = new Part($id, $zone, $essential, $essential->with($this->points($node, 'further')), $node->has('lends') ? $node->enum('lends', Point::class) : null, $node->has('goes_with') ? $node->strings('goes_with') : [], $node->boolOr('hardware', false));
-            foreach (['names' => EntryKind::Part, 'where_fitting' => EntryKind::PartWhereFitting, 'says' => EntryKind::PartSaying] as $field => $kind) {
+            $parts[$id] = new Part(
+                $id,
+                $zone,
+                $essential,
+                $essential->with($this->points($node, 'further')),
+                $node->has('lends') ? $node->enum('lends', Point::class) : null,
+                $node->has('goes_with') ? $node->strings('goes_with') : [],
+                $node->boolOr('hardware', false),
+            );
+            foreach (
+                [
+                    'names' => EntryKind::Part,
+                    'where_fitting' => EntryKind::PartWhereFitting,
+                    'says' => EntryKind::PartSaying,
+                ] as $field => $kind
+            ) {
                 foreach ($node->has($field) ? $node->strings($field) : [] as $name) {
                     $this->add($entries, $kind, $id, $name, $node);
                 }
@@ -140,19 +156,36 @@ final readonly class LexiconReader
     {
         $choices = self::choices($pattern);
         if ($choices === [] || count($choices) > self::MOST_CHOICES) {
-            $node->fault(sprintf('"%s" stands for %d names; give between 1 and %d', $pattern, count($choices), self::MOST_CHOICES));
+            $node->fault(
+                sprintf(
+                    '"%s" stands for %d names; give between 1 and %d',
+                    $pattern,
+                    count($choices),
+                    self::MOST_CHOICES,
+                ),
+            );
 
             return;
         }
         foreach ($choices as $words) {
-            $list = array_values(array_filter(explode(' ', $words), static fn (string $word): bool => $word !== '' && ! isset(Lexicon::FILLERS[$word])));
+            $list = array_values(
+                array_filter(
+                    explode(' ', $words),
+                    static fn (string $word): bool => $word !== '' && ! isset(Lexicon::FILLERS[$word]),
+                ),
+            );
             if ($list === []) {
                 $node->fault(sprintf('"%s" has no word left when articles are taken out', $pattern));
 
                 continue;
             }
-            $sounds = array_map(static fn (string $word): string => ctype_alpha($word) ? Sound::of($word) : $word, $list);
-            $entries[] = new Entry($kind, $means, implode(' ', $list), implode('', $sounds), $sounds[0], $sounds[count($sounds) - 1]);
+            $sounds = array_map(
+                static fn (string $word): string => ctype_alpha($word) ? Sound::of($word) : $word,
+                $list,
+            );
+            $entries[] = new Entry(
+                $kind, $means, implode(' ', $list), implode('', $sounds), $sounds[0], $sounds[count($sounds) - 1],
+            );
         }
     }
 

@@ -20,7 +20,12 @@ final readonly class Statement
     public function pointOf(Part $part): ?Point
     {
         // A latch that is "secure" or "in place" is locked.
-        if ($this->points[0] === Point::Mounted && in_array(Point::Locked, $this->points, true) && $part->essential->has(Point::Locked) && ! $part->essential->has(Point::Mounted)) {
+        if (
+            $this->points[0] === Point::Mounted &&
+            in_array(Point::Locked, $this->points, true) &&
+            $part->essential->has(Point::Locked) &&
+            ! $part->essential->has(Point::Mounted)
+        ) {
             return Point::Locked;
         }
         foreach ($this->points as $point) {

@@ -9,12 +9,42 @@ use Pasada\Core\Language\Words;
 /** Finds references to what was said before: another axle, the other side, or "same deal". */
 final readonly class ReferenceFinder
 {
-    private const AXLE_WORDS = ['front' => true, 'axle' => true, 'axles' => true, 'steer' => true, 'steers' => true, 'last' => true, 'previous' => true, 'first' => true, 'behind' => true, 'drive' => true, 'drives' => true, 'tandem' => true, 'tandems' => true, 'ahead' => true, 'other' => true, 'tractor' => true, 'truck' => true];
+    private const AXLE_WORDS = [
+        'front' => true,
+        'axle' => true,
+        'axles' => true,
+        'steer' => true,
+        'steers' => true,
+        'last' => true,
+        'previous' => true,
+        'first' => true,
+        'behind' => true,
+        'drive' => true,
+        'drives' => true,
+        'tandem' => true,
+        'tandems' => true,
+        'ahead' => true,
+        'other' => true,
+        'tractor' => true,
+        'truck' => true,
+    ];
 
     private const SIDES = ['side' => true, 'sides' => true];
 
     /** What follows "same" where it compares two parts and refers to nothing said before. */
-    private const NO_REFERENCE = ['size' => true, 'height' => true, 'type' => true, 'time' => true, 'brand' => true, 'kind' => true, 'length' => true, 'make' => true, 'level' => true, 'tread' => true, 'color' => true];
+    private const NO_REFERENCE = [
+        'size' => true,
+        'height' => true,
+        'type' => true,
+        'time' => true,
+        'brand' => true,
+        'kind' => true,
+        'length' => true,
+        'make' => true,
+        'level' => true,
+        'tread' => true,
+        'color' => true,
+    ];
 
     private const BEFORE = 9;
 
@@ -33,16 +63,35 @@ final readonly class ReferenceFinder
                 continue;
             }
             $to = min($count, $i + self::AFTER);
-            $to = $words->text[$i] === 'same' && in_array($words->text[$i + 1] ?? '', ['deal', 'thing', 'story'], true) && ! in_array($words->text[$i + 2] ?? '', ['as', 'on', 'for', 'with'], true) ? min($to, $i + 2) : $to;
+            $to =
+                $words->text[$i] === 'same' &&
+                in_array($words->text[$i + 1] ?? '', ['deal', 'thing', 'story'], true) &&
+                ! in_array($words->text[$i + 2] ?? '', ['as', 'on', 'for', 'with'], true)
+                    ? min($to, $i + 2)
+                    : $to;
             $end = $i + 1;
-            while ($end < $to && $words->break[$end] < Words::SENTENCE && ! in_array($words->text[$end], ['except', 'but', 'only'], true) && ! self::opens($words, $end)) {
+            while (
+                $end < $to &&
+                $words->break[$end] < Words::SENTENCE &&
+                ! in_array($words->text[$end], ['except', 'but', 'only'], true) &&
+                ! self::opens($words, $end)
+            ) {
                 $end++;
             }
             // "Shocks same as up front, brakes same as ...": the part before the next one is the next one's.
-            $next = array_search('same', array_slice($words->text, $i + self::OWN_WORDS, max(0, $end - $i - self::OWN_WORDS)), true);
+            $next = array_search(
+                'same',
+                array_slice($words->text, $i + self::OWN_WORDS, max(0, $end - $i - self::OWN_WORDS)),
+                true,
+            );
             $end = $next === false ? $end : $i + self::OWN_WORDS + $next - 1;
             $from = $i;
-            while ($from > 0 && $i - $from < self::BEFORE && $words->break[$from] < Words::SENTENCE && ! self::opens($words, $from)) {
+            while (
+                $from > 0 &&
+                $i - $from < self::BEFORE &&
+                $words->break[$from] < Words::SENTENCE &&
+                ! self::opens($words, $from)
+            ) {
                 $from--;
             }
             $kind = $this->kind($words, $from, $i, $end);
@@ -57,7 +106,8 @@ final readonly class ReferenceFinder
     /** Whether a word opens a new thought; captions often lack the full stop before it. */
     public static function opens(Words $words, int $i): bool
     {
-        return in_array($words->text[$i], ['okay', 'next', 'now', 'moving', 'then'], true) || ($words->text[$i] === 'all' && ($words->text[$i + 1] ?? '') === 'right');
+        return in_array($words->text[$i], ['okay', 'next', 'now', 'moving', 'then'], true) ||
+            ($words->text[$i] === 'all' && ($words->text[$i + 1] ?? '') === 'right');
     }
 
     private function isTrigger(Words $words, int $i): bool
@@ -67,9 +117,15 @@ final readonly class ReferenceFinder
 
         return match ($text[$i]) {
             'same' => ! isset(self::NO_REFERENCE[$next]),
-            'exactly', 'just' => in_array($next, ['like', 'as'], true) && in_array($text[$i + 2] ?? '', ['the', 'i', 'my', 'we', 'on', 'before', 'this', 'that', 'them', 'those'], true),
+            'exactly', 'just' => in_array($next, ['like', 'as'], true) &&
+                in_array(
+                    $text[$i + 2] ?? '',
+                    ['the', 'i', 'my', 'we', 'on', 'before', 'this', 'that', 'them', 'those'],
+                    true,
+                ),
             'identical', 'repeat', 'likewise', 'ditto' => true,
-            'like', 'as' => $next === 'i' && in_array($text[$i + 2] ?? '', ['did', 'checked', 'said', 'have', 'inspected'], true),
+            'like', 'as' => $next === 'i' &&
+                in_array($text[$i + 2] ?? '', ['did', 'checked', 'said', 'have', 'inspected'], true),
             'way' => $next === 'i' && in_array($text[$i + 2] ?? '', ['did', 'checked'], true),
             default => false,
         };
@@ -77,13 +133,26 @@ final readonly class ReferenceFinder
 
     private function kind(Words $words, int $from, int $at, int $end): string
     {
-        if (in_array($words->text[$at + 1] ?? '', ['deal', 'thing', 'story', 'here', 'there', 'again', 'way'], true) && array_intersect(array_slice($words->text, $at + 2, max(0, $end - $at - 2)), ['as', 'on', 'for', 'with', 'like', 'axle', 'side']) === [] && $words->text[$at + 1] !== 'way') {
+        if (
+            in_array($words->text[$at + 1] ?? '', ['deal', 'thing', 'story', 'here', 'there', 'again', 'way'], true) &&
+            array_intersect(array_slice($words->text, $at + 2, max(0, $end - $at - 2)), [
+                'as', 'on', 'for', 'with', 'like', 'axle', 'side',
+            ]) === [] &&
+            $words->text[$at + 1] !== 'way'
+        ) {
             return 'same_as_before';
         }
         $around = array_slice($words->text, $from, $end - $from);
         $after = array_slice($words->text, $at, $end - $at);
         foreach ($around as $n => $word) {
-            if (isset(self::SIDES[$word]) && in_array($around[$n - 1] ?? '', ['other', 'passenger', 'driver', 'drivers', 'opposite', 'left', 'right', 'far', 'that'], true)) {
+            if (
+                isset(self::SIDES[$word]) &&
+                in_array(
+                    $around[$n - 1] ?? '',
+                    ['other', 'passenger', 'driver', 'drivers', 'opposite', 'left', 'right', 'far', 'that'],
+                    true,
+                )
+            ) {
                 return 'other_side';
             }
         }

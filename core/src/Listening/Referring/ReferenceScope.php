@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening\Referring;
 
+use Pasada\Core\Checklist\Zone;
 use Pasada\Core\Language\Transcript;
 use Pasada\Core\Language\Words;
 use Pasada\Core\Listening\Binding\Finding;
 use Pasada\Core\Listening\Lexicon\EntryKind;
 use Pasada\Core\Listening\Span;
 use Pasada\Core\Listening\Walking\Station;
-use Pasada\Core\Checklist\Zone;
 
 /** What a reference covers, and for which axle it was said. */
 final readonly class ReferenceScope
@@ -29,7 +29,9 @@ final readonly class ReferenceScope
      * @param  list<Finding>  $findings
      * @param  list<array{int, Station}>  $route
      */
-    public function __construct(private Words $words, private array $spans, private array $findings, private array $route) {}
+    public function __construct(
+        private Words $words, private array $spans, private array $findings, private array $route,
+    ) {}
 
     /**
      * @param  list<array{int, int, string}>  $references
@@ -39,13 +41,25 @@ final readonly class ReferenceScope
     {
         $said = [];
         foreach ($references as $n => [$from, $to, $kind]) {
-            $covers = $this->covers($from, $to, max($to, min($to + self::AFTER_WORDS, ($references[$n + 1][0] ?? PHP_INT_MAX) - 1)), $kind);
-            $atAxle = array_filter($covers, static fn (string $covered): bool => in_array(explode('.', $covered)[0], self::FAMILIES, true)) !== [];
+            $covers = $this->covers(
+                $from,
+                $to,
+                max($to, min($to + self::AFTER_WORDS, ($references[$n + 1][0] ?? PHP_INT_MAX) - 1)),
+                $kind,
+            );
+            $atAxle =
+                array_filter(
+                    $covers,
+                    static fn (string $covered): bool => in_array(explode('.', $covered)[0], self::FAMILIES, true),
+                ) !== [];
             $axle = $atAxle ? $this->axle($from, $to) : null;
             if ($kind === 'same_as_before' && $covers === []) {
                 continue;
             }
-            $said[] = [$transcript->cues[$this->words->cue[$from]]->from, new SaidReference($from, $to, $axle, $covers, $kind)];
+            $said[] = [
+                $transcript->cues[$this->words->cue[$from]]->from,
+                new SaidReference($from, $to, $axle, $covers, $kind),
+            ];
         }
 
         return $said;
@@ -65,7 +79,12 @@ final readonly class ReferenceScope
         $parts = [];
         foreach ($this->findings as $finding) {
             $mention = $finding->placed->mention;
-            if ($mention->to <= $from && $from - $mention->to < 5 && $finding->placed->kind === EntryKind::Part && ! $this->isApart($mention->from, $from)) {
+            if (
+                $mention->to <= $from &&
+                $from - $mention->to < 5 &&
+                $finding->placed->kind === EntryKind::Part &&
+                ! $this->isApart($mention->from, $from)
+            ) {
                 $parts = [$finding->placed->part->id];
             }
         }
@@ -83,8 +102,14 @@ final readonly class ReferenceScope
     {
         $groups = [];
         foreach ($this->spans as $span) {
-            $isNear = $span->to > $from - self::BEFORE_WORDS && $span->from < $to && ! $this->isApart($span->from, $from);
-            if ($isNear && $span->place !== null && str_starts_with($span->place, 'group:') && $span->place !== 'group:detail') {
+            $isNear =
+                $span->to > $from - self::BEFORE_WORDS && $span->from < $to && ! $this->isApart($span->from, $from);
+            if (
+                $isNear &&
+                $span->place !== null &&
+                str_starts_with($span->place, 'group:') &&
+                $span->place !== 'group:detail'
+            ) {
                 $groups[] = substr($span->place, 6);
             }
         }
@@ -120,7 +145,11 @@ final readonly class ReferenceScope
             return $before;
         }
         foreach ($this->findings as $finding) {
-            if ($finding->placed->mention->from >= $from && $finding->placed->part->zone === Zone::Axle && $finding->placed->axle() !== 'steer') {
+            if (
+                $finding->placed->mention->from >= $from &&
+                $finding->placed->part->zone === Zone::Axle &&
+                $finding->placed->axle() !== 'steer'
+            ) {
                 return $finding->placed->axle();
             }
         }

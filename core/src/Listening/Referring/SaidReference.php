@@ -8,5 +8,7 @@ namespace Pasada\Core\Listening\Referring;
 final readonly class SaidReference
 {
     /** @param  list<string>  $covers  families ("brake") or component ids */
-    public function __construct(public int $from, public int $to, public ?string $axle, public array $covers, public string $kind) {}
+    public function __construct(
+        public int $from, public int $to, public ?string $axle, public array $covers, public string $kind,
+    ) {}
 }

@@ -13,7 +13,10 @@ final readonly class Mention
      * @param  int  $from  index of the first word
      * @param  int  $to  index after the last word
      * @param  array<string, array{float, EntryKind}>  $candidates  cost and kind of name by component id
-     * @param  bool  $isPassing  named in passing, as in "tight to the frame": it tells little about where the speaker is
+     * @param  bool  $isPassing  named in passing, as in "tight to the frame": it tells little about where the speaker
+     *   is
      */
-    public function __construct(public int $from, public int $to, public array $candidates, public ?int $statement, public bool $isPassing) {}
+    public function __construct(
+        public int $from, public int $to, public array $candidates, public ?int $statement, public bool $isPassing,
+    ) {}
 }

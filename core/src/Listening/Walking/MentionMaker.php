@@ -21,9 +21,20 @@ final readonly class MentionMaker
     /** What such a name gains over others. */
     private const COMPANION = 0.08;
 
-    private const SUBSTANCES = ['oil' => true, 'coolant' => true, 'antifreeze' => true, 'fuel' => true, 'diesel' => true, 'water' => true, 'fluid' => true, 'fluids' => true];
+    private const SUBSTANCES = [
+        'oil' => true,
+        'coolant' => true,
+        'antifreeze' => true,
+        'fuel' => true,
+        'diesel' => true,
+        'water' => true,
+        'fluid' => true,
+        'fluids' => true,
+    ];
 
-    private const SPILT = ['ground', 'leak', 'leaks', 'leaking', 'puddle', 'puddles', 'drip', 'drips', 'dripping', 'spill', 'spills'];
+    private const SPILT = [
+        'ground', 'leak', 'leaks', 'leaking', 'puddle', 'puddles', 'drip', 'drips', 'dripping', 'spill', 'spills',
+    ];
 
     private const SPILT_WORDS = 8;
 
@@ -43,7 +54,9 @@ final readonly class MentionMaker
             }
             $candidates = $this->candidates($span, $recent);
             if ($candidates !== [] && ! $this->isSpilt($span, $words)) {
-                $mentions[] = new Mention($span->from, $span->to, $candidates, $span->statement, $this->isPassing($span, $words));
+                $mentions[] = new Mention(
+                    $span->from, $span->to, $candidates, $span->statement, $this->isPassing($span, $words),
+                );
             }
             foreach (array_keys($span->parts) as $id) {
                 $recent[$id] = $span->to;
@@ -62,7 +75,11 @@ final readonly class MentionMaker
         $candidates = [];
         foreach ($span->fitting as $id => $cost) {
             $with = $this->lexicon->parts[$id]->goesWith;
-            $isNear = array_filter($with, static fn (string $other): bool => $span->from - ($recent[$other] ?? -100) < self::COMPANION_WORDS) !== [];
+            $isNear =
+                array_filter(
+                    $with,
+                    static fn (string $other): bool => $span->from - ($recent[$other] ?? -100) < self::COMPANION_WORDS,
+                ) !== [];
             // "Cap", "straps", "hoses": those of what was named just before.
             if ($with === [] || $isNear) {
                 $candidates[$id] = [$isNear ? $cost - self::COMPANION : $cost, EntryKind::PartWhereFitting];
@@ -85,7 +102,15 @@ final readonly class MentionMaker
         if ($span->to - $span->from > 1 || ! isset(self::SUBSTANCES[$text[$span->from]])) {
             return false;
         }
-        $beside = array_filter([$text[$span->from - 1] ?? '', $text[$span->to] ?? '', in_array($text[$span->from - 1] ?? '', ['or', 'and'], true) ? $text[$span->from - 2] ?? '' : '', in_array($text[$span->to] ?? '', ['or', 'and'], true) ? $text[$span->to + 1] ?? '' : ''], static fn (string $word): bool => isset(self::SUBSTANCES[$word]));
+        $beside = array_filter(
+            [
+                $text[$span->from - 1] ?? '',
+                $text[$span->to] ?? '',
+                in_array($text[$span->from - 1] ?? '', ['or', 'and'], true) ? $text[$span->from - 2] ?? '' : '',
+                in_array($text[$span->to] ?? '', ['or', 'and'], true) ? $text[$span->to + 1] ?? '' : '',
+            ],
+            static fn (string $word): bool => isset(self::SUBSTANCES[$word]),
+        );
         $around = array_slice($text, max(0, $span->from - self::SPILT_WORDS), 2 * self::SPILT_WORDS);
 
         return $beside !== [] && array_intersect($around, self::SPILT) !== [];

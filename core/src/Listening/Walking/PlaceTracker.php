@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening\Walking;
 
+use Pasada\Core\Checklist\Zone;
 use Pasada\Core\Listening\Lexicon\EntryKind;
 use Pasada\Core\Listening\Lexicon\Part;
-use Pasada\Core\Checklist\Zone;
 use Pasada\Core\Vehicle\AxleGroup;
 
 /**
@@ -16,7 +16,9 @@ use Pasada\Core\Vehicle\AxleGroup;
  */
 final readonly class PlaceTracker
 {
-    /** Cost in hundredths of naming a part again at the same axle after others, by axle: a tandem is often said twice. */
+    /**
+     * Cost in hundredths of naming a part again at the same axle after others, by axle: a tandem is often said twice.
+     */
     private const AGAIN = ['steer' => 230, 'drive' => 110, 'trailer' => 60];
 
     /** Words after which a part named again is another part and not a repetition. */
@@ -37,7 +39,8 @@ final readonly class PlaceTracker
     /**
      * @param  list<Mention>  $mentions
      * @param  array<int, string>  $placeWords  name of a place by index of the word where it is said
-     * @return array{list<Placed>, list<array{int, Station}>} what was placed, and the route: word index and place, where it changes
+     * @return array{list<Placed>, list<array{int, Station}>} what was placed, and the route: word index and place,
+     *   where it changes
      */
     public function place(array $mentions, array $placeWords): array
     {
@@ -81,7 +84,13 @@ final readonly class PlaceTracker
                 // A part heard before on this path at this axle: staying costs, moving on does not.
                 $group = $standing->axle();
                 $chosen = $choice[$s];
-                $again = $group !== null && $chosen !== null && $chosen['kind'] === EntryKind::Part && $this->parts[$chosen['id']]->zone === Zone::Axle ? [$group, $chosen['id']] : null;
+                $again =
+                    $group !== null &&
+                    $chosen !== null &&
+                    $chosen['kind'] === EntryKind::Part &&
+                    $this->parts[$chosen['id']]->zone === Zone::Axle
+                        ? [$group, $chosen['id']]
+                        : null;
                 if ($again !== null) {
                     $best += $this->again($heard[$bestFrom], $again[0], $again[1], $at);
                 }
@@ -126,7 +135,10 @@ final readonly class PlaceTracker
     {
         $totals = [];
         foreach ($mention->candidates as $id => [$cost, $kind]) {
-            $totals[$id] = (int) ($cost * 600) + $this->costOf($this->parts[$id], $standing) + ($kind === EntryKind::PartWhereFitting ? self::SHARED_NAME : 0);
+            $totals[$id] =
+                (int) ($cost * 600) +
+                $this->costOf($this->parts[$id], $standing) +
+                ($kind === EntryKind::PartWhereFitting ? self::SHARED_NAME : 0);
         }
         if ($totals === []) {
             return [0, null];
@@ -136,14 +148,24 @@ final readonly class PlaceTracker
         $least = $totals[$ids[0]];
         $isClose = isset($ids[1]) && $totals[$ids[1]] - $least < self::CLOSE;
 
-        return [$least, ['id' => $ids[0], 'cost' => $least, 'kind' => $mention->candidates[$ids[0]][1], 'next' => $isClose ? $ids[1] : null]];
+        return [
+            $least,
+            [
+                'id' => $ids[0],
+                'cost' => $least,
+                'kind' => $mention->candidates[$ids[0]][1],
+                'next' => $isClose ? $ids[1] : null,
+            ],
+        ];
     }
 
     /**
      * @param  list<array{int, Mention|Station}>  $events
      * @param  list<Station>  $standings
      * @param  array<int, int>  $costs
-     * @param  array<int, array{array<int, int>, array<int, array{id: string, cost: int, kind: EntryKind, next: ?string}|null>}>  $back
+     * @param  array<int, array{
+     *    array<int, int>, array<int, array{id: string, cost: int, kind: EntryKind, next: ?string}|null>,
+     * }>  $back
      * @return array{list<Placed>, list<array{int, Station}>}
      */
     private function readBack(array $events, array $standings, array $costs, array $back): array
@@ -157,7 +179,10 @@ final readonly class PlaceTracker
             [$word, $event] = $events[$n];
             $choice = $back[$n][1][$at];
             if ($event instanceof Mention && $choice !== null) {
-                $placed[] = new Placed($event, $this->parts[$choice['id']], $standings[$at], $choice['cost'], $choice['kind'], $choice['next']);
+                $placed[] = new Placed(
+                    $event, $this->parts[$choice['id']], $standings[$at], $choice['cost'], $choice['kind'],
+                    $choice['next'],
+                );
             }
             $before = $back[$n][0][$at];
             if ($n === 0 || $before !== $at) {

@@ -28,10 +28,27 @@ enum Station: string
 
     /** Pairs that are within sight or a step of each other, and what it costs, in hundredths, to name a part across. */
     private const NEAR = [
-        'engine-right engine-left' => 20, 'front engine-right' => 70, 'front engine-left' => 80, 'engine-left axle:steer' => 90, 'engine-right axle:steer' => 130,
-        'side rear-cab' => 40, 'side axle:drive' => 70, 'side axle:steer' => 110, 'rear-cab axle:drive' => 80, 'rear-cab coupling' => 70, 'axle:drive rear-tractor' => 40,
-        'rear-tractor coupling' => 60, 'coupling axle:drive' => 80, 'trailer-front trailer-side' => 50, 'coupling trailer-side' => 110, 'coupling trailer-front' => 110, 'rear-cab trailer-front' => 90, 'trailer-side axle:trailer' => 60,
-        'axle:trailer trailer-rear' => 70, 'trailer-side trailer-rear' => 90, 'cab brakes' => 50,
+        'engine-right engine-left' => 20,
+        'front engine-right' => 70,
+        'front engine-left' => 80,
+        'engine-left axle:steer' => 90,
+        'engine-right axle:steer' => 130,
+        'side rear-cab' => 40,
+        'side axle:drive' => 70,
+        'side axle:steer' => 110,
+        'rear-cab axle:drive' => 80,
+        'rear-cab coupling' => 70,
+        'axle:drive rear-tractor' => 40,
+        'rear-tractor coupling' => 60,
+        'coupling axle:drive' => 80,
+        'trailer-front trailer-side' => 50,
+        'coupling trailer-side' => 110,
+        'coupling trailer-front' => 110,
+        'rear-cab trailer-front' => 90,
+        'trailer-side axle:trailer' => 60,
+        'axle:trailer trailer-rear' => 70,
+        'trailer-side trailer-rear' => 90,
+        'cab brakes' => 50,
     ];
 
     private const FAR = 150;
@@ -60,7 +77,9 @@ enum Station: string
         }
         $at = $zone === Zone::TrailerAxle ? self::TrailerAxle->value : $zone->value;
 
-        return $this->value === $at ? 0 : (self::NEAR[$this->value.' '.$at] ?? self::NEAR[$at.' '.$this->value] ?? self::FAR);
+        return $this->value === $at
+            ? 0
+            : self::NEAR[$this->value.' '.$at] ?? (self::NEAR[$at.' '.$this->value] ?? self::FAR);
     }
 
     /** What it costs, in hundredths, to go on from here to there: less to the next place than past several or back. */

@@ -17,9 +17,12 @@ final readonly class AxleWay
     /** @return non-empty-list<self> those that a checklist lets be taken, the one that it lists first */
     public static function allowedBy(WalkOrder $order): array
     {
+        $isEitherWay = $order->direction === Direction::Kept;
+        $directions = $isEitherWay ? [Direction::InsideOut, Direction::OutsideIn] : [$order->direction];
+        $tandems = $order->tandem === TandemOrder::Kept ? [TandemOrder::Axle, TandemOrder::Part] : [$order->tandem];
         $ways = [];
-        foreach ($order->direction === Direction::Kept ? [Direction::InsideOut, Direction::OutsideIn] : [$order->direction] as $direction) {
-            foreach ($order->tandem === TandemOrder::Kept ? [TandemOrder::Axle, TandemOrder::Part] : [$order->tandem] as $tandem) {
+        foreach ($directions as $direction) {
+            foreach ($tandems as $tandem) {
                 $ways[] = new self($direction, $tandem);
             }
         }

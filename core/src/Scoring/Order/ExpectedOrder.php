@@ -11,8 +11,9 @@ use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Place;
 
 /**
- * Which items are in their turn, in the order that is fairest to the student among those that the checklist allows: the way in
- * which the axles were worked and, where sections are free, the order in which they were taken. The fewest items are out of place under it.
+ * Which items are in their turn, in the order that is fairest to the student among those that the checklist allows: the
+ * way in which the axles were worked and, where sections are free, the order in which they were taken. The fewest items
+ * are out of place under it.
  */
 final readonly class ExpectedOrder
 {
@@ -33,12 +34,16 @@ final readonly class ExpectedOrder
 
     /**
      * @param  list<string>  $ids  in the order of naming
-     * @return array{list<int>, array<string, string>, ?TandemOrder} places in that order of the items that are in their turn; the direction taken by section; how tandems were worked, where there are any
+     * @return array{list<int>, array<string, string>, ?TandemOrder} places in that order of the items that are in their
+     *   turn; the direction taken by section; how tandems were worked, where there are any
      */
     public function kept(array $ids): array
     {
         [$atAxles, $atTandems] = $this->walkedAxles($ids);
-        $ways = $atAxles === [] || $this->rule->items === OrderRule::Free ? array_slice(AxleWay::allowedBy($this->rule), 0, 1) : AxleWay::allowedBy($this->rule);
+        $ways =
+            $atAxles === [] || $this->rule->items === OrderRule::Free
+                ? array_slice(AxleWay::allowedBy($this->rule), 0, 1)
+                : AxleWay::allowedBy($this->rule);
         $best = [];
         $taken = $ways[0];
         foreach ($ways as $n => $way) {
@@ -57,7 +62,8 @@ final readonly class ExpectedOrder
 
     /**
      * @param  list<string>  $ids
-     * @return array{list<string>, bool} sections with several places at axles, of which something was named; whether one of them has a tandem
+     * @return array{list<string>, bool} sections with several places at axles, of which something was named; whether
+     *   one of them has a tandem
      */
     private function walkedAxles(array $ids): array
     {
@@ -102,7 +108,9 @@ final readonly class ExpectedOrder
             $sections[] = $this->inspection->items[$id]->section;
             $ranks[] = $inner[$id];
         }
-        $order = array_flip($this->rule->sectionsFixed ? array_keys($this->places) : SectionOrder::best($sections, $ranks));
+        $order = array_flip(
+            $this->rule->sectionsFixed ? array_keys($this->places) : SectionOrder::best($sections, $ranks),
+        );
         $span = count($inner) * (count($ids) + 1);
         foreach ($ranks as $n => $rank) {
             $all[] = $order[$sections[$n]] * $span + $rank;
@@ -112,8 +120,8 @@ final readonly class ExpectedOrder
     }
 
     /**
-     * Ranks within a section. Where parts are grouped, those of a section, or of a place in a section with axles, are in order as they are
-     * said; where they are free, those of a section.
+     * Ranks within a section. Where parts are grouped, those of a section, or of a place in a section with axles, are
+     * in order as they are said; where they are free, those of a section.
      *
      * @param  list<Place>  $places
      * @param  int  $said  how many items were said

@@ -15,7 +15,8 @@ final readonly class OrderReport
     /**
      * @param  array<string, true>  $outOfPlace  ids of the fewest items whose removal leaves the expected order
      * @param  list<string>  $sectionsOutOfPlace  ids, likewise; none where sections are free
-     * @param  array<string, string>  $directions  "inside-out" or "outside-in" by section, for axles worked in one of them
+     * @param  array<string, string>  $directions  "inside-out" or "outside-in" by section, for axles worked in one of
+     *   them
      */
     private function __construct(
         /** Items that were named and of which it is known when, in whatever order. */
@@ -66,7 +67,10 @@ final readonly class OrderReport
         return count(self::of($inspection, $walk->hearing($kept))->outOfPlace);
     }
 
-    /** @return list<string> items that were said at a time that is known and are not taken off the list, in the order of naming */
+    /**
+     * @return list<string> items that were said at a time that is known and are not taken off the list, in the order of
+     *   naming
+     */
     private static function said(Inspection $inspection, Walk $walk): array
     {
         $ids = [];
@@ -102,8 +106,8 @@ final readonly class OrderReport
     }
 
     /**
-     * The fewest sections whose removal leaves the expected order. A section stands where the middle one of its items was said, so that a
-     * single part said early moves no section.
+     * The fewest sections whose removal leaves the expected order. A section stands where the middle one of its items
+     * was said, so that a single part said early moves no section.
      *
      * @param  list<string>  $ids
      * @return list<string>

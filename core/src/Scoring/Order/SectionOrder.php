@@ -14,14 +14,17 @@ final class SectionOrder
     /** Two to the twelfth: every choice among twelve sections. */
     private const MOST_CHOICES = 4096;
 
-    /** @var list<array{string, list<int>}> stretches of one section with the ranks said in them, in the order of naming */
+    /**
+     * @var list<array{string, list<int>}> stretches of one section with the ranks said in them, in the order of naming
+     */
     private array $stretches = [];
 
     /** @var array<string, int> a bit for each section that was come back to */
     private array $bits = [];
 
     /**
-     * The best that is known at the start of each stretch, by the sections that had their turn: items kept, and how it was reached.
+     * The best that is known at the start of each stretch, by the sections that had their turn: items kept, and how it
+     * was reached.
      *
      * @var list<array<int, array{int, int, int, ?string}>> kept, stretch before, choice before, section
      */

@@ -20,7 +20,10 @@ it('counts a mark once however often it is sent', function (): void {
 });
 
 it('orders by time, then by id, whatever order the marks arrive in', function (): void {
-    $marks = [Sample::whole(3, 'a.b'), Sample::whole(1, 'a.b'), Sample::whole(2, 'a.b'), Mark::heardWhole(Sample::id(9), 2000, 'a.c')];
+    $marks = [
+        Sample::whole(3, 'a.b'), Sample::whole(1, 'a.b'), Sample::whole(2, 'a.b'),
+        Mark::heardWhole(Sample::id(9), 2000, 'a.c'),
+    ];
 
     expect(array_map(static fn (Mark $mark): string => $mark->id, MarkList::of(...$marks)->marks))
         ->toBe([Sample::id(1), Sample::id(2), Sample::id(9), Sample::id(3)])
@@ -43,6 +46,9 @@ it('leaves out what was undone, and the undo itself', function (array $marks, ar
     'the last one' => [[Sample::whole(1, 'a.b'), Sample::whole(2, 'a.c'), Sample::undo(3, 2)], [1]],
     'an earlier one' => [[Sample::whole(1, 'a.b'), Sample::whole(2, 'a.c'), Sample::undo(3, 1)], [2]],
     'an undo undone' => [[Sample::whole(1, 'a.b'), Sample::undo(2, 1), Sample::undo(3, 2)], [1]],
-    'undone three times over' => [[Sample::whole(1, 'a.b'), Sample::undo(2, 1), Sample::undo(3, 2), Sample::undo(4, 3)], []],
+    'undone three times over' => [
+        [Sample::whole(1, 'a.b'), Sample::undo(2, 1), Sample::undo(3, 2), Sample::undo(4, 3)],
+        [],
+    ],
     'undone twice' => [[Sample::whole(1, 'a.b'), Sample::undo(2, 1), Sample::undo(3, 1)], []],
 ]);

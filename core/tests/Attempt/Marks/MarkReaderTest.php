@@ -18,7 +18,11 @@ use Pasada\Core\Tests\Sample;
  */
 function readMarks(mixed $marks, int $notBefore = 0, array $stored = []): array
 {
-    return (new MarkReader(Sample::inspection()))->read(['marks' => $marks], $notBefore, static fn (string $id): bool => in_array($id, $stored, true));
+    return (new MarkReader(Sample::inspection()))->read(
+        ['marks' => $marks],
+        $notBefore,
+        static fn (string $id): bool => in_array($id, $stored, true),
+    );
 }
 
 /**
@@ -65,7 +69,9 @@ it('reads back what it writes', function (Mark $mark): void {
 
 it('has a shape for every kind of mark', function (): void {
     foreach (MarkKind::cases() as $kind) {
-        expect(markFaults([rawMark(1, $kind->value, ['surplus' => 1])]))->toContain('marks[0].surplus: is not known here');
+        expect(markFaults([rawMark(1, $kind->value, ['surplus' => 1])]))->toContain(
+            'marks[0].surplus: is not known here',
+        );
     }
 });
 
@@ -75,19 +81,52 @@ it('names the mark at fault and why', function (mixed $marks, string $expected):
     'no list' => ['heard', 'marks: asks for a list with at least one entry'],
     'an empty list' => [[], 'marks: asks for a list with at least one entry'],
     'a mark that is no object' => [['x'], 'marks[0]: asks for an object'],
-    'an unknown kind' => [[rawMark(1, 'heard_hole', ['item' => 'cab.horn_air'])], 'marks[0].kind: "heard_hole" is not known; did you mean "heard_whole"?'],
+    'an unknown kind' => [
+        [rawMark(1, 'heard_hole', ['item' => 'cab.horn_air'])],
+        'marks[0].kind: "heard_hole" is not known; did you mean "heard_whole"?',
+    ],
     'an id that is no UUID' => [[['id' => '7', 'at_ms' => 0, 'kind' => 'finished']], 'marks[0].id: asks for a UUID'],
-    'an item not on the sheet' => [[rawMark(1, 'heard_whole', ['item' => 'engine.rocket'])], 'marks[0].item: "engine.rocket" is not on the sheet of this attempt'],
-    'a place not on the walk' => [[rawMark(1, 'place_entered', ['place' => 'roof'])], 'marks[0].place: "roof" is no place of this walk'],
-    'a point not asked of the item' => [[rawMark(1, 'points_heard', ['item' => 'engine.oil_level', 'points' => ['depth']])], 'marks[0].points: "depth" is not asked of this item'],
-    'an unknown point' => [[rawMark(1, 'points_heard', ['item' => 'engine.oil_level', 'points' => ['levle']])], 'marks[0].points[0]: "levle" is not known; did you mean "level"?'],
-    'a time that is no number' => [[['id' => Sample::id(1), 'at_ms' => '12', 'kind' => 'finished']], 'marks[0].at_ms: asks for a whole number from 0 to 43200000'],
-    'a time below zero' => [[['id' => Sample::id(1), 'at_ms' => -1, 'kind' => 'finished']], 'marks[0].at_ms: asks for a whole number from 0 to 43200000'],
-    'a time of the epoch' => [[['id' => Sample::id(1), 'at_ms' => 1_795_000_000_000, 'kind' => 'finished']], 'marks[0].at_ms: asks for a whole number from 0 to 43200000'],
-    'a time that runs backwards' => [[rawMark(5, 'heard_whole', ['item' => 'cab.horn_air']), rawMark(4, 'heard_whole', ['item' => 'cab.seat_belt'])], 'marks[1].at_ms: runs backwards: 4000 ms after 5000 ms; a recorder sends its marks in the order it made them'],
+    'an item not on the sheet' => [
+        [rawMark(1, 'heard_whole', ['item' => 'engine.rocket'])],
+        'marks[0].item: "engine.rocket" is not on the sheet of this attempt',
+    ],
+    'a place not on the walk' => [
+        [rawMark(1, 'place_entered', ['place' => 'roof'])],
+        'marks[0].place: "roof" is no place of this walk',
+    ],
+    'a point not asked of the item' => [
+        [rawMark(1, 'points_heard', ['item' => 'engine.oil_level', 'points' => ['depth']])],
+        'marks[0].points: "depth" is not asked of this item',
+    ],
+    'an unknown point' => [
+        [rawMark(1, 'points_heard', ['item' => 'engine.oil_level', 'points' => ['levle']])],
+        'marks[0].points[0]: "levle" is not known; did you mean "level"?',
+    ],
+    'a time that is no number' => [
+        [['id' => Sample::id(1), 'at_ms' => '12', 'kind' => 'finished']],
+        'marks[0].at_ms: asks for a whole number from 0 to 43200000',
+    ],
+    'a time below zero' => [
+        [['id' => Sample::id(1), 'at_ms' => -1, 'kind' => 'finished']],
+        'marks[0].at_ms: asks for a whole number from 0 to 43200000',
+    ],
+    'a time of the epoch' => [
+        [['id' => Sample::id(1), 'at_ms' => 1_795_000_000_000, 'kind' => 'finished']],
+        'marks[0].at_ms: asks for a whole number from 0 to 43200000',
+    ],
+    'a time that runs backwards' => [
+        [rawMark(5, 'heard_whole', ['item' => 'cab.horn_air']), rawMark(4, 'heard_whole', ['item' => 'cab.seat_belt'])],
+        'marks[1].at_ms: runs backwards: 4000 ms after 5000 ms; a recorder sends its marks in the order it made them',
+    ],
     'an empty note' => [[rawMark(1, 'note', ['text' => '  '])], 'marks[0].text: asks for a text that is not empty'],
-    'a note too long' => [[rawMark(1, 'note', ['text' => str_repeat('ä', 2001)])], 'marks[0].text: is longer than 2000 characters'],
-    'an undo of nothing known' => [[rawMark(1, 'undo', ['undoes' => Sample::id(77)])], 'marks[0].undoes: names no mark of this attempt'],
+    'a note too long' => [
+        [rawMark(1, 'note', ['text' => str_repeat('ä', 2001)])],
+        'marks[0].text: is longer than 2000 characters',
+    ],
+    'an undo of nothing known' => [
+        [rawMark(1, 'undo', ['undoes' => Sample::id(77)])],
+        'marks[0].undoes: names no mark of this attempt',
+    ],
 ]);
 
 it('does not let a recorder go behind its own last mark', function (): void {
@@ -100,10 +139,19 @@ it('takes a mark sent again although its time lies behind', function (): void {
 });
 
 it('lets an undo name a mark of the same batch or a stored one', function (): void {
-    expect(markFaults([rawMark(1, 'heard_whole', ['item' => 'cab.horn_air']), rawMark(2, 'undo', ['undoes' => Sample::id(1)])]))->toBe([])
-        ->and(markFaults([rawMark(2, 'undo', ['undoes' => Sample::id(1)])], 0, [Sample::id(1)]))->toBe([]);
+    expect(
+        markFaults([
+            rawMark(1, 'heard_whole', ['item' => 'cab.horn_air']),
+            rawMark(2, 'undo', ['undoes' => Sample::id(1)]),
+        ]),
+    )
+        ->toBe([])
+        ->and(markFaults([rawMark(2, 'undo', ['undoes' => Sample::id(1)])], 0, [Sample::id(1)]))
+        ->toBe([]);
 });
 
 it('reads ids in capitals as the same ids', function (): void {
-    expect(readMarks([['id' => strtoupper(Sample::id(10)), 'at_ms' => 0, 'kind' => 'finished']])[0]->id)->toBe(Sample::id(10));
+    expect(readMarks([['id' => strtoupper(Sample::id(10)), 'at_ms' => 0, 'kind' => 'finished']])[0]->id)->toBe(
+        Sample::id(10),
+    );
 });

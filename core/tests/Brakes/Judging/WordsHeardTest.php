@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\BrakeTest;
+use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\WordsHeard;
 use Pasada\Core\Tests\Brakes\Scene;
@@ -11,10 +11,23 @@ use Pasada\Core\Tests\Brakes\Scene;
 /** @return list<string> what was made of the words, in short */
 function meant(string $text, ?int $minuteMs = null, bool $combination = true): array
 {
-    $events = [...($minuteMs === null ? [] : [new BrakeEvent(0, EventKind::MinuteStarted)]), new BrakeEvent($minuteMs ?? 0, EventKind::Spoken, text: $text)];
-    $said = array_filter((new WordsHeard($combination))->in($events), static fn (BrakeEvent $event): bool => $event->kind === EventKind::Said);
+    $events = [
+        ...$minuteMs === null ? [] : [new BrakeEvent(0, EventKind::MinuteStarted)],
+        new BrakeEvent($minuteMs ?? 0, EventKind::Spoken, text: $text),
+    ];
+    $said = array_filter(
+        (new WordsHeard($combination))->in($events),
+        static fn (BrakeEvent $event): bool => $event->kind === EventKind::Said,
+    );
 
-    return array_values(array_map(static fn (BrakeEvent $event): string => trim($event->to.' '.$event->primary.' '.$event->test?->value), $said));
+    return array_values(
+        array_map(
+            static fn (BrakeEvent $event): string => trim(
+                $event->to.' '.$event->primary.' '.$event->test?->value,
+            ),
+            $said,
+        ),
+    );
 }
 
 it('hears what words mean for the tests', function (string $text, array $meant): void {
@@ -29,11 +42,20 @@ it('hears what words mean for the tests', function (string $text, array $meant):
     'the end said so' => ['and it ended at 116', ['end-reading 116']],
     'lost' => ['we lost two pounds', ['end-reading']],
     'a limit in words' => ['it should not lose more than four psi in one minute', ['limit 4 leak-applied']],
-    'a limit behind its figure' => ['no more than 3 psi of leakage with the brakes released', ['limit 3 leak-released']],
+    'a limit behind its figure' => [
+        'no more than 3 psi of leakage with the brakes released',
+        ['limit 3 leak-released'],
+    ],
     'released' => ['with the brakes released it may lose at most 3', ['limit 3 leak-released']],
     'the warning' => ['the low air warning must come on at or above 55 psi', ['limit 55 low-air']],
-    'the valves' => ['both valves should pop out between 20 and 45 psi', ['limit 20 spring-pop', 'limit 45 spring-pop']],
-    'two tests in one breath' => ['the buzzer comes at or above 60 and the knobs pop between twenty and forty', ['limit 60 low-air', 'limit 20 spring-pop', 'limit 40 spring-pop']],
+    'the valves' => [
+        'both valves should pop out between 20 and 45 psi',
+        ['limit 20 spring-pop', 'limit 45 spring-pop'],
+    ],
+    'two tests in one breath' => [
+        'the buzzer comes at or above 60 and the knobs pop between twenty and forty',
+        ['limit 60 low-air', 'limit 20 spring-pop', 'limit 40 spring-pop'],
+    ],
     'build-up' => ['it builds from 85 to 100 psi within 45 seconds', ['limit 45 build-up']],
     'the other kind of vehicle' => ['no more than 4 psi lost, 3 psi for a single vehicle', ['limit 4 leak-applied']],
     'what is no figure of a test' => ['I wait one full minute and roll at 5 miles an hour', []],
@@ -54,15 +76,30 @@ it('judges a wrong limit that was said in the student\'s own words', function (s
     ['I may not lose more than 5 psi', 'broken: said 5 as the limit, it is no more than 4'],
 ]);
 
-it('takes a limit that names no test for that of the leak around its minute only', function (int $atMs, array $meant): void {
+it('takes a limit that names no test for that of the leak around its minute only', function (
+    int $atMs,
+    array $meant,
+): void {
     $events = [
-        new BrakeEvent(100_000, EventKind::Pedal, 'down'), new BrakeEvent(100_000, EventKind::MinuteStarted), new BrakeEvent(160_000, EventKind::MinuteEnded),
+        new BrakeEvent(100_000, EventKind::Pedal, 'down'),
+        new BrakeEvent(100_000, EventKind::MinuteStarted),
+        new BrakeEvent(160_000, EventKind::MinuteEnded),
         new BrakeEvent($atMs, EventKind::Spoken, text: 'no more than four'),
     ];
     usort($events, static fn (BrakeEvent $a, BrakeEvent $b): int => $a->atMs <=> $b->atMs);
-    $said = array_filter((new WordsHeard(true))->in($events), static fn (BrakeEvent $event): bool => $event->kind === EventKind::Said);
+    $said = array_filter(
+        (new WordsHeard(true))->in($events),
+        static fn (BrakeEvent $event): bool => $event->kind === EventKind::Said,
+    );
 
-    expect(array_values(array_map(static fn (BrakeEvent $event): string => $event->to.' '.$event->primary.' '.$event->test?->value, $said)))->toBe($meant);
+    expect(
+        array_values(
+            array_map(
+                static fn (BrakeEvent $event): string => $event->to.' '.$event->primary.' '.$event->test?->value,
+                $said,
+            ),
+        ),
+    )->toBe($meant);
 })->with([
     'long before' => [69_999, []],
     'half a minute before' => [70_000, ['limit 4 leak-applied']],

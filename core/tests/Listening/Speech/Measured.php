@@ -29,10 +29,23 @@ final class Measured
             $this->confidence[] = [$proposal->confidence, isset($truth[$key])];
         }
         $this->count('item', array_keys($truth), array_keys($heard));
-        $pairs = static fn (array $all): array => array_merge(...array_map(static fn (string $key, array $codes): array => array_map(static fn (string $code): string => $key.':'.$code, $codes), array_keys($all), $all) ?: [[]]);
+        $pairs = static fn (array $all): array => array_merge(
+            ...array_map(
+                static fn (string $key, array $codes): array => array_map(
+                    static fn (string $code): string => $key.':'.$code,
+                    $codes,
+                ),
+                array_keys($all),
+                $all,
+            ) ?: [[]],
+        );
         $this->count('point', $pairs($truth), $pairs($heard));
-        foreach (array_unique(array_map(static fn (string $key): string => explode('.', $key)[0], array_keys($truth))) as $zone) {
-            $of = static fn (array $keys): array => array_filter($keys, static fn (string $key): bool => str_starts_with($key, $zone.'.'));
+        $families = array_map(static fn (string $key): string => explode('.', $key)[0], array_keys($truth));
+        foreach (array_unique($families) as $zone) {
+            $of = static fn (array $keys): array => array_filter(
+                $keys,
+                static fn (string $key): bool => str_starts_with($key, $zone.'.'),
+            );
             $this->count('zone '.$zone, $of(array_keys($truth)), $of(array_keys($heard)));
         }
         foreach (array_diff($pairs($truth), $pairs($heard)) as $missed) {
@@ -50,7 +63,11 @@ final class Measured
     private function count(string $name, array $said, array $heard): void
     {
         $before = $this->counts[$name] ?? [0, 0, 0];
-        $this->counts[$name] = [$before[0] + count(array_intersect($said, $heard)), $before[1] + count($heard), $before[2] + count($said)];
+        $this->counts[$name] = [
+            $before[0] + count(array_intersect($said, $heard)),
+            $before[1] + count($heard),
+            $before[2] + count($said),
+        ];
     }
 
     public function f1(string $name): float

@@ -11,14 +11,50 @@ use Random\Randomizer;
 
 /**
  * Damages speech the way captions do: trade words respelled or taken for an everyday word of the same metaphone, cut in
- * two or joined, fractions run together, cues cut anywhere. It knows nothing of the lexicon or of the listener's sounds.
+ * two or joined, fractions run together, cues cut anywhere. It knows nothing of the lexicon or of the listener's
+ * sounds.
  */
 final class Spoiler
 {
-    private const EVERYDAY = 'a about after again air all also always any arm ask bag bar bat bear bed bell bend best big bill bit black block boat body book born bottle bottom bow box boy brick bring broke brown build bush but buy by call came can cap car card care cart case cat cattle chair chalk change charm cheap check cheese child clean clear clerk climb close clutch coat coffee cold come cook cool corn cotton could count court crank cream cross crowd cup cut dance dark day deal deck deep desk did dish dog door down draw dream dress drink drive drop drum dry dust each ear earth east eat edge egg end even eye face fall farm fast father feel feet fell fence few field fifth fill find fire fish fit flap flat floor flower fly fold food foot for force fork form four frame free fresh friend front fruit full game gate gear girl give glad glass go goat gold good grass great green ground group grow guard guess hand hang happy hard hat have head hear heart heat heavy help her here high hill hit hold hole home hood hook hope horn horse hose hot house how hub ice ink inn iron jaw job join jump keep key kid kill king kitchen knee knife knuckle ladder lake lamp land large last late laugh law lead leaf leak learn leave left leg lens let letter lid life lift light like line lining lip list little live lock log long look lose lot loud love low luck lug lunch mad main make man map mark may meal mean meat meet men middle mile milk mill mind mine mirror miss mix moon more most mother mountain mouth move much mud my nail name near neck need never new next night no noise nose not note now number nut oak oil old on one open or other our out oven over own pack page paint pair pan paper park part pass past path pay peace pen person pick picture piece pig pin pipe pit place plan plane plant plate play please point pole pool poor pot pound power press price print pull pump push put queen quick quiet rack rail rain ran reach read ready real red rest rich ride right ring river road rock rod roll roof room root rope rose round row rub rule run rust sad safe sail salt same sand save saw say scale school sea seal seat second see seed sell send set shade shaft shake shape share sharp she sheet shell ship shirt shock shoe shop short show side sign silver sing sink sister sit skin skirt sky sleep slow small smell smile smoke snow so soap sock soft soil some son song soon sound soup south speak spin spoon spring stamp stand star start stay steam steel steep steer stem step stick still stone stop store storm street strong such sugar sun sure swim table tail take tale talk tall tank tap tape tea team tear tell ten tent test than thank the then thick thin thing think tie tight till time tip tire to toe tooth top touch town track trade train trap tray tree trip truck true try turn two under up use valve very view vote wait walk wall want warm wash watch water wave way we wear week well west wet what wheel when white wide wife wild will win wind window wine wing winter wish with woman wood wool word work world worn wrap write yard year yellow yes you';
+    private const EVERYDAY =
+        'a about after again air all also always any arm ask bag bar bat bear bed bell bend best big bill bit '.
+        'black block boat body book born bottle bottom bow box boy brick bring broke brown build bush but buy by '.
+        'call came can cap car card care cart case cat cattle chair chalk change charm cheap check cheese child '.
+        'clean clear clerk climb close clutch coat coffee cold come cook cool corn cotton could count court crank '.
+        'cream cross crowd cup cut dance dark day deal deck deep desk did dish dog door down draw dream dress '.
+        'drink drive drop drum dry dust each ear earth east eat edge egg end even eye face fall farm fast father '.
+        'feel feet fell fence few field fifth fill find fire fish fit flap flat floor flower fly fold food foot '.
+        'for force fork form four frame free fresh friend front fruit full game gate gear girl give glad glass go '.
+        'goat gold good grass great green ground group grow guard guess hand hang happy hard hat have head hear '.
+        'heart heat heavy help her here high hill hit hold hole home hood hook hope horn horse hose hot house how '.
+        'hub ice ink inn iron jaw job join jump keep key kid kill king kitchen knee knife knuckle ladder lake '.
+        'lamp land large last late laugh law lead leaf leak learn leave left leg lens let letter lid life lift '.
+        'light like line lining lip list little live lock log long look lose lot loud love low luck lug lunch mad '.
+        'main make man map mark may meal mean meat meet men middle mile milk mill mind mine mirror miss mix moon '.
+        'more most mother mountain mouth move much mud my nail name near neck need never new next night no noise '.
+        'nose not note now number nut oak oil old on one open or other our out oven over own pack page paint pair '.
+        'pan paper park part pass past path pay peace pen person pick picture piece pig pin pipe pit place plan '.
+        'plane plant plate play please point pole pool poor pot pound power press price print pull pump push put '.
+        'queen quick quiet rack rail rain ran reach read ready real red rest rich ride right ring river road rock '.
+        'rod roll roof room root rope rose round row rub rule run rust sad safe sail salt same sand save saw say '.
+        'scale school sea seal seat second see seed sell send set shade shaft shake shape share sharp she sheet '.
+        'shell ship shirt shock shoe shop short show side sign silver sing sink sister sit skin skirt sky sleep '.
+        'slow small smell smile smoke snow so soap sock soft soil some son song soon sound soup south speak spin '.
+        'spoon spring stamp stand star start stay steam steel steep steer stem step stick still stone stop store '.
+        'storm street strong such sugar sun sure swim table tail take tale talk tall tank tap tape tea team tear '.
+        'tell ten tent test than thank the then thick thin thing think tie tight till time tip tire to toe tooth '.
+        'top touch town track trade train trap tray tree trip truck true try turn two under up use valve very '.
+        'view vote wait walk wall want warm wash watch water wave way we wear week well west wet what wheel when '.
+        'white wide wife wild will win wind window wine wing winter wish with woman wood wool word work world '.
+        'worn wrap write yard year yellow yes you';
 
     /** Words of speech that captions rarely get wrong. */
-    private const SAFE = ['the', 'my', 'is', 'are', 'not', 'no', 'and', 'or', 'this', 'it', 'here', 'next', 'all', 'in', 'on', 'of', 'to', 'at', 'an', 'a', 'I', 'any', 'bent', 'broken', 'cracked', 'missing', 'good', 'nothing', 'free', 'evenly', 'inch', 'least', 'more', 'than', 'same', 'as', 'front', 'axle', 'thirty', 'seconds', 'one', 'two', 'three', 'four', 'ten', 'hundred', 'quarter', 'quarters'];
+    private const SAFE = [
+        'the', 'my', 'is', 'are', 'not', 'no', 'and', 'or', 'this', 'it', 'here', 'next', 'all', 'in', 'on', 'of', 'to',
+        'at', 'an', 'a', 'I', 'any', 'bent', 'broken', 'cracked', 'missing', 'good', 'nothing', 'free', 'evenly',
+        'inch', 'least', 'more', 'than', 'same', 'as', 'front', 'axle', 'thirty', 'seconds', 'one', 'two', 'three',
+        'four', 'ten', 'hundred', 'quarter', 'quarters',
+    ];
 
     private readonly Randomizer $chance;
 
@@ -38,7 +74,11 @@ final class Spoiler
     {
         $words = [];
         foreach ($speech->sentences as $sentence) {
-            $sentence = str_replace([',', 'thirty seconds'], ['', ['thirty seconds', '30 seconds', '32nds'][$this->chance->getInt(0, 2)]], $sentence);
+            $sentence = str_replace(
+                [',', 'thirty seconds'],
+                ['', ['thirty seconds', '30 seconds', '32nds'][$this->chance->getInt(0, 2)]],
+                $sentence,
+            );
             foreach (explode(' ', $sentence) as $word) {
                 $words = [...$words, ...$this->heard($word)];
             }
@@ -79,12 +119,18 @@ final class Spoiler
     /** @return list<string> at a consonant in the middle, as syllables fall */
     private function cut(string $word): array
     {
-        return strlen($word) > 6 && preg_match('/^(.{2,}?[aeiou][^aeiou]?)([^aeiou][aeiou].{1,})$/', $word, $found) === 1 ? [$found[1], $found[2]] : [$word];
+        return strlen($word) > 6 &&
+            preg_match('/^(.{2,}?[aeiou][^aeiou]?)([^aeiou][aeiou].{1,})$/', $word, $found) === 1
+            ? [$found[1], $found[2]]
+            : [$word];
     }
 
     private function respelled(string $word): string
     {
-        $swaps = [['c', 'k'], ['ea', 'ee'], ['er', 'or'], ['a', 'u'], ['e', 'i'], ['s', 'z'], ['d', 't'], ['b', 'p'], ['v', 'f'], ['o', 'u'], ['g', 'k'], ['n', 'm']];
+        $swaps = [
+            ['c', 'k'], ['ea', 'ee'], ['er', 'or'], ['a', 'u'], ['e', 'i'], ['s', 'z'], ['d', 't'], ['b', 'p'],
+            ['v', 'f'], ['o', 'u'], ['g', 'k'], ['n', 'm'],
+        ];
         [$from, $to] = $swaps[$this->chance->getInt(0, count($swaps) - 1)];
         $at = strpos($word, $from, 1);
 

@@ -30,7 +30,13 @@ it('is as long as trying every subset finds, and increasing', function (): void 
     $permute([0, 1, 2, 3, 4, 5], [], static function (array $values): void {
         $best = 0;
         for ($subset = 0; $subset < 64; $subset++) {
-            $chosen = array_values(array_filter($values, static fn (int $place): bool => ($subset >> $place & 1) === 1, ARRAY_FILTER_USE_KEY));
+            $chosen = array_values(
+                array_filter(
+                    $values,
+                    static fn (int $place): bool => (($subset >> $place) & 1) === 1,
+                    ARRAY_FILTER_USE_KEY,
+                ),
+            );
             $sorted = $chosen;
             sort($sorted);
             $best = max($best, $sorted === $chosen ? count($chosen) : 0);

@@ -19,12 +19,36 @@ function axleChecklist(array $order): array
         ['id' => 'wheel.tyre', 'name' => 'Tyre', 'essential' => ['even']],
     ];
     $document['figures'] = [];
-    $section = static fn (string $axle): array => ['id' => $axle, 'name' => ucfirst($axle), 'stops' => [
-        ['id' => $axle.'-suspension', 'name' => 'Suspension', 'zone' => 'axle', 'axles' => $axle, 'asks' => ['susp.shock', 'susp.u_bolts']],
-        ['id' => $axle.'-brakes', 'name' => 'Brakes', 'zone' => 'axle', 'axles' => $axle, 'asks' => ['brake.hose']],
-        ['id' => $axle.'-wheel', 'name' => 'Wheel', 'zone' => 'axle', 'axles' => $axle, 'asks' => ['wheel.tyre']],
-    ]];
-    $document['sections'] = [['id' => 'cab', 'name' => 'Cab', 'stops' => [['id' => 'cab', 'name' => 'Cab', 'zone' => 'cab', 'asks' => ['cab.seat_belt', 'cab.wipers']]]], $section('steer'), $section('drive')];
+    $section = static fn (string $axle): array => [
+        'id' => $axle,
+        'name' => ucfirst($axle),
+        'stops' => [
+            [
+                'id' => $axle.'-suspension',
+                'name' => 'Suspension',
+                'zone' => 'axle',
+                'axles' => $axle,
+                'asks' => ['susp.shock', 'susp.u_bolts'],
+            ],
+            [
+                'id' => $axle.'-brakes',
+                'name' => 'Brakes',
+                'zone' => 'axle',
+                'axles' => $axle,
+                'asks' => ['brake.hose'],
+            ],
+            ['id' => $axle.'-wheel', 'name' => 'Wheel', 'zone' => 'axle', 'axles' => $axle, 'asks' => ['wheel.tyre']],
+        ],
+    ];
+    $document['sections'] = [
+        [
+            'id' => 'cab',
+            'name' => 'Cab',
+            'stops' => [['id' => 'cab', 'name' => 'Cab', 'zone' => 'cab', 'asks' => ['cab.seat_belt', 'cab.wipers']]],
+        ],
+        $section('steer'),
+        $section('drive'),
+    ];
 
     return $document;
 }
@@ -32,9 +56,22 @@ function axleChecklist(array $order): array
 /** @param  array<string, string>  $rules */
 function orderOf(array $rules, string $walk): OrderReport
 {
-    $names = ['b' => 'cab.seat_belt', 'w' => 'cab.wipers', 's' => 'susp.shock@steer', 'u' => 'susp.u_bolts@steer', 'h' => 'brake.hose@steer', 't' => 'wheel.tyre@steer',
-        'S' => 'susp.shock@drive', 'U' => 'susp.u_bolts@drive', 'H' => 'brake.hose@drive', 'T' => 'wheel.tyre@drive'];
-    $marks = array_map(static fn (int $n): Mark => Sample::whole($n + 1, $names[$walk[$n]]), array_keys(str_split($walk)));
+    $names = [
+        'b' => 'cab.seat_belt',
+        'w' => 'cab.wipers',
+        's' => 'susp.shock@steer',
+        'u' => 'susp.u_bolts@steer',
+        'h' => 'brake.hose@steer',
+        't' => 'wheel.tyre@steer',
+        'S' => 'susp.shock@drive',
+        'U' => 'susp.u_bolts@drive',
+        'H' => 'brake.hose@drive',
+        'T' => 'wheel.tyre@drive',
+    ];
+    $marks = array_map(
+        static fn (int $n): Mark => Sample::whole($n + 1, $names[$walk[$n]]),
+        array_keys(str_split($walk)),
+    );
 
     return Sample::sheetOf(axleChecklist($rules), null, ...$marks)->order;
 }
@@ -50,7 +87,11 @@ it('counts the fewest items out of place under each rule', function (array $rule
     'grouped: any order within a section, sections as listed' => [['items' => 'grouped'], 'wbushtUSHT', 0],
     'grouped, sections free: a section moved' => [['items' => 'grouped', 'sections' => 'free'], 'usht'.'wb'.'USHT', 0],
     'grouped: one item said away from its section' => [['items' => 'grouped', 'sections' => 'free'], 'bsuhtwSUHT', 1],
-    'grouped: a place of the axle out of its direction' => [['items' => 'grouped', 'direction' => 'inside-out'], 'bwhsutSUHT', 1],
+    'grouped: a place of the axle out of its direction' => [
+        ['items' => 'grouped', 'direction' => 'inside-out'],
+        'bwhsutSUHT',
+        1,
+    ],
     'free: all shuffled' => [['items' => 'free', 'sections' => 'free'], 'TsbHuwhSUt', 0],
     'free parts, fixed sections: any order within a section' => [['items' => 'free'], 'wbtushTHSU', 0],
     'free parts, fixed sections: said in the time of another' => [['items' => 'free'], 'btuwshTHSU', 1],
@@ -62,7 +103,11 @@ it('counts the fewest items out of place under each rule', function (array $rule
     'kept: one of each' => [['direction' => 'kept'], 'bwsuhtTHSU', 2],
 ]);
 
-it('says in which direction the axles were worked', function (string $direction, string $walk, array $directions): void {
+it('says in which direction the axles were worked', function (
+    string $direction,
+    string $walk,
+    array $directions,
+): void {
     expect(orderOf(['direction' => $direction], $walk)->directions)->toBe($directions);
 })->with([
     'kept, outside in' => ['kept', 'thsuTHSU', ['steer' => 'outside-in', 'drive' => 'outside-in']],
@@ -71,7 +116,11 @@ it('says in which direction the axles were worked', function (string $direction,
     'off the axles there is none' => ['kept', 'bw', []],
 ]);
 
-it('names the sections out of place, where their order is fixed', function (string $sections, string $walk, array $out): void {
+it('names the sections out of place, where their order is fixed', function (
+    string $sections,
+    string $walk,
+    array $out,
+): void {
     expect(orderOf(['sections' => $sections], $walk)->sectionsOutOfPlace)->toBe($out);
 })->with([
     'as listed' => ['fixed', 'bwsuhtSUHT', []],
@@ -80,18 +129,27 @@ it('names the sections out of place, where their order is fixed', function (stri
     'free' => ['free', 'suhtSUHTbw', []],
 ]);
 
-/** The drive section of the axle checklist asked axle by axle, walked as a list of part and axle: "s1" is the shock of axle 1. @param  array<string, string>  $order */
+/**
+ * The drive section of the axle checklist asked axle by axle, walked as a list of part and axle: "s1" is the shock of
+ * axle 1. @param  array<string, string>  $order
+ */
 function tandemOrder(array $order, string $walk): OrderReport
 {
     $document = axleChecklist($order);
     $document['rules']['axles'] = 'each';
     $names = ['s' => 'susp.shock', 'u' => 'susp.u_bolts', 'h' => 'brake.hose', 't' => 'wheel.tyre'];
-    $marks = array_map(static fn (string $said, int $n): Mark => Sample::whole($n + 1, $names[$said[0]].'@drive-'.$said[1]), $said = str_split($walk, 2), array_keys($said));
+    $marks = array_map(
+        static fn (string $said, int $n): Mark => Sample::whole($n + 1, $names[$said[0]].'@drive-'.$said[1]),
+        $said = str_split($walk, 2),
+        array_keys($said),
+    );
 
     return Sample::sheetOf($document, null, ...$marks)->order;
 }
 
-it('accepts both usual ways at a tandem, if kept to', function (array $rules, string $walk, int $out, string $tandem): void {
+it('accepts both usual ways at a tandem, if kept to', function (
+    array $rules, string $walk, int $out, string $tandem,
+): void {
     $order = tandemOrder($rules, $walk);
 
     expect($order->outOfPlace)->toHaveCount($out)->and($order->tandem?->value)->toBe($tandem);
@@ -111,11 +169,26 @@ it('accepts both usual ways at a tandem, if kept to', function (array $rules, st
 it('holds every tandem to the same way', function (string $drive, string $trailer, int $out): void {
     $document = axleChecklist([]);
     $document['rules']['axles'] = 'each';
-    $trailers = json_decode(str_replace(['"drive', '"Drive'], ['"trailer', '"Trailer'], (string) json_encode($document['sections'][2])), true);
+    $trailers = json_decode(
+        str_replace(['"drive', '"Drive'], ['"trailer', '"Trailer'], (string) json_encode($document['sections'][2])),
+        true,
+    );
     $document['sections'][] = $trailers;
     $vehicle = Sample::vehicleDocument();
-    $axle = ['group' => 'trailer', 'suspension' => 'spring', 'brakes' => 'drum', 'wheels' => 'dual', 'hub' => 'hub-seal'];
-    $vehicle['units'][] = ['kind' => 'semitrailer', 'body' => 'van', 'from_ft' => 21, 'to_ft' => 60, 'axles' => [['at_ft' => 50, ...$axle], ['at_ft' => 54, ...$axle]]];
+    $axle = [
+        'group' => 'trailer',
+        'suspension' => 'spring',
+        'brakes' => 'drum',
+        'wheels' => 'dual',
+        'hub' => 'hub-seal',
+    ];
+    $vehicle['units'][] = [
+        'kind' => 'semitrailer',
+        'body' => 'van',
+        'from_ft' => 21,
+        'to_ft' => 60,
+        'axles' => [['at_ft' => 50, ...$axle], ['at_ft' => 54, ...$axle]],
+    ];
     $names = ['s' => 'susp.shock', 'h' => 'brake.hose', 't' => 'wheel.tyre'];
     $marks = [];
     foreach (['drive' => $drive, 'trailer' => $trailer] as $group => $walk) {
@@ -133,7 +206,10 @@ it('holds every tandem to the same way', function (string $drive, string $traile
 
 it('moves no section for one part that was said early', function (string $walk, array $out): void {
     expect(orderOf([], $walk)->sectionsOutOfPlace)->toBe($out);
-})->with(['a wheel of the drive axle first' => ['TbwsuhtSUH', []], 'most of the drive axle first' => ['SUTbwsuhtH', ['drive']]]);
+})->with([
+    'a wheel of the drive axle first' => ['TbwsuhtSUH', []],
+    'most of the drive axle first' => ['SUTbwsuhtH', ['drive']],
+]);
 
 it('counts one item, not a section, for a part said early where sections are free', function (): void {
     expect(orderOf(['sections' => 'free'], 'TbwsuhtSUH')->outOfPlace)->toHaveCount(1);

@@ -14,7 +14,11 @@ function keptUnder(array $order, array $sections, array $ranks): int
 {
     $at = array_flip($order);
 
-    return count(LongestIncreasing::places(array_map(static fn (string $section, int $rank): int => $at[$section] * 1000 + $rank, $sections, $ranks)));
+    return count(
+        LongestIncreasing::places(
+            array_map(static fn (string $section, int $rank): int => $at[$section] * 1000 + $rank, $sections, $ranks),
+        ),
+    );
 }
 
 it('takes the order of sections that is fairest', function (string $walk, string $order): void {
@@ -41,11 +45,17 @@ it('finds what trying every order finds', function (int $seed): void {
     $sections = $ranks = [];
     for ($n = 0; $n < $count; $n++) {
         // Mostly a walk in stretches, with strays.
-        $sections[] = $random->getInt(0, 3) === 0 || $n === 0 ? $names[$random->getInt(0, count($names) - 1)] : $sections[$n - 1];
+        $sections[] =
+            $random->getInt(0, 3) === 0 || $n === 0 ? $names[$random->getInt(0, count($names) - 1)] : $sections[$n - 1];
         $ranks[] = $random->getInt(0, 30) * 30 + $n;
     }
     $walked = array_values(array_unique($sections));
-    $best = max(array_map(static fn (array $order): int => keptUnder($order, $sections, $ranks), iterator_to_array(everyOrder($walked), false)));
+    $best = max(
+        array_map(
+            static fn (array $order): int => keptUnder($order, $sections, $ranks),
+            iterator_to_array(everyOrder($walked), false),
+        ),
+    );
 
     expect(keptUnder(SectionOrder::best($sections, $ranks), $sections, $ranks))->toBe($best);
 })->with(range(1, 120));
@@ -53,7 +63,10 @@ it('finds what trying every order finds', function (int $seed): void {
 it('is exact with twelve sections that are all come back to', function (): void {
     // Each is touched once in reverse and then walked with three items: the second time is the one to keep.
     $names = str_split('abcdefghijkl');
-    $sections = [...array_reverse($names), ...array_merge(...array_map(static fn (string $name): array => [$name, $name, $name], $names))];
+    $sections = [
+        ...array_reverse($names),
+        ...array_merge(...array_map(static fn (string $name): array => [$name, $name, $name], $names)),
+    ];
     $ranks = range(1, count($sections));
 
     expect(keptUnder(SectionOrder::best($sections, $ranks), $sections, $ranks))->toBe(37);
