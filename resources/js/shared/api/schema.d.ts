@@ -1225,7 +1225,10 @@ export interface components {
             changes: components["schemas"]["ChangeResource"][];
             inspection: components["schemas"]["InspectionResource"] | null;
         };
-        /** @description That a record was scored by an earlier version of the scoring, whose verdict it keeps, and what today's would say of the same marks. */
+        /**
+         * @description That a record was scored by an earlier version of the scoring, whose verdict it keeps, and what today's would say of
+         *     the same marks.
+         */
         EarlierScoringResource: {
             engine: number;
             /** @description of today */
