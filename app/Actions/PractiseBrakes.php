@@ -66,7 +66,7 @@ final readonly class PractiseBrakes
             ),
             array_map(
                 static fn (BrakeEvent $event): object => (object) EventWriter::write($event),
-                $practice->happened($trace, $controls),
+                $practice->shown($trace, $controls),
             ),
             (object) $practice->situation($trace, $controls)->states(),
             array_map(

@@ -30,7 +30,7 @@ arch('core classes are readonly, but for those that live for one reading or repl
         Ledger::class,
         Replay::class,
         Route::class,
-        Pasada\Core\Attempt\Tally::class,
+        Pasada\Core\Attempt\Tally::class, Pasada\Core\Attempt\SaidDetails::class, Pasada\Core\Attempt\Defects::class, Pasada\Core\Brakes\Air\AirDevices::class,
         Pasada\Core\Scoring\SpokenOf::class,
         Pasada\Core\Scoring\Order\SectionOrder::class,
         Faults::class,

@@ -7,7 +7,6 @@ namespace Pasada\Core\Attempt;
 use Pasada\Core\Attempt\Marks\MarkKind;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
-use Pasada\Core\Checklist\Figure;
 use Pasada\Core\Checklist\Rules\SideRule;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Item;
@@ -25,15 +24,6 @@ final class Ledger
      */
     private array $tallies = [];
 
-    /** @var array<string, array<string, int>> figures as said, by item id and point code */
-    private array $figures = [];
-
-    /** @var array<string, array<string, array<int, true>>> which of several axles' figures were said, likewise */
-    private array $axleFigures = [];
-
-    /** @var array<string, array<string, string>> words said instead, likewise */
-    private array $words = [];
-
     /** @var array<string, true> */
     private array $waved = [];
 
@@ -49,6 +39,8 @@ final class Ledger
     /** @var array<string, true> items of which only afterwards it was told that they were said */
     private array $afterwards = [];
 
+    private readonly SaidDetails $spoken;
+
     private readonly int $named;
 
     private readonly PointSet $none;
@@ -58,6 +50,7 @@ final class Ledger
     public function __construct(Inspection $inspection)
     {
         $this->named = PointSet::identified()->bits;
+        $this->spoken = new SaidDetails;
         $this->none = PointSet::none();
         $this->sidesCount = $inspection->checklist->rules->sides === SideRule::Both;
     }
@@ -80,11 +73,11 @@ final class Ledger
         if ($figure === null || $value === null) {
             return;
         }
-        $this->figures[$item->id][$code] = $value;
+        $isComplete = $this->spoken->figure($item->id, $code, $figure, $value);
         if (! $figure->accepts($value)) {
             $this->sayWrong($heard);
         } else {
-            $this->say($heard, $this->isComplete($item, $code, $figure, $value) ? $heard->of->points->bits : 0);
+            $this->say($heard, $isComplete ? $heard->of->points->bits : 0);
         }
     }
 
@@ -100,7 +93,7 @@ final class Ledger
         }
         if ($heard->of->text !== null) {
             foreach ($heard->of->points->points() as $point) {
-                $this->words[$heard->item->id][$point->value] = $heard->of->text;
+                $this->spoken->words($heard->item->id, $point->value, $heard->of->text);
             }
         }
     }
@@ -120,11 +113,7 @@ final class Ledger
         }
         // A figure or words of a point that was not said were not said either.
         foreach ($points->points() as $point) {
-            unset(
-                $this->figures[$item->id][$point->value],
-                $this->axleFigures[$item->id][$point->value],
-                $this->words[$item->id][$point->value],
-            );
+            $this->spoken->forgetPoint($item->id, $point->value);
         }
     }
 
@@ -143,17 +132,17 @@ final class Ledger
 
             return;
         }
-        unset(
-            $this->tallies[$id], $this->figures[$id], $this->axleFigures[$id], $this->words[$id], $this->wavedLate[$id],
-        );
+        unset($this->tallies[$id], $this->wavedLate[$id]);
+        $this->spoken->forget($id);
         $this->waved[$id] = true;
     }
 
     /** As if the item had never been mentioned. */
     public function forget(string $id): void
     {
+        $this->spoken->forget($id);
         unset(
-            $this->tallies[$id], $this->figures[$id], $this->axleFigures[$id], $this->words[$id], $this->waved[$id],
+            $this->tallies[$id], $this->waved[$id],
             $this->wavedLate[$id], $this->firstAtMs[$id], $this->lastAtMs[$id], $this->afterwards[$id],
         );
     }
@@ -197,8 +186,8 @@ final class Ledger
             $wrong === 0 ? $none : PointSet::fromBits($wrong),
             $leftOnly,
             $rightOnly,
-            $this->figures[$id] ?? [],
-            $this->words[$id] ?? [],
+            $this->spoken->figuresOf($id),
+            $this->spoken->wordsOf($id),
             null,
             isset($this->afterwards[$id]),
             $lateLeft,
@@ -234,19 +223,6 @@ final class Ledger
         $left = new Tally;
 
         return $this->tallies[$item->id] = [$left, $this->sidesCount && $item->twoSided ? new Tally : $left];
-    }
-
-    /** Whether the figure of every axle that the item stands for has been said now. */
-    private function isComplete(Item $item, string $code, Figure $figure, int $value): bool
-    {
-        $parts = $figure->parts();
-        foreach ($parts as $n => $part) {
-            if ($part->accepts($value)) {
-                $this->axleFigures[$item->id][$code][$n] = true;
-            }
-        }
-
-        return count($this->axleFigures[$item->id][$code] ?? []) === count($parts);
     }
 
     /** @return list<Tally> of the side that was meant, or of both; of the item where sides are not asked apart */

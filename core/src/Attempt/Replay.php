@@ -15,7 +15,6 @@ use Pasada\Core\Attempt\Marks\SaidWhen;
 use Pasada\Core\Attempt\Marks\SectionPayload;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Item;
-use Pasada\Core\Inspection\Side;
 
 /** Plays marks in order and gives the walk they tell of. Lives for one replay. */
 final class Replay
@@ -23,6 +22,8 @@ final class Replay
     private readonly Route $route;
 
     private readonly Ledger $ledger;
+
+    private readonly Defects $defects;
 
     /** @var list<Remark> */
     private array $remarks = [];
@@ -32,12 +33,6 @@ final class Replay
 
     /** @var list<Reference> */
     private array $references = [];
-
-    /** @var array<string, array{string, ?Side}> what was planted and on which side, by item id */
-    private array $planted = [];
-
-    /** @var array<string, list<array{string, ?Side}>> what was noticed and on which side, by item id */
-    private array $noticed = [];
 
     /** @var array<string, true> axles that were stood at or spoken of */
     private array $walked = [];
@@ -59,6 +54,7 @@ final class Replay
     {
         $this->route = new Route($inspection);
         $this->ledger = new Ledger($inspection);
+        $this->defects = new Defects;
     }
 
     public function play(Mark $mark): void
@@ -108,7 +104,7 @@ final class Replay
             MarkKind::SaidWrong => $this->ledger->sayWrong($one),
             MarkKind::PointsTakenBack => $this->ledger->takeBack($one),
             MarkKind::NotFitted => $this->notFitted($one),
-            MarkKind::DefectPlanted => $this->planted[$one->item->id] = [(string) $one->of->text, $one->of->side],
+            MarkKind::DefectPlanted => $this->defects->plant($one),
             MarkKind::DefectNoticed => $this->notice($one),
             default => throw new LogicException("\"{$one->mark->kind->value}\" is no mark of an item."),
         };
@@ -180,8 +176,8 @@ final class Replay
             $endMs,
             $this->finishedAtMs !== null,
             $this->references,
-            array_map(static fn (array $planted): string => $planted[0], $this->planted),
-            $this->noticed(),
+            $this->defects->planted(),
+            $this->defects->noticed(),
             $this->flags,
             $this->restarts,
             $this->offListMs,
@@ -209,24 +205,8 @@ final class Replay
                 $noticed->item->fullName(),
             );
         } else {
-            $this->noticed[$noticed->item->id][] = [(string) $noticed->of->text, $noticed->of->side];
+            $this->defects->notice($noticed);
         }
-    }
-
-    /** @return array<string, string> a defect of one side is not noticed on the other */
-    private function noticed(): array
-    {
-        $noticed = [];
-        foreach ($this->noticed as $id => $all) {
-            $planted = $this->planted[$id][1] ?? null;
-            foreach ($all as [$text, $side]) {
-                if ($planted === null || $side === null || $side === $planted) {
-                    $noticed[$id] = $text;
-                }
-            }
-        }
-
-        return $noticed;
     }
 
     /** @return list<string> */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Document;
 
-use BackedEnum;
 use JsonException;
 
 /**
@@ -15,9 +14,9 @@ use JsonException;
  */
 final readonly class Node
 {
-    private const LONGEST_ID = 60;
-
-    private const LONGEST_NAME = 160;
+    use ReadsChoices;
+    use ReadsNumbers;
+    use ReadsText;
 
     /** Twenty times the largest checklist that ships; beyond it, it is some other file. */
     public const LARGEST_BYTES = 2 * 1024 * 1024;
@@ -80,221 +79,6 @@ final readonly class Node
         return new self(is_array($this->value) ? ($this->value[$key] ?? null) : null, $path, $this->faults);
     }
 
-    public function string(string $key): string
-    {
-        return $this->child($key)->asString();
-    }
-
-    /** In small letters. */
-    public function uuid(string $key): string
-    {
-        $id = strtolower($this->string($key));
-        if (preg_match('/^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/D', $id) !== 1) {
-            $this->child($key)->fault('asks for a UUID');
-        }
-
-        return $id;
-    }
-
-    public function stringOr(string $key, string $default): string
-    {
-        return $this->has($key) ? $this->string($key) : $default;
-    }
-
-    public function int(string $key, int $low, int $high): int
-    {
-        $node = $this->child($key);
-        if (! is_int($node->value) || $node->value < $low || $node->value > $high) {
-            $node->fault(sprintf('asks for a whole number from %d to %d', $low, $high));
-
-            return $low;
-        }
-
-        return $node->value;
-    }
-
-    public function intOr(string $key, int $low, int $high, int $default): int
-    {
-        return $this->has($key) ? $this->int($key, $low, $high) : $default;
-    }
-
-    public function boolOr(string $key, bool $default): bool
-    {
-        if (! $this->has($key)) {
-            return $default;
-        }
-        $node = $this->child($key);
-        if (! is_bool($node->value)) {
-            $node->fault('asks for true or false');
-
-            return $default;
-        }
-
-        return $node->value;
-    }
-
-    /** A number as whole thousandths, exactly; null stays null. More than three decimals are a fault. */
-    public function thousandths(string $key): ?int
-    {
-        $node = $this->child($key);
-        if ($node->value === null) {
-            return null;
-        }
-        if (! is_int($node->value) && ! is_float($node->value)) {
-            $node->fault('asks for a number');
-
-            return null;
-        }
-        $rounded = round($node->value * 1000);
-        if (abs($node->value * 1000 - $rounded) > 1e-6 || abs($rounded) > 1e12) {
-            $node->fault('has more than three decimals or is too large');
-
-            return null;
-        }
-
-        return (int) $rounded;
-    }
-
-    public function asString(): string
-    {
-        if (! is_string($this->value) || trim($this->value) === '') {
-            $this->fault('asks for a text that is not empty');
-
-            return '';
-        }
-        if (preg_match('/[\x00-\x08\x0b\x0c\x0e-\x1f]/', $this->value) === 1) {
-            $this->fault('holds a control character; write it without');
-        }
-
-        return $this->value;
-    }
-
-    /**
-     * @template E of BackedEnum
-     *
-     * @param  class-string<E>  $enum
-     * @return E
-     */
-    public function asEnum(string $enum): BackedEnum
-    {
-        $case = is_string($this->value) ? $enum::tryFrom($this->value) : null;
-        if ($case === null) {
-            $known = array_map(static fn (BackedEnum $one): string => (string) $one->value, $enum::cases());
-            $said = is_string($this->value) ? sprintf('"%s" is not known', $this->value) : 'asks for a text';
-            $near = is_string($this->value) ? self::nearest($this->value, $known) : null;
-            $this->fault(
-                $said.
-                    ($near !== null ? sprintf('; did you mean "%s"?', $near) : '; it may be '.implode(', ', $known)),
-            );
-
-            return $enum::cases()[0];
-        }
-
-        return $case;
-    }
-
-    /**
-     * @template E of BackedEnum
-     *
-     * @param  class-string<E>  $enum
-     * @return E
-     */
-    public function enum(string $key, string $enum): BackedEnum
-    {
-        return $this->child($key)->asEnum($enum);
-    }
-
-    /**
-     * @template E of BackedEnum
-     *
-     * @param  E  $default
-     * @return E
-     */
-    public function enumOr(string $key, BackedEnum $default): BackedEnum
-    {
-        return $this->has($key) ? $this->enum($key, $default::class) : $default;
-    }
-
-    /**
-     * One of a few words that need no enum of their own.
-     *
-     * @template S of string
-     *
-     * @param  non-empty-list<S>  $choices
-     * @param  S  $default
-     * @return S
-     */
-    public function choiceOr(string $key, array $choices, string $default): string
-    {
-        if (! $this->has($key)) {
-            return $default;
-        }
-        $said = $this->string($key);
-        foreach ($choices as $choice) {
-            if ($said === $choice) {
-                return $choice;
-            }
-        }
-        if ($said !== '') {
-            $this->child($key)->fault(sprintf('"%s" is not known; it may be %s', $said, implode(', ', $choices)));
-        }
-
-        return $default;
-    }
-
-    /**
-     * The value under `id`, in small letters, digits and single hyphens: it becomes part of addresses and file names.
-     */
-    public function id(): string
-    {
-        $id = $this->string('id');
-        if (preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $id) !== 1 || strlen($id) > self::LONGEST_ID) {
-            $this->child('id')->fault(
-                sprintf('is written in small letters, digits and single hyphens, at most %d of them', self::LONGEST_ID),
-            );
-        }
-
-        return $id;
-    }
-
-    /** A name on one line, as it stands in lists and headings. */
-    public function name(): string
-    {
-        $name = $this->string('name');
-        if (mb_strlen($name) > self::LONGEST_NAME || str_contains($name, "\n")) {
-            $this->child('name')->fault(sprintf('is to be on one line of at most %d letters', self::LONGEST_NAME));
-        }
-
-        return $name;
-    }
-
-    /**
-     * The value under `id`, in small letters, digits and single hyphens, and never twice.
-     *
-     * @param  array<string, true>  $seen  ids so far, by reference
-     */
-    public function uniqueId(array &$seen): string
-    {
-        $id = $this->id();
-        if (isset($seen[$id])) {
-            $this->child('id')->fault(sprintf('"%s" is used twice', $id));
-        }
-        $seen[$id] = true;
-
-        return $id;
-    }
-
-    /**
-     * @template E of BackedEnum
-     *
-     * @param  class-string<E>  $enum
-     * @return list<E>
-     */
-    public function enums(string $key, string $enum): array
-    {
-        return array_map(static fn (self $node): BackedEnum => $node->asEnum($enum), $this->nodesOr($key));
-    }
-
     /**
      * The entries of a list that must be there.
      *
@@ -336,12 +120,6 @@ final readonly class Node
         return $nodes;
     }
 
-    /** @return list<string> */
-    public function strings(string $key): array
-    {
-        return array_map(static fn (self $node): string => $node->asString(), $this->nodesOr($key));
-    }
-
     /**
      * The entries of an object by their key; a missing object is empty.
      *
@@ -376,28 +154,11 @@ final readonly class Node
         }
         foreach (array_keys($this->value) as $key) {
             if (! in_array((string) $key, $keys, true)) {
-                $near = self::nearest((string) $key, array_values($keys));
+                $near = Spelling::nearest((string) $key, array_values($keys));
                 $this->child((string) $key)->fault(
                     'is not known here'.($near !== null ? sprintf('; did you mean "%s"?', $near) : ''),
                 );
             }
         }
-    }
-
-    /** @param  list<string>  $known */
-    private static function nearest(string $said, array $known): ?string
-    {
-        $best = null;
-        // Two slips at the most, and fewer than half of a short word: beyond that a proposal misleads more than it
-        // helps.
-        $least = min(3, intdiv(strlen($said), 2) + 1);
-        foreach ($known as $word) {
-            $distance = levenshtein(substr($said, 0, 60), $word);
-            if ($distance < $least) {
-                [$best, $least] = [$word, $distance];
-            }
-        }
-
-        return $best;
     }
 }

@@ -9,8 +9,6 @@ use Pasada\Core\Attempt\Reference;
 use Pasada\Core\Attempt\Walk;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Checklist\Rules\CarryOver;
-use Pasada\Core\Checklist\Rules\CarryScope;
-use Pasada\Core\Checklist\Rules\SideRule;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Item;
 use Pasada\Core\Inspection\Side;
@@ -22,6 +20,8 @@ use Pasada\Core\Inspection\Side;
  */
 final readonly class CarriedHearings
 {
+    private ReferredItem $named;
+
     private CarryOver $rule;
 
     /** @var list<CarriedReference> in the order in which they were made */
@@ -33,6 +33,7 @@ final readonly class CarriedHearings
     public function __construct(private Inspection $inspection, private Walk $walk)
     {
         $this->rule = $inspection->checklist->rules->carryOver;
+        $this->named = new ReferredItem($inspection);
         $references = $remarks = $leads = [];
         foreach ($walk->references as $reference) {
             $taken = $this->taken($reference);
@@ -136,9 +137,9 @@ final readonly class CarriedHearings
             if (in_array($item->id, $reference->of->except, true) || $this->isWaved($item)) {
                 continue;
             }
-            $source = $this->source($item, $reference);
+            $source = $this->named->by($item, $reference);
             if ($source !== null && ! $this->isWaved($source)) {
-                $taken[] = new CarriedReference($item->id, $source->id, $reference, $this->carriable($item, $source));
+                $taken[] = new CarriedReference($item->id, $source->id, $reference, ReferredItem::carriable($item, $source));
             }
         }
 
@@ -148,54 +149,6 @@ final readonly class CarriedHearings
     private function isWaved(Item $item): bool
     {
         return ($this->walk->hearings[$item->id] ?? null)?->notFitted === true || ! $item->fitted;
-    }
-
-    /** The item that a reference means for this one; null where there is none or the rule does not credit it. */
-    private function source(Item $item, Reference $reference): ?Item
-    {
-        $at = $item->position;
-        [$axle, $side] = [$reference->of->from->axle, $reference->of->from->side];
-        if ($side !== null) {
-            return $this->rule->allows(CarryScope::Side) ? $this->onSide($item, $side) : null;
-        }
-        if ($at->axle === null || $at->axle === $axle) {
-            return null;
-        }
-        $key = implode('.', array_filter([$axle, $at->side?->value], is_string(...)));
-        $source = $this->inspection->item($item->component.'@'.$key);
-
-        return $source?->position->group !== null && $at->group !== null && ! $reference->isAhead()
-            && $this->rule->allowsAxles($at->group, $source->position->group) ? $source : null;
-    }
-
-    /** The same item on the side that is named: one of its own, or the other half of an item that has both. */
-    private function onSide(Item $item, Side $side): ?Item
-    {
-        if ($item->position->side !== null) {
-            return $item->position->side === $side
-                ? null
-                : $this->inspection->item($item->component.'@'.$item->position->onSide($side)->key());
-        }
-
-        return $item->twoSided && $this->inspection->checklist->rules->sides === SideRule::Both ? $item : null;
-    }
-
-    /**
-     * Points that mean the same at both: a figure that differs, as the tread or an axle's own pressure, has to be said
-     * itself.
-     */
-    private function carriable(Item $item, Item $source): int
-    {
-        $bits = $item->points->bits | PointSet::identified()->bits;
-        foreach ($item->points->points() as $point) {
-            $figure = $item->figures[$point->value] ?? null;
-            $there = $source->figures[$point->value] ?? null;
-            if ($figure !== null && ($there === null || ! $figure->isSameAs($there))) {
-                $bits &= ~PointSet::of($point)->bits;
-            }
-        }
-
-        return $bits;
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Attempt\Marks;
 
-use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Faults;
@@ -18,9 +17,12 @@ final readonly class MarkReader
     /** Half a day: longer than any walk, short enough to catch seconds sent as milliseconds of the epoch. */
     private const LONGEST_MS = 12 * 3600 * 1000;
 
-    private const LONGEST_NOTE = 2000;
+    private MarkFieldReader $field;
 
-    public function __construct(private Inspection $inspection) {}
+    public function __construct(Inspection $inspection)
+    {
+        $this->field = new MarkFieldReader($inspection);
+    }
 
     /**
      * @param  array<mixed>  $document  `{"marks": [{"id", "at_ms", "kind", ...}]}`, decoded
@@ -94,138 +96,33 @@ final readonly class MarkReader
         $carries = static fn (string $field): bool => in_array($field, $kind->fields(), true);
         $mayLackItem = $kind === MarkKind::Note || $kind === MarkKind::LookAgain;
         $mayLackText = ! in_array($kind, [MarkKind::Note, MarkKind::DefectPlanted], true);
-        $points = $carries('points') ? $this->points($node) : PointSet::none();
+        $points = $carries('points') ? $this->field->points($node) : PointSet::none();
         if ($kind === MarkKind::FigureHeard) {
-            $this->faultWithoutFigure($node, $points);
+            $this->field->faultWithoutFigure($node, $points);
         }
         if ($kind === MarkKind::SaidWrong && $points->isEmpty()) {
             $node->child('points')->fault('asks for at least one point that was said wrong');
         }
 
         $fields = new MarkFields(
-            item: $carries('item') && (! $mayLackItem || $node->has('item')) ? $this->item($node, 'item') : null,
+            item: $carries('item') && (! $mayLackItem || $node->has('item')) ? $this->field->item($node, 'item') : null,
             points: $points,
-            place: $carries('place') ? $this->place($node) : null,
-            text: $carries('text') && (! $mayLackText || $node->has('text')) ? $this->text($node) : null,
+            place: $carries('place') ? $this->field->place($node) : null,
+            text: $carries('text') && (! $mayLackText || $node->has('text')) ? $this->field->text($node) : null,
             undoes: $carries('undoes') ? $node->uuid('undoes') : null,
             side: $carries('side') && $node->has('side') ? $node->enum('side', Side::class) : null,
-            value: $carries('value') ? $this->value($node) : null,
-            from: $carries('from') ? ReferredTo::of($this->from($node)) : null,
+            value: $carries('value') ? $this->field->value($node) : null,
+            from: $carries('from') ? $this->field->from($node) : null,
             except: $carries('except')
-                ? array_map(fn (Node $entry): string => $this->knownItem($entry), $node->nodesOr('except'))
+                ? array_map(fn (Node $entry): string => $this->field->knownItem($entry), $node->nodesOr('except'))
                 : [],
-            section: $carries('section') ? $this->section($node) : null,
+            section: $carries('section') ? $this->field->section($node) : null,
         );
 
         return Mark::of(
             $node->uuid('id'), $node->int('at_ms', 0, self::LONGEST_MS), $kind, $fields,
-            $carries('evidence') && $node->has('evidence') ? $this->text($node, 'evidence') : null,
+            $carries('evidence') && $node->has('evidence') ? $this->field->text($node, 'evidence') : null,
             $carries('said') && $node->has('said') ? $node->enum('said', SaidWhen::class) : null,
         );
-    }
-
-    private function item(Node $node, string $key): string
-    {
-        return $this->knownItem($node->child($key));
-    }
-
-    private function knownItem(Node $entry): string
-    {
-        $id = $entry->asString();
-        if ($id !== '' && $this->inspection->item($id) === null) {
-            $entry->fault(sprintf('"%s" is not on the sheet of this attempt', $id));
-        }
-
-        return $id;
-    }
-
-    private function value(Node $node): int
-    {
-        $value = $node->thousandths('value');
-        if ($value === null) {
-            $node->child('value')->fault('asks for the figure as it was said');
-        }
-
-        return $value ?? 0;
-    }
-
-    private function faultWithoutFigure(Node $node, PointSet $points): void
-    {
-        if ($points->count() !== 1) {
-            $node->child('points')->fault('asks for the one point that the figure belongs to');
-
-            return;
-        }
-        $item = $this->inspection->item($node->string('item'));
-        $code = $points->points()[0]->value;
-        if ($item !== null && ! isset($item->figures[$code])) {
-            $node
-                ->child('points')
-                ->fault(sprintf('"%s" has no figure here; mark it as heard, or as said wrong', $code));
-        }
-    }
-
-    /** An axle or side that a reference can name on this vehicle. */
-    private function from(Node $node): string
-    {
-        $from = $node->string('from');
-        if (in_array($from, ['', 'left', 'right'], true)) {
-            return $from;
-        }
-        foreach ($this->inspection->items as $item) {
-            if ($item->position->axle === $from) {
-                return $from;
-            }
-        }
-        $node->child('from')->fault(sprintf('"%s" is no axle of this vehicle, nor "left" or "right"', $from));
-
-        return $from;
-    }
-
-    private function section(Node $node): string
-    {
-        $section = $node->string('section');
-        if ($section !== $this->inspection->checklist->rules->brakes?->section) {
-            $node
-                ->child('section')
-                ->fault(sprintf('"%s" does not hold the brake tests; only they are begun again', $section));
-        }
-
-        return $section;
-    }
-
-    private function place(Node $node): string
-    {
-        $id = $node->string('place');
-        if ($id !== '' && $this->inspection->place($id) === null) {
-            $node->child('place')->fault(sprintf('"%s" is no place of this walk', $id));
-        }
-
-        return $id;
-    }
-
-    private function points(Node $node): PointSet
-    {
-        $points = PointSet::of(...$node->enums('points', Point::class));
-        $item = $this->inspection->item($node->string('item'));
-        $foreign =
-            $item === null
-                ? PointSet::none()
-                : $points->without($item->points)->without(PointSet::of(Point::Identified));
-        foreach ($foreign->points() as $point) {
-            $node->child('points')->fault(sprintf('"%s" is not asked of this item', $point->value));
-        }
-
-        return $points;
-    }
-
-    private function text(Node $node, string $key = 'text'): string
-    {
-        $text = trim($node->string($key));
-        if (mb_strlen($text) > self::LONGEST_NOTE) {
-            $node->child($key)->fault(sprintf('is longer than %d characters', self::LONGEST_NOTE));
-        }
-
-        return $text;
     }
 }

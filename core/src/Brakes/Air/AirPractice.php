@@ -29,7 +29,7 @@ final readonly class AirPractice
     public function course(array $controls, int $untilMs, int $sampleMs): AirTrace
     {
         return (new AirSystem($this->vehicle->makeup(), $this->faults, $this->startPsi))->run(
-            $this->heeded($controls),
+            $this->withoutRefused($controls),
             $untilMs,
             $sampleMs,
         );
@@ -62,7 +62,7 @@ final readonly class AirPractice
             $readings[] = $this->reading($trace, $at);
         }
 
-        return $this->answered([...$this->heeded($controls), ...$trace->events, ...$readings]);
+        return $this->answered([...$this->withoutRefused($controls), ...$trace->events, ...$readings]);
     }
 
     /**
@@ -72,11 +72,11 @@ final readonly class AirPractice
      * @param  list<BrakeEvent>  $controls
      * @return list<BrakeEvent>
      */
-    public function happened(AirTrace $trace, array $controls): array
+    public function shown(AirTrace $trace, array $controls): array
     {
         return array_values(
             array_filter(
-                $this->happenedInOrder($trace, $controls),
+                $this->allInOrder($trace, $controls),
                 static fn (BrakeEvent $event): bool => $event->kind->isOfTheSystem() ||
                     in_array($event->kind, [EventKind::Tug, EventKind::Stopped], true),
             ),
@@ -84,26 +84,12 @@ final readonly class AirPractice
     }
 
     /**
-     * What a cab would not do, and why: an engine that does not turn in gear, a tug without one, a needle moved by
-     * hand.
-     *
      * @param  list<BrakeEvent>  $controls
-     * @return array<int, string> by index
+     * @return array<int, string> by index, what the cab would not do, and why
      */
     public function refused(array $controls): array
     {
-        $situation = new Situation;
-        $refused = [];
-        foreach ($controls as $n => $control) {
-            $why = $this->refusal($control, $situation);
-            if ($why === null) {
-                $situation = $situation->after($control);
-            } else {
-                $refused[$n] = $why;
-            }
-        }
-
-        return $refused;
+        return (new CabRefusals($this->vehicle->isManual))->among($controls);
     }
 
     /**
@@ -116,44 +102,27 @@ final readonly class AirPractice
     {
         $last = $controls === [] ? 0 : $controls[count($controls) - 1]->atMs;
         $situation = new Situation;
-        foreach ($this->happenedInOrder($trace, $controls) as $event) {
+        foreach ($this->allInOrder($trace, $controls) as $event) {
             $situation = $event->atMs <= $last ? $situation->after($event) : $situation;
         }
 
         return $situation;
     }
 
-    private function refusal(BrakeEvent $control, Situation $situation): ?string
+    /**
+     * @param  list<BrakeEvent>  $controls
+     * @return list<BrakeEvent>
+     */
+    private function allInOrder(AirTrace $trace, array $controls): array
     {
-        $starts = $control->kind === EventKind::Engine && $control->to === 'on' && ! $situation->engine;
-        $moves = in_array($control->kind, [EventKind::Tug, EventKind::Rolling], true);
-
-        return match (true) {
-            $control->kind->isOfTheSystem() => 'That is no control: the cab tells it by itself.',
-            $starts && ! $situation->key => 'The engine does not turn: key on first.',
-            $starts && $situation->gear !== 'neutral' => 'The engine does not turn: neutral first.',
-            $starts && $this->vehicle->isManual && ! $situation->clutchDown => 'The engine does not turn: clutch '.
-                'down first.',
-            $moves && ! $situation->engine => 'Nothing pulls: the engine is off.',
-            $moves && $situation->gear === 'neutral' => 'Nothing pulls: it is in neutral.',
-            default => null,
-        };
+        return $this->answered([...$this->withoutRefused($controls), ...$trace->events]);
     }
 
     /**
      * @param  list<BrakeEvent>  $controls
      * @return list<BrakeEvent>
      */
-    private function happenedInOrder(AirTrace $trace, array $controls): array
-    {
-        return $this->answered([...$this->heeded($controls), ...$trace->events]);
-    }
-
-    /**
-     * @param  list<BrakeEvent>  $controls
-     * @return list<BrakeEvent>
-     */
-    private function heeded(array $controls): array
+    private function withoutRefused(array $controls): array
     {
         return array_values(array_diff_key($controls, $this->refused($controls)));
     }

@@ -90,7 +90,7 @@ final readonly class Judge
         }
         $wrong = array_values(
             array_filter(
-                $run->statedLimits($rule->test),
+                $run->said->limits($rule->test),
                 static fn (float $stated): bool => ! $rule->acceptsStated($stated),
             ),
         );
@@ -100,7 +100,7 @@ final readonly class Judge
             );
         }
 
-        return $verdict->outcome === Outcome::Met && $rule->mustSay(Spoken::Limit) && ! $run->statesLimit($rule->test)
+        return $verdict->outcome === Outcome::Met && $rule->mustSay(Spoken::Limit) && ! $run->said->statesLimit($rule->test)
             ? $verdict->stillToSay(Spoken::Limit)
             : $verdict;
     }

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Brakes\Judging;
 
-use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
-use Pasada\Core\Brakes\Events\Pressure;
-use Pasada\Core\Brakes\Spoken;
 use Pasada\Core\Brakes\StepRule;
 
 /** The events since the tests were last begun, with the state of the cab at each. */
@@ -24,6 +21,7 @@ final readonly class Run
         public array $situations,
         public int $restarts,
         public Gauges $gauges,
+        public SaidAloud $said,
         private array $byKind,
         private bool $combination,
     ) {}
@@ -55,7 +53,7 @@ final readonly class Run
             $byKind[$event->kind->value][$n] = $event;
         }
 
-        return new self($since, $situations, $restarts, Gauges::of($since), $byKind, $combination);
+        return new self($since, $situations, $restarts, Gauges::of($since), new SaidAloud($byKind[EventKind::Said->value] ?? []), $byKind, $combination);
     }
 
     public function situationAt(int $index): Situation
@@ -67,15 +65,6 @@ final readonly class Run
     public function wrongAt(int $index, StepRule $rule): ?string
     {
         return $rule->wrongIn($this->situations[$index], $this->combination);
-    }
-
-    /** What has to be said before an event and was not; null where all was. */
-    public function unsaidBefore(int $index, StepRule $rule): ?string
-    {
-        $isSilent =
-            $rule->mustSay(Spoken::AreaClear) && ! $this->said(Spoken::AreaClear, 0, $this->events[$index]->atMs);
-
-        return $isSilent ? 'did not say '.Spoken::AreaClear->label() : null;
     }
 
     /**
@@ -182,58 +171,5 @@ final readonly class Run
         }
 
         return PHP_INT_MAX;
-    }
-
-    /** What the student read aloud near a moment, where nobody noted the gauges; null where nothing was. */
-    public function spokenPressure(Spoken $what, int $atMs): ?Pressure
-    {
-        foreach ($this->all(EventKind::Said) as $event) {
-            if (
-                $event->to === $what->value &&
-                $event->primary !== null &&
-                abs($event->atMs - $atMs) <= Gauges::NEAR_MS
-            ) {
-                return new Pressure($event->primary, $event->primary);
-            }
-        }
-
-        return null;
-    }
-
-    public function said(Spoken $what, int $fromMs, int $toMs): bool
-    {
-        foreach ($this->all(EventKind::Said) as $event) {
-            if ($event->to === $what->value && $event->atMs >= $fromMs && $event->atMs <= $toMs) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** @return list<float> the limits that the student stated of a test, as far as their figures are known */
-    public function statedLimits(BrakeTest $test): array
-    {
-        return array_values(
-            array_filter(
-                array_map(static fn (BrakeEvent $event): ?float => $event->primary, $this->limits($test)),
-                is_float(...),
-            ),
-        );
-    }
-
-    /** Whether the student stated the limit of a test, by its figure or by a touch of the scorer. */
-    public function statesLimit(BrakeTest $test): bool
-    {
-        return $this->limits($test) !== [];
-    }
-
-    /** @return array<int, BrakeEvent> */
-    private function limits(BrakeTest $test): array
-    {
-        return array_filter(
-            $this->all(EventKind::Said),
-            static fn (BrakeEvent $event): bool => $event->to === Spoken::Limit->value && $event->test === $test,
-        );
     }
 }

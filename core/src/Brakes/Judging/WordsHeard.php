@@ -25,9 +25,6 @@ final readonly class WordsHeard
     /** A reading said so soon after the minute began is the one at its start. */
     private const EARLY_MS = 30_000;
 
-    /** A limit said so long before the minute, or after it, without a test being named is that of the leak. */
-    private const AROUND_MINUTE_MS = 30_000;
-
     /** Highest figure that can be a pressure in a cab; more is a slip of the captions. */
     private const HIGHEST_PSI = 150.0;
 
@@ -58,7 +55,7 @@ final readonly class WordsHeard
         $all = [];
         $startedMs = null;
         $isOver = false;
-        $minutes = $this->minutes($events);
+        $minutes = LeakMinutes::of($events);
         foreach ($events as $event) {
             $all[] = $event;
             if ($event->kind === EventKind::MinuteStarted || $event->kind === EventKind::Restarted) {
@@ -67,47 +64,11 @@ final readonly class WordsHeard
                 $isOver = true;
             } elseif ($event->kind === EventKind::Spoken) {
                 $isLate = $isOver || ($startedMs !== null && $event->atMs - $startedMs > self::EARLY_MS);
-                array_push($all, ...$this->meant($event, $isLate, $this->leakAround($event->atMs, $minutes)));
+                array_push($all, ...$this->meant($event, $isLate, $minutes->around($event->atMs)));
             }
         }
 
         return $all;
-    }
-
-    /**
-     * @param  list<BrakeEvent>  $events
-     * @return list<array{int, int, BrakeTest}> from, to, and which leak test the minute is
-     */
-    private function minutes(array $events): array
-    {
-        $minutes = [];
-        $isDown = false;
-        foreach ($events as $event) {
-            $isDown = $event->kind === EventKind::Pedal ? $event->to === 'down' : $isDown;
-            if ($event->kind === EventKind::MinuteStarted) {
-                $minutes[] = [$event->atMs, PHP_INT_MAX, $isDown ? BrakeTest::LeakApplied : BrakeTest::LeakReleased];
-            } elseif ($event->kind === EventKind::MinuteEnded && $minutes !== []) {
-                [$from, , $test] = array_pop($minutes);
-                $minutes[] = [$from, $event->atMs, $test];
-            }
-        }
-
-        return $minutes;
-    }
-
-    /** @param  list<array{int, int, BrakeTest}>  $minutes */
-    private function leakAround(int $atMs, array $minutes): ?BrakeTest
-    {
-        foreach ($minutes as [$from, $to, $test]) {
-            if (
-                $atMs >= $from - self::AROUND_MINUTE_MS &&
-                ($to === PHP_INT_MAX || $atMs <= $to + self::AROUND_MINUTE_MS)
-            ) {
-                return $test;
-            }
-        }
-
-        return null;
     }
 
     /** @return list<BrakeEvent> */

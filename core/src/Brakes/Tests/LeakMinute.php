@@ -94,10 +94,10 @@ final readonly class LeakMinute
         $before =
             ($rule->countsFirstDrop ? $run->gauges->before($pressed) : null) ??
             ($run->gauges->at($from, $this->isApplied ? $pressed : 0) ??
-                $run->spokenPressure(Spoken::StartReading, $from));
+                $run->said->pressure(Spoken::StartReading, $from));
         $after =
             $run->gauges->at($until, $pressed, $run->nextTouch($end)) ??
-            $run->spokenPressure(Spoken::EndReading, $until);
+            $run->said->pressure(Spoken::EndReading, $until);
         if ($before === null || $after === null) {
             [$atMs, $which] = $before === null ? [$from, 'start'] : [$until, 'end'];
 
@@ -133,7 +133,7 @@ final readonly class LeakMinute
         foreach ([[Spoken::StartReading, $from], [Spoken::EndReading, $until]] as [$spoken, $at]) {
             if (
                 $rule->mustSay($spoken) &&
-                ! $run->said($spoken, $at - self::SPOKEN_WITHIN_MS, $at + self::SPOKEN_WITHIN_MS)
+                ! $run->said->includes($spoken, $at - self::SPOKEN_WITHIN_MS, $at + self::SPOKEN_WITHIN_MS)
             ) {
                 $isOpen = $run->lastMs() <= $at + self::SPOKEN_WITHIN_MS;
 

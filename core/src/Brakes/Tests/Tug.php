@@ -33,7 +33,7 @@ final readonly class Tug
             if ($this->tests($run->situationAt($n)) !== $rule->test) {
                 continue;
             }
-            $wrong = $run->wrongAt($n, $rule) ?? $run->unsaidBefore($n, $rule);
+            $wrong = $run->wrongAt($n, $rule) ?? $run->said->missingBefore($event->atMs, $rule);
 
             return match (true) {
                 $wrong !== null => StepVerdict::broken($rule->test, $event->atMs, $wrong),

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Attempt;
+
+use Pasada\Core\Inspection\Side;
+
+/** The defects of one replay: planted for this walk, and noticed in time. Changes while the marks are played. */
+final class Defects
+{
+    /** @var array<string, array{string, ?Side}> what was planted and on which side, by item id */
+    private array $planted = [];
+
+    /** @var array<string, list<array{string, ?Side}>> what was noticed and on which side, by item id */
+    private array $noticed = [];
+
+    public function plant(ItemMark $mark): void
+    {
+        $this->planted[$mark->item->id] = [(string) $mark->of->text, $mark->of->side];
+    }
+
+    public function notice(ItemMark $mark): void
+    {
+        $this->noticed[$mark->item->id][] = [(string) $mark->of->text, $mark->of->side];
+    }
+
+    /** @return array<string, string> what was planted, by item id */
+    public function planted(): array
+    {
+        return array_map(static fn (array $planted): string => $planted[0], $this->planted);
+    }
+
+    /** @return array<string, string> a defect of one side is not noticed on the other */
+    public function noticed(): array
+    {
+        $noticed = [];
+        foreach ($this->noticed as $id => $all) {
+            $planted = $this->planted[$id][1] ?? null;
+            foreach ($all as [$text, $side]) {
+                if ($planted === null || $side === null || $side === $planted) {
+                    $noticed[$id] = $text;
+                }
+            }
+        }
+
+        return $noticed;
+    }
+}
