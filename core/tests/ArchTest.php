@@ -58,3 +58,65 @@ arch('every exception of the core can be caught as one')
     ->toImplement(CoreException::class);
 
 arch('strict types everywhere')->expect('Pasada\Core')->toUseStrictTypes();
+
+/** What each room of the core may use of the others; nothing else, so no arrow can turn back. */
+const ROOMS = [
+    'Document' => [],
+    'Language' => ['Document'],
+    'Catalogue' => ['Document'],
+    'Vehicle' => ['Document', 'Catalogue'],
+    'Brakes' => ['Document', 'Language', 'Catalogue', 'Vehicle'],
+    'Checklist' => ['Document', 'Catalogue', 'Vehicle', 'Brakes'],
+    'Inspection' => ['Catalogue', 'Vehicle', 'Checklist'],
+    'Attempt' => ['Document', 'Catalogue', 'Checklist', 'Inspection'],
+    'Scoring' => ['Catalogue', 'Vehicle', 'Brakes', 'Checklist', 'Inspection', 'Attempt'],
+    'Coaching' => ['Document', 'Catalogue', 'Vehicle', 'Checklist', 'Inspection', 'Scoring'],
+    'Listening' => ['Document', 'Language', 'Catalogue', 'Vehicle', 'Checklist', 'Inspection', 'Attempt'],
+    'Progress' => ['Scoring'],
+];
+
+/** @return array<string, string> source of every class of the core, by path below core/src */
+function coreSources(): array
+{
+    $root = dirname(__DIR__).'/src/';
+    $sources = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS)) as $file) {
+        assert($file instanceof SplFileInfo);
+        $sources[substr($file->getPathname(), strlen($root))] = (string) file_get_contents($file->getPathname());
+    }
+    ksort($sources);
+
+    return $sources;
+}
+
+it('lets a room of the core use earlier rooms only', function (string $room, array $mayUse): void {
+    $wrong = [];
+    foreach (coreSources() as $path => $source) {
+        if (! str_starts_with($path, $room.'/')) {
+            continue;
+        }
+        preg_match_all('/Pasada\\\\Core\\\\(\w+)\\\\/', $source, $found);
+        foreach (array_diff(array_unique($found[1]), [$room, ...$mayUse]) as $other) {
+            $wrong[] = "$path uses $other";
+        }
+    }
+
+    expect($wrong)->toBe([]);
+})->with(array_map(static fn (string $room): array => [$room, ROOMS[$room]], array_keys(ROOMS)));
+
+it('lists the rooms in an order in which every room comes after those that it uses', function (): void {
+    $seen = [];
+    foreach (ROOMS as $room => $mayUse) {
+        expect(array_diff($mayUse, $seen))->toBe([]);
+        $seen[] = $room;
+    }
+    $rooms = array_unique(array_map(static fn (string $path): string => explode('/', $path)[0], array_keys(coreSources())));
+
+    expect(array_values(array_diff($rooms, $seen)))->toBe(['CoreException.php']);
+});
+
+it('keeps rooms small: no folder of the core holds more than 25 files', function (): void {
+    $folders = array_count_values(array_map(dirname(...), array_keys(coreSources())));
+
+    expect(array_filter($folders, static fn (int $files): bool => $files > 25))->toBe([]);
+});
