@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Actions\LoadDemoSchool;
-use App\Actions\ReadRecording;
-use App\Actions\ReadToday;
+use App\Actions\School\LoadDemoSchool;
+use App\Actions\School\ReadToday;
+use App\Actions\Speech\ReadRecording;
 use App\Console\Documents;
 use App\Http\Middleware\EndOldSessions;
 use App\Library\InspectionLibrary;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\RecordMarks;
+use App\Actions\Walk\RecordMarks;
 use Illuminate\Routing\Route;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;

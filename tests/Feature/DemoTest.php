@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\LoadDemoSchool;
+use App\Actions\School\LoadDemoSchool;
 use App\Demo\DemoSchool;
 use App\Models\Attempt;
 use App\Models\Student;

@@ -35,7 +35,7 @@ function recorded(Yard $yard): Attempt
         ...array_slice(Sample::all(), 1),
         Sample::finish(60),
     ]);
-    app(App\Actions\RecordMarks::class)->handle($attempt, $yard->scorer, $attempt->id, ['marks' => $marks]);
+    app(App\Actions\Walk\RecordMarks::class)->handle($attempt, $yard->scorer, $attempt->id, ['marks' => $marks]);
 
     return $attempt;
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\RecordMarks;
+use App\Actions\Walk\RecordMarks;
 use App\Models\Attempt;
 use App\Models\Role;
 use Illuminate\Support\Carbon;

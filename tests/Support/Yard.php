@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use App\Actions\RecordMarks;
-use App\Actions\StartAttempt;
+use App\Actions\Walk\RecordMarks;
+use App\Actions\Walk\StartAttempt;
 use App\Models\Attempt;
 use App\Models\Role;
 use App\Models\School;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\LoadDemoSchool;
+use App\Actions\School\LoadDemoSchool;
 use App\Demo\DemoSchool;
 use App\Models\School;
 use Illuminate\Console\Command;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\ProjectAttempt;
-use App\Actions\ReadSheet;
+use App\Actions\Walk\ProjectAttempt;
+use App\Actions\Walk\ReadSheet;
 use App\Models\Attempt;
 use Illuminate\Console\Command;
 

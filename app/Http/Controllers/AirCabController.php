@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\PractiseBrakes;
-use App\Actions\ReadAirChoices;
+use App\Actions\Brakes\PractiseBrakes;
+use App\Actions\Brakes\ReadAirChoices;
 use App\Http\Requests\AirCourseRequest;
 use App\Http\Requests\HideFaultRequest;
 use App\Http\Requests\SignedInRequest;
-use App\Http\Resources\AirChoicesResource;
-use App\Http\Resources\AirCourseResource;
-use App\Http\Resources\PractisedResource;
+use App\Http\Resources\Brakes\AirChoicesResource;
+use App\Http\Resources\Brakes\AirCourseResource;
+use App\Http\Resources\Brakes\PractisedResource;
 use App\Library\HiddenFaults;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ReadBrakeBench;
-use App\Actions\RecordBrakeEvents;
+use App\Actions\Brakes\ReadBrakeBench;
+use App\Actions\Brakes\RecordBrakeEvents;
 use App\Http\Requests\BrakeEventsRequest;
 use App\Http\Requests\BrakeFileRequest;
-use App\Http\Resources\BrakeBenchResource;
+use App\Http\Resources\Brakes\BrakeBenchResource;
 use App\Library\BenchLogStore;
 use App\Models\Attempt;
 use Illuminate\Http\JsonResponse;

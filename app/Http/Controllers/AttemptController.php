@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\DrawForm;
-use App\Actions\ReadAttempt;
-use App\Actions\ReadResult;
-use App\Actions\RecordMarks;
-use App\Actions\StartAttempt;
+use App\Actions\Record\ReadResult;
+use App\Actions\Walk\DrawForm;
+use App\Actions\Walk\ReadAttempt;
+use App\Actions\Walk\RecordMarks;
+use App\Actions\Walk\StartAttempt;
 use App\Http\Requests\RecordMarksRequest;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Requests\StartAttemptRequest;
-use App\Http\Resources\AttemptResource;
-use App\Http\Resources\ResultResource;
-use App\Http\Resources\SheetResource;
+use App\Http\Resources\Record\ResultResource;
+use App\Http\Resources\Walk\AttemptResource;
+use App\Http\Resources\Walk\SheetResource;
 use App\Models\Attempt;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;

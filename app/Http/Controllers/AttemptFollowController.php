@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\AmendRecord;
-use App\Actions\ReadAgreement;
-use App\Actions\ReadSheet;
-use App\Actions\SignRecord;
+use App\Actions\Record\AmendRecord;
+use App\Actions\Record\SignRecord;
+use App\Actions\Walk\ReadAgreement;
+use App\Actions\Walk\ReadSheet;
 use App\Http\Requests\AmendRequest;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Requests\SignRequest;
-use App\Http\Resources\AgreementResource;
-use App\Http\Resources\HistoryResource;
-use App\Http\Resources\SheetResource;
-use App\Http\Resources\SignatureResource;
+use App\Http\Resources\Record\AgreementResource;
+use App\Http\Resources\Record\HistoryResource;
+use App\Http\Resources\Record\SignatureResource;
+use App\Http\Resources\Walk\SheetResource;
 use App\Library\MarkStore;
 use App\Models\Attempt;
 use Illuminate\Http\JsonResponse;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ImportRecord;
-use App\Actions\RescoreAttempt;
+use App\Actions\Record\ImportRecord;
+use App\Actions\Record\RescoreAttempt;
 use App\Http\Requests\ImportRecordRequest;
 use App\Http\Requests\SignedInRequest;
-use App\Http\Resources\AttemptCardResource;
-use App\Http\Resources\RescoreResource;
+use App\Http\Resources\Record\RescoreResource;
+use App\Http\Resources\Walk\AttemptCardResource;
 use App\Library\RecordFile;
 use App\Models\Attempt;
 use App\Models\StoredChecklist;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\AddRecording;
-use App\Actions\ReadRecording;
+use App\Actions\Speech\AddRecording;
+use App\Actions\Speech\ReadRecording;
 use App\Http\Requests\AddRecordingRequest;
 use App\Http\Requests\LivePiecesRequest;
 use App\Http\Requests\TurnDownRequest;
-use App\Http\Resources\HeardWordsResource;
-use App\Http\Resources\SuggestionResource;
+use App\Http\Resources\Speech\HeardWordsResource;
+use App\Http\Resources\Speech\SuggestionResource;
 use App\Models\Attempt;
 use App\Models\Recording;
 use Illuminate\Http\JsonResponse;

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ChangeDraft;
-use App\Actions\OpenDraft;
-use App\Actions\PublishDraft;
-use App\Actions\ReadDraft;
-use App\Actions\ReadDraftEffect;
+use App\Actions\Library\ChangeDraft;
+use App\Actions\Library\OpenDraft;
+use App\Actions\Library\PublishDraft;
+use App\Actions\Library\ReadDraft;
+use App\Actions\Library\ReadDraftEffect;
 use App\Http\Requests\DraftStepRequest;
 use App\Http\Requests\DraftTableRequest;
 use App\Http\Requests\OpenDraftRequest;
 use App\Http\Requests\PublishDraftRequest;
 use App\Http\Requests\SaveDraftRequest;
 use App\Http\Requests\SignedInRequest;
-use App\Http\Resources\DraftResource;
-use App\Http\Resources\EffectResource;
-use App\Http\Resources\VersionResource;
+use App\Http\Resources\Library\DraftResource;
+use App\Http\Resources\Library\EffectResource;
+use App\Http\Resources\Library\VersionResource;
 use App\Models\DocumentKind;
 use App\Models\Draft;
 use Illuminate\Http\JsonResponse;

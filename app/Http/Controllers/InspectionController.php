@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ReadChoices;
+use App\Actions\Walk\ReadChoices;
 use App\Http\Requests\PreviewInspectionRequest;
 use App\Http\Requests\SignedInRequest;
-use App\Http\Resources\ChoicesResource;
-use App\Http\Resources\InspectionResource;
-use App\Http\Resources\PreparedResource;
-use App\Http\Resources\SheetResource;
+use App\Http\Resources\School\ChoicesResource;
+use App\Http\Resources\Walk\InspectionResource;
+use App\Http\Resources\Walk\PreparedResource;
+use App\Http\Resources\Walk\SheetResource;
 use App\Library\InspectionLibrary;
 use App\Models\Attempt;
 use Illuminate\Support\Carbon;

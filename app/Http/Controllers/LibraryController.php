@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ReadLibrary;
+use App\Actions\Library\ReadLibrary;
 use App\Http\Requests\SignedInRequest;
-use App\Http\Resources\ChangeResource;
-use App\Http\Resources\LibraryResource;
+use App\Http\Resources\Library\ChangeResource;
+use App\Http\Resources\Library\LibraryResource;
 use App\Models\DocumentKind;
 use App\Models\StoredChecklist;
 use App\Models\StoredDocument;

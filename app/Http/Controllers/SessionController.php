@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\SignIn;
+use App\Actions\School\SignIn;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Requests\SignInRequest;
-use App\Http\Resources\UserResource;
+use App\Http\Resources\School\UserResource;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Session\Store;

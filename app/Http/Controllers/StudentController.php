@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ReadStudentRecord;
+use App\Actions\School\ReadStudentRecord;
 use App\Http\Requests\SignedInRequest;
-use App\Http\Resources\StudentCardResource;
-use App\Http\Resources\StudentRecordResource;
+use App\Http\Resources\School\StudentCardResource;
+use App\Http\Resources\School\StudentRecordResource;
 use App\Models\Student;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;

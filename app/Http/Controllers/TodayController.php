@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ReadToday;
+use App\Actions\School\ReadToday;
 use App\Http\Requests\SignedInRequest;
-use App\Http\Resources\TodayResource;
+use App\Http\Resources\School\TodayResource;
 use App\Models\Student;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;

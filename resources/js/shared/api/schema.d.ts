@@ -983,18 +983,6 @@ export interface components {
                 down: boolean;
             }[];
         };
-        /** @description Two scorers of one walk, held against each other. */
-        AgreementResource: {
-            other: components["schemas"]["AttemptCardResource"];
-            compared: number;
-            agreed: number;
-            agreed_permille: number;
-            /** @description Cohen's kappa in thousandths; null where chance alone agrees in everything */
-            kappa_permille: number | null;
-            /** @description kappa in words */
-            said: string;
-            items: components["schemas"]["ItemChangeResource"][];
-        };
         /** @description What can be practised in the simulated cab: vehicles and sequences in force, and what may be wrong. */
         AirChoicesResource: {
             vehicles: components["schemas"]["AirVehicleResource"][];
@@ -1043,63 +1031,6 @@ export interface components {
             combination: boolean;
             has_hand_valve: boolean;
             is_manual: boolean;
-        };
-        /** @description An item that an amendment changed: how it stood before and how it stands after. */
-        AmendedItemResource: {
-            item: string;
-            name: string;
-            /** @enum {string} */
-            was: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed";
-            /** @description points that were not said, in words */
-            was_missing: string[];
-            /** @enum {string} */
-            now: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed";
-            now_missing: string[];
-        };
-        AmendmentResource: {
-            id: string;
-            by: string;
-            reason: string;
-            made_at: string;
-            /** @description what it changed */
-            items: components["schemas"]["AmendedItemResource"][];
-        };
-        /** @description An attempt in a list. The last three are null until it is finished. */
-        AttemptCardResource: {
-            id: string;
-            student_id: number;
-            student: string;
-            vehicle: string;
-            checklist: string;
-            scorer_id: number;
-            scorer: string;
-            /** @enum {string} */
-            status: "under_way" | "finished";
-            /** @description whether others may watch it */
-            live: boolean;
-            started_at: string;
-            /** @enum {string|null} */
-            standing: "passed" | "open" | "failed" | null;
-            permille: number | null;
-            duration_ms: number | null;
-        };
-        /** @description An attempt with all that the scoring screen needs. */
-        AttemptResource: {
-            card: components["schemas"]["AttemptCardResource"];
-            may_mark: boolean;
-            /** @enum {string} */
-            mode: "practice" | "exam";
-            /** @description whether others may see it while it is under way */
-            live: boolean;
-            phrases: string[];
-            inspection: components["schemas"]["InspectionResource"];
-            sheet: components["schemas"]["SheetResource"];
-        };
-        AxleResource: {
-            id: string;
-            /** Format: float */
-            at_ft: number;
-            duals: boolean;
         };
         /** @description The brake tests of an attempt: the sequence with its verdicts, and what was observed. */
         BrakeBenchResource: {
@@ -1159,36 +1090,6 @@ export interface components {
              */
             answered_by: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted" | null;
         };
-        /** @description A piece of captions. */
-        CaptionResource: {
-            from_ms: number;
-            text: string;
-        };
-        /** @description What two versions have different: where, what stood there, what stands there now. */
-        ChangeResource: {
-            where: string;
-            before: string | null;
-            after: string | null;
-        };
-        /** @description One rule of the pass mark, held against the score. */
-        CheckResource: {
-            /** @description What would have been enough; empty where it is met. */
-            met: boolean;
-            said: string;
-            enough: string;
-        };
-        /** @description Something to choose when starting an attempt. */
-        ChoiceResource: {
-            id: number;
-            name: string;
-            about: string;
-            forms: components["schemas"]["FormResource"][];
-        };
-        ChoicesResource: {
-            students: components["schemas"]["StudentCardResource"][];
-            vehicles: components["schemas"]["ChoiceResource"][];
-            checklists: components["schemas"]["ChoiceResource"][];
-        };
         /** @description What was wrong with the truck of a practice, whether the student found it, and what showed it. */
         DiagnosisResource: {
             fault: string;
@@ -1198,6 +1099,36 @@ export interface components {
             found: boolean | null;
             /** @description steps that showed it, with their figures */
             shown_by: string[];
+        };
+        /** @description A practice in the cab, judged. */
+        PractisedResource: {
+            steps: components["schemas"]["BrakeStepResource"][];
+            /**
+             * @description of what the student did, whatever is wrong with the truck
+             * @enum {string}
+             */
+            standing: "passed" | "failed" | "open";
+            cause: string | null;
+            restarts: number;
+            restarts_allowed: number;
+            diagnosis: components["schemas"]["DiagnosisResource"] | null;
+            /** @description rows of ms, primary and secondary psi */
+            trace: number[][];
+            /** @description practices of this user so far */
+            practices: number;
+            passed: number;
+        };
+        /** @description A control that the cab did not heed. */
+        RefusedControlResource: {
+            /** @description which of the controls, from 0 */
+            control: number;
+            why: string;
+        };
+        /** @description What two versions have different: where, what stood there, what stands there now. */
+        ChangeResource: {
+            where: string;
+            before: string | null;
+            after: string | null;
         };
         DraftCardResource: {
             id: string;
@@ -1225,6 +1156,87 @@ export interface components {
             changes: components["schemas"]["ChangeResource"][];
             inspection: components["schemas"]["InspectionResource"] | null;
         };
+        /** @description What a draft would do, were it in force: to the item list of a vehicle, and to three recorded attempts. */
+        EffectResource: {
+            vehicle: string;
+            items_before: number;
+            items_after: number;
+            added: string[];
+            removed: string[];
+            attempts: components["schemas"]["RescoreResource"][];
+            /** @description whether the attempts were scored under a version of the same document */
+            same: boolean;
+        };
+        FaultResource: {
+            path: string;
+            message: string;
+        };
+        /** @description A checklist or vehicle with its versions, newest first. */
+        LibraryEntryResource: {
+            slug: string;
+            name: string;
+            about: string;
+            versions: components["schemas"]["VersionResource"][];
+        };
+        LibraryResource: {
+            checklists: components["schemas"]["LibraryEntryResource"][];
+            vehicles: components["schemas"]["LibraryEntryResource"][];
+            drafts: components["schemas"]["DraftCardResource"][];
+            /** @description whether this user may change checklists and vehicles */
+            may_edit: boolean;
+        };
+        /** @description One version of a checklist or vehicle; a version without a day was never put in force. */
+        VersionResource: {
+            id: number;
+            version: number;
+            name: string;
+            /** Format: date */
+            in_force_from: string | null;
+            in_force: boolean;
+        };
+        /** @description What went wrong, where, and what to do (RFC 9457). Made by App\Http\Problem; here for its description. */
+        ProblemResource: {
+            /** @description which kind of problem it is; App\Exceptions\ProblemKind lists them */
+            type: string;
+            status: number;
+            detail: string;
+            errors: {
+                path: string;
+                message: string;
+            }[];
+        };
+        /** @description Two scorers of one walk, held against each other. */
+        AgreementResource: {
+            other: components["schemas"]["AttemptCardResource"];
+            compared: number;
+            agreed: number;
+            agreed_permille: number;
+            /** @description Cohen's kappa in thousandths; null where chance alone agrees in everything */
+            kappa_permille: number | null;
+            /** @description kappa in words */
+            said: string;
+            items: components["schemas"]["ItemChangeResource"][];
+        };
+        /** @description An item that an amendment changed: how it stood before and how it stands after. */
+        AmendedItemResource: {
+            item: string;
+            name: string;
+            /** @enum {string} */
+            was: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed";
+            /** @description points that were not said, in words */
+            was_missing: string[];
+            /** @enum {string} */
+            now: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed";
+            now_missing: string[];
+        };
+        AmendmentResource: {
+            id: string;
+            by: string;
+            reason: string;
+            made_at: string;
+            /** @description what it changed */
+            items: components["schemas"]["AmendedItemResource"][];
+        };
         /**
          * @description That a record was scored by an earlier version of the scoring, whose verdict it keeps, and what today's would say of
          *     the same marks.
@@ -1243,34 +1255,170 @@ export interface components {
             /** @description items that today's scoring sees otherwise */
             changes: components["schemas"]["AmendedItemResource"][];
         };
-        /** @description What a draft would do, were it in force: to the item list of a vehicle, and to three recorded attempts. */
-        EffectResource: {
-            vehicle: string;
-            items_before: number;
-            items_after: number;
-            added: string[];
-            removed: string[];
-            attempts: components["schemas"]["RescoreResource"][];
-            /** @description whether the attempts were scored under a version of the same document */
-            same: boolean;
+        /** @description A mark with who made it and when it arrived; `amendment` is set for one made after the record was closed. */
+        HistoryResource: {
+            mark: components["schemas"]["Mark"];
+            by: string;
+            received_at: string;
+            amendment: string | null;
         };
-        FaultResource: {
-            path: string;
-            message: string;
+        /** @description Where a record came from that was not made here. */
+        ImportedResource: {
+            /** @description when it was taken in */
+            at: string;
+            /** @description who took it in */
+            by: string;
+            /** @description who is named in it */
+            student: string;
+            scorer: string;
+            school: string;
         };
-        /** @description A figure that belongs to a point, with where it comes from. */
-        FigureResource: {
-            point: string;
-            said: string;
-            unit: string;
-            source: string;
-            note: string;
-        };
-        /** @description A form that can be drawn; `weight` is its chance beside the others. */
-        FormResource: {
-            id: string;
+        /** @description How one item fares before and after; null where it is not asked. */
+        ItemChangeResource: {
             name: string;
-            weight: number;
+            /** @enum {string|null} */
+            before: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed" | null;
+            /** @enum {string|null} */
+            after: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed" | null;
+        };
+        /** @description An item that was missed or said in part, with the words to use next time. */
+        LessonResource: {
+            item: string;
+            name: string;
+            section: string;
+            /** @enum {string} */
+            status: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed";
+            missing: string[];
+            say: string;
+            corrections: string[];
+            /** @description name of the item that a reference named */
+            carried_from: string | null;
+            /** @description the defect it was recited over */
+            defect: string | null;
+        };
+        /** @description How often an item was asked of a student and not earned. */
+        MissedItemResource: {
+            item: string;
+            name: string;
+            asked: number;
+            missed: number;
+        };
+        /** @description A recorded attempt scored under another checklist; the record itself is untouched. */
+        RescoreResource: {
+            attempt: string;
+            student: string;
+            started_at: string;
+            /** @enum {string} */
+            before: "passed" | "open" | "failed";
+            /** @enum {string} */
+            after: "passed" | "open" | "failed";
+            before_permille: number;
+            after_permille: number;
+            checks: components["schemas"]["CheckResource"][];
+            item_changes: number;
+            items: components["schemas"]["ItemChangeResource"][];
+            /** @description items that were marked and are not asked there */
+            unknown: number;
+        };
+        /** @description A finished attempt, explained; `earlier` are the student's attempts before it, oldest first. */
+        ResultResource: {
+            card: components["schemas"]["AttemptCardResource"];
+            inspection: components["schemas"]["InspectionResource"];
+            sheet: components["schemas"]["SheetResource"];
+            lessons: components["schemas"]["LessonResource"][];
+            visits: components["schemas"]["VisitResource"][];
+            earlier: components["schemas"]["AttemptCardResource"][];
+            signatures: components["schemas"]["SignatureResource"][];
+            amendments: components["schemas"]["AmendmentResource"][];
+            original: components["schemas"]["SheetResource"] | null;
+            may_sign: boolean;
+            may_amend: boolean;
+            imported: components["schemas"]["ImportedResource"] | null;
+            earlier_scoring: components["schemas"]["EarlierScoringResource"] | null;
+        };
+        /** @description `strokes` are x and y by turns, in thousandths of the pad. */
+        SignatureResource: {
+            /** @enum {string} */
+            party: "scorer" | "student";
+            name: string;
+            strokes: number[][];
+            signed_at: string;
+            /** @description in whose session it was entered */
+            entered_by: string | null;
+            /** @description whether the record is as it was signed; false where it was changed since */
+            stands: boolean;
+        };
+        /** @description A stretch of the captions: from a place in one cue to a place in the same or a later one, in characters. */
+        StretchResource: {
+            from_cue: number;
+            from: number;
+            to_cue: number;
+            to: number;
+            at_ms: number;
+            text: string;
+        };
+        VisitResource: {
+            place: string;
+            from_ms: number;
+            to_ms: number;
+        };
+        /** @description Something to choose when starting an attempt. */
+        ChoiceResource: {
+            id: number;
+            name: string;
+            about: string;
+            forms: components["schemas"]["FormResource"][];
+        };
+        ChoicesResource: {
+            students: components["schemas"]["StudentCardResource"][];
+            vehicles: components["schemas"]["ChoiceResource"][];
+            checklists: components["schemas"]["ChoiceResource"][];
+        };
+        /** @description A student in a list; `attempts` counts the finished ones. */
+        StudentCardResource: {
+            id: number;
+            name: string;
+            class_name: string;
+            exam_on: string | null;
+            attempts: number;
+            last_attempt_at: string | null;
+            /** @enum {string|null} */
+            last_standing: "passed" | "open" | "failed" | null;
+            last_permille: number | null;
+        };
+        /** @description A student's record; attempts oldest first. */
+        StudentRecordResource: {
+            student: components["schemas"]["StudentCardResource"];
+            attempts: components["schemas"]["AttemptCardResource"][];
+            most_missed: components["schemas"]["MissedItemResource"][];
+            /** @description the newest first, kept apart from what counts */
+            brake_practices: components["schemas"]["BrakePracticeResource"][];
+        };
+        /** @description Who is in the yard: walks to go on with, students who are due, walks just finished. */
+        TodayResource: {
+            under_way: components["schemas"]["AttemptCardResource"][];
+            in_yard: components["schemas"]["AttemptCardResource"][];
+            due: components["schemas"]["StudentCardResource"][];
+            recent: components["schemas"]["AttemptCardResource"][];
+            due_after_days: number;
+        };
+        /** @description Who is signed in. */
+        UserResource: {
+            id: number;
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "instructor" | "examiner" | "manager" | "student";
+            student_id: number | null;
+            school: string;
+            state: string;
+            /** @description in which the school's days begin and end, as America/New_York */
+            time_zone: string;
+        };
+        /** @description A piece of captions. */
+        CaptionResource: {
+            from_ms: number;
+            text: string;
         };
         /** @description The captions of a walk and what was heard in them. */
         HeardWordsResource: {
@@ -1289,23 +1437,82 @@ export interface components {
             /** @description when the last words were said */
             end_ms: number;
         };
-        /** @description A mark with who made it and when it arrived; `amendment` is set for one made after the record was closed. */
-        HistoryResource: {
-            mark: components["schemas"]["Mark"];
-            by: string;
-            received_at: string;
-            amendment: string | null;
+        /** @description What was heard of one item, and the marks that accepting it makes; the page adds their ids. */
+        SuggestionResource: {
+            key: string;
+            /** @description null for a reference to another axle or side */
+            item: string | null;
+            /** @description point codes and figures, or what a reference says */
+            said: string;
+            /** @description of those at 0.8, about eight in ten are right */
+            confidence: number;
+            /** @enum {string} */
+            state: "open" | "accepted" | "marked" | "rejected";
+            evidence: components["schemas"]["StretchResource"][];
+            /** @description in the open format of marks, without ids */
+            marks: {
+                [key: string]: unknown;
+            }[];
+            /** @description component that it may be as well */
+            runner_up: string | null;
         };
-        /** @description Where a record came from that was not made here. */
-        ImportedResource: {
-            /** @description when it was taken in */
-            at: string;
-            /** @description who took it in */
-            by: string;
-            /** @description who is named in it */
+        /** @description An attempt in a list. The last three are null until it is finished. */
+        AttemptCardResource: {
+            id: string;
+            student_id: number;
             student: string;
+            vehicle: string;
+            checklist: string;
+            scorer_id: number;
             scorer: string;
-            school: string;
+            /** @enum {string} */
+            status: "under_way" | "finished";
+            /** @description whether others may watch it */
+            live: boolean;
+            started_at: string;
+            /** @enum {string|null} */
+            standing: "passed" | "open" | "failed" | null;
+            permille: number | null;
+            duration_ms: number | null;
+        };
+        /** @description An attempt with all that the scoring screen needs. */
+        AttemptResource: {
+            card: components["schemas"]["AttemptCardResource"];
+            may_mark: boolean;
+            /** @enum {string} */
+            mode: "practice" | "exam";
+            /** @description whether others may see it while it is under way */
+            live: boolean;
+            phrases: string[];
+            inspection: components["schemas"]["InspectionResource"];
+            sheet: components["schemas"]["SheetResource"];
+        };
+        AxleResource: {
+            id: string;
+            /** Format: float */
+            at_ft: number;
+            duals: boolean;
+        };
+        /** @description One rule of the pass mark, held against the score. */
+        CheckResource: {
+            /** @description What would have been enough; empty where it is met. */
+            met: boolean;
+            said: string;
+            enough: string;
+        };
+        /** @description A figure that belongs to a point, with where it comes from. */
+        FigureResource: {
+            point: string;
+            said: string;
+            unit: string;
+            source: string;
+            note: string;
+        };
+        /** @description A form that can be drawn; `weight` is its chance beside the others. */
+        FormResource: {
+            id: string;
+            name: string;
+            weight: number;
         };
         /** @description Everything that is asked of a vehicle under a checklist, in walking order, and what the drawing needs. */
         InspectionResource: {
@@ -1331,14 +1538,6 @@ export interface components {
             sections: components["schemas"]["SectionResource"][];
             places: components["schemas"]["PlaceResource"][];
         };
-        /** @description How one item fares before and after; null where it is not asked. */
-        ItemChangeResource: {
-            name: string;
-            /** @enum {string|null} */
-            before: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed" | null;
-            /** @enum {string|null} */
-            after: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed" | null;
-        };
         ItemResource: {
             id: string;
             component: string;
@@ -1355,42 +1554,6 @@ export interface components {
             /** @description what is known to be wrong with it on this vehicle */
             defect: string | null;
             aliases: string[];
-        };
-        /** @description An item that was missed or said in part, with the words to use next time. */
-        LessonResource: {
-            item: string;
-            name: string;
-            section: string;
-            /** @enum {string} */
-            status: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed";
-            missing: string[];
-            say: string;
-            corrections: string[];
-            /** @description name of the item that a reference named */
-            carried_from: string | null;
-            /** @description the defect it was recited over */
-            defect: string | null;
-        };
-        /** @description A checklist or vehicle with its versions, newest first. */
-        LibraryEntryResource: {
-            slug: string;
-            name: string;
-            about: string;
-            versions: components["schemas"]["VersionResource"][];
-        };
-        LibraryResource: {
-            checklists: components["schemas"]["LibraryEntryResource"][];
-            vehicles: components["schemas"]["LibraryEntryResource"][];
-            drafts: components["schemas"]["DraftCardResource"][];
-            /** @description whether this user may change checklists and vehicles */
-            may_edit: boolean;
-        };
-        /** @description How often an item was asked of a student and not earned. */
-        MissedItemResource: {
-            item: string;
-            name: string;
-            asked: number;
-            missed: number;
         };
         /** @description How one item stands; `heard` are point codes said, in time or late. */
         OutcomeResource: {
@@ -1428,90 +1591,22 @@ export interface components {
             label: string;
             say: string;
         };
-        /** @description A practice in the cab, judged. */
-        PractisedResource: {
-            steps: components["schemas"]["BrakeStepResource"][];
-            /**
-             * @description of what the student did, whatever is wrong with the truck
-             * @enum {string}
-             */
-            standing: "passed" | "failed" | "open";
-            cause: string | null;
-            restarts: number;
-            restarts_allowed: number;
-            diagnosis: components["schemas"]["DiagnosisResource"] | null;
-            /** @description rows of ms, primary and secondary psi */
-            trace: number[][];
-            /** @description practices of this user so far */
-            practices: number;
-            passed: number;
-        };
         /** @description All that a walk needs that is started without network: what is asked, and the sheet on which nothing is said yet. */
         PreparedResource: {
             inspection: components["schemas"]["InspectionResource"];
             sheet: components["schemas"]["SheetResource"];
             phrases: string[];
         };
-        /** @description What went wrong, where, and what to do (RFC 9457). Made by App\Http\Problem; here for its description. */
-        ProblemResource: {
-            /** @description which kind of problem it is; App\Exceptions\ProblemKind lists them */
-            type: string;
-            status: number;
-            detail: string;
-            errors: {
-                path: string;
-                message: string;
-            }[];
-        };
         /** @description Something that a student may refer to: `from` is an axle or side as a mark names it, `label` how it is read. */
         ReferenceResource: {
             from: string;
             label: string;
-        };
-        /** @description A control that the cab did not heed. */
-        RefusedControlResource: {
-            /** @description which of the controls, from 0 */
-            control: number;
-            why: string;
         };
         RemarkResource: {
             mark_id: string;
             at_ms: number;
             text: string;
             item: string | null;
-        };
-        /** @description A recorded attempt scored under another checklist; the record itself is untouched. */
-        RescoreResource: {
-            attempt: string;
-            student: string;
-            started_at: string;
-            /** @enum {string} */
-            before: "passed" | "open" | "failed";
-            /** @enum {string} */
-            after: "passed" | "open" | "failed";
-            before_permille: number;
-            after_permille: number;
-            checks: components["schemas"]["CheckResource"][];
-            item_changes: number;
-            items: components["schemas"]["ItemChangeResource"][];
-            /** @description items that were marked and are not asked there */
-            unknown: number;
-        };
-        /** @description A finished attempt, explained; `earlier` are the student's attempts before it, oldest first. */
-        ResultResource: {
-            card: components["schemas"]["AttemptCardResource"];
-            inspection: components["schemas"]["InspectionResource"];
-            sheet: components["schemas"]["SheetResource"];
-            lessons: components["schemas"]["LessonResource"][];
-            visits: components["schemas"]["VisitResource"][];
-            earlier: components["schemas"]["AttemptCardResource"][];
-            signatures: components["schemas"]["SignatureResource"][];
-            amendments: components["schemas"]["AmendmentResource"][];
-            original: components["schemas"]["SheetResource"] | null;
-            may_sign: boolean;
-            may_amend: boolean;
-            imported: components["schemas"]["ImportedResource"] | null;
-            earlier_scoring: components["schemas"]["EarlierScoringResource"] | null;
         };
         /** @description `short` is a word or two for the drawing. */
         SectionResource: {
@@ -1559,74 +1654,6 @@ export interface components {
             engine: number;
             notices: string[];
         };
-        /** @description `strokes` are x and y by turns, in thousandths of the pad. */
-        SignatureResource: {
-            /** @enum {string} */
-            party: "scorer" | "student";
-            name: string;
-            strokes: number[][];
-            signed_at: string;
-            /** @description in whose session it was entered */
-            entered_by: string | null;
-            /** @description whether the record is as it was signed; false where it was changed since */
-            stands: boolean;
-        };
-        /** @description A stretch of the captions: from a place in one cue to a place in the same or a later one, in characters. */
-        StretchResource: {
-            from_cue: number;
-            from: number;
-            to_cue: number;
-            to: number;
-            at_ms: number;
-            text: string;
-        };
-        /** @description A student in a list; `attempts` counts the finished ones. */
-        StudentCardResource: {
-            id: number;
-            name: string;
-            class_name: string;
-            exam_on: string | null;
-            attempts: number;
-            last_attempt_at: string | null;
-            /** @enum {string|null} */
-            last_standing: "passed" | "open" | "failed" | null;
-            last_permille: number | null;
-        };
-        /** @description A student's record; attempts oldest first. */
-        StudentRecordResource: {
-            student: components["schemas"]["StudentCardResource"];
-            attempts: components["schemas"]["AttemptCardResource"][];
-            most_missed: components["schemas"]["MissedItemResource"][];
-            /** @description the newest first, kept apart from what counts */
-            brake_practices: components["schemas"]["BrakePracticeResource"][];
-        };
-        /** @description What was heard of one item, and the marks that accepting it makes; the page adds their ids. */
-        SuggestionResource: {
-            key: string;
-            /** @description null for a reference to another axle or side */
-            item: string | null;
-            /** @description point codes and figures, or what a reference says */
-            said: string;
-            /** @description of those at 0.8, about eight in ten are right */
-            confidence: number;
-            /** @enum {string} */
-            state: "open" | "accepted" | "marked" | "rejected";
-            evidence: components["schemas"]["StretchResource"][];
-            /** @description in the open format of marks, without ids */
-            marks: {
-                [key: string]: unknown;
-            }[];
-            /** @description component that it may be as well */
-            runner_up: string | null;
-        };
-        /** @description Who is in the yard: walks to go on with, students who are due, walks just finished. */
-        TodayResource: {
-            under_way: components["schemas"]["AttemptCardResource"][];
-            in_yard: components["schemas"]["AttemptCardResource"][];
-            due: components["schemas"]["StudentCardResource"][];
-            recent: components["schemas"]["AttemptCardResource"][];
-            due_after_days: number;
-        };
         UnitResource: {
             /** @enum {string} */
             kind: "day-cab-tractor" | "sleeper-tractor" | "straight-truck" | "bus" | "semitrailer";
@@ -1637,33 +1664,6 @@ export interface components {
             /** Format: float */
             to_ft: number;
             axles: components["schemas"]["AxleResource"][];
-        };
-        /** @description Who is signed in. */
-        UserResource: {
-            id: number;
-            name: string;
-            email: string;
-            /** @enum {string} */
-            role: "instructor" | "examiner" | "manager" | "student";
-            student_id: number | null;
-            school: string;
-            state: string;
-            /** @description in which the school's days begin and end, as America/New_York */
-            time_zone: string;
-        };
-        /** @description One version of a checklist or vehicle; a version without a day was never put in force. */
-        VersionResource: {
-            id: number;
-            version: number;
-            name: string;
-            /** Format: date */
-            in_force_from: string | null;
-            in_force: boolean;
-        };
-        VisitResource: {
-            place: string;
-            from_ms: number;
-            to_ms: number;
         };
         /**
          * Pasada checklist, format 1

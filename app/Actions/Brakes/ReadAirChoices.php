@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Brakes;
+
+use App\Http\Resources\Brakes\AirChoicesResource;
+use App\Http\Resources\Brakes\AirFaultResource;
+use App\Http\Resources\Brakes\AirLimitResource;
+use App\Http\Resources\Brakes\AirSequenceResource;
+use App\Http\Resources\Brakes\AirVehicleResource;
+use App\Models\StoredChecklist;
+use App\Models\StoredVehicle;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+use Pasada\Core\Brakes\Air\CabFault;
+use Pasada\Core\Brakes\BrakedVehicle;
+use Pasada\Core\Brakes\Sequence;
+use Pasada\Core\Brakes\StepChoice;
+use Pasada\Core\Brakes\StepRule;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
+use Pasada\Core\Vehicle\VehicleReader;
+
+/** What somebody can practise on today: what is in force at the school, and what may be wrong with it. */
+final readonly class ReadAirChoices
+{
+    public function handle(User $user, Carbon $now): AirChoicesResource
+    {
+        $braked = [];
+        $vehicles = [];
+        foreach (StoredVehicle::inForceOn($user->school_id, $now) as $row) {
+            $vehicle = $braked[$row->id] = BrakedVehicle::of((new VehicleReader())->read($row->document, $row->slug));
+            $vehicles[] = new AirVehicleResource(
+                $row->id, $row->name, $vehicle->combination, $vehicle->hasHandValve, $vehicle->isManual,
+            );
+        }
+        $sequences = [];
+        foreach (StoredChecklist::inForceOn($user->school_id, $now) as $row) {
+            $sequence = (new ChecklistReader)->readKept($row->document, $row->slug)->brakeSequence();
+            if ($sequence->steps !== []) {
+                $sequences[] = $this->sequence($row, $sequence, $braked);
+            }
+        }
+
+        return new AirChoicesResource(
+            $vehicles,
+            $sequences,
+            array_map(
+                static fn (CabFault $fault): AirFaultResource => new AirFaultResource($fault->value, $fault->label()),
+                CabFault::cases(),
+            ),
+        );
+    }
+
+    /** @param  array<int, BrakedVehicle>  $vehicles  by id */
+    private function sequence(StoredChecklist $row, Sequence $sequence, array $vehicles): AirSequenceResource
+    {
+        $limits = array_filter(
+            $sequence->rules(new BrakedVehicle()),
+            static fn (StepRule $rule): bool => $rule->limits->areSet(),
+        );
+        $shows = array_map(
+            static fn (BrakedVehicle $vehicle): array => array_column(CabFault::shownBy($sequence, $vehicle), 'value'),
+            $vehicles,
+        );
+
+        return new AirSequenceResource(
+            $row->id,
+            $row->name,
+            array_map(static fn (StepChoice $step): string => $step->test->label(), $sequence->steps),
+            $sequence->restarts,
+            array_values(
+                array_map(
+                    static fn (StepRule $rule): AirLimitResource => new AirLimitResource(
+                        $rule->test->value,
+                        $rule->test->label(),
+                    ),
+                    $limits,
+                ),
+            ),
+            (object) $shows,
+        );
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Record;
+
+use App\Actions\Walk\ReadSheet;
+use App\Http\Resources\Walk\AttemptCardResource;
+use App\Http\Resources\Record\ImportedResource;
+use App\Http\Resources\Walk\InspectionResource;
+use App\Http\Resources\Record\LessonResource;
+use App\Http\Resources\Record\ResultResource;
+use App\Http\Resources\Walk\SheetResource;
+use App\Http\Resources\Record\VisitResource;
+use App\Models\Attempt;
+use App\Models\AttemptStatus;
+use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
+use Pasada\Core\Attempt\Visit;
+use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Coaching\Coach;
+use Pasada\Core\Coaching\Correction;
+use Pasada\Core\Scoring\ItemOutcome;
+use Pasada\Core\Scoring\ItemStatus;
+use Pasada\Core\Scoring\ScoreSheet;
+
+/** An attempt explained: what was missed, what to say next time, and how it compares with the earlier ones. */
+final readonly class ReadResult
+{
+    public function __construct(
+        private ReadSheet $sheets, private ReadAmendments $amendments, private ReadSignatures $signatures,
+        private ReadEarlierScoring $earlierScoring, private Coach $coach,
+    ) {}
+
+    public function handle(Attempt $attempt, User $reader): ResultResource
+    {
+        $sheet = $this->sheets->handle($attempt);
+        $amendments = $this->amendments->handle($attempt);
+        $earlier = Attempt::finished()->with(Attempt::CARD)
+            ->where('student_id', $attempt->student_id)->where('started_at', '<', $attempt->started_at)
+            ->where(static fn (Builder $query) => $query->whereKeyNot($attempt->walk_of ?? $attempt->id))
+            ->tap(Attempt::onceAWalk(...))
+            ->tap(static fn (Builder $query) => Attempt::blindTo($query, $reader))
+            ->get()
+            ->sortBy('started_at');
+
+        return new ResultResource(
+            AttemptCardResource::of($attempt),
+            InspectionResource::of($sheet->inspection, $this->coach),
+            $this->earlierScoring->sheet($attempt, $sheet),
+            $this->lessons($sheet),
+            array_map(static fn (Visit $visit): VisitResource => VisitResource::of($visit), $sheet->walk->visits),
+            array_values($earlier->map(AttemptCardResource::of(...))->all()),
+            $this->signatures->handle($attempt),
+            $amendments,
+            $amendments === [] ? null : SheetResource::of($this->sheets->handle($attempt, amended: false)),
+            $reader->can('mark', $attempt),
+            $attempt->status === AttemptStatus::Finished && $reader->can('amend', $attempt),
+            ImportedResource::of($attempt),
+            $this->earlierScoring->handle($attempt, $sheet),
+        );
+    }
+
+    /** @return list<LessonResource> */
+    private function lessons(ScoreSheet $sheet): array
+    {
+        $lessons = [];
+        $correction = new Correction($this->coach, $sheet->inspection->checklist);
+        foreach ($sheet->outcomes as $outcome) {
+            // A further point may be wrong of an item that is earned whole: it still is something to learn.
+            if ($outcome->isLesson() || ! $outcome->wrong()->isEmpty()) {
+                $lessons[] = $this->lesson($outcome, $sheet, $correction);
+            }
+        }
+
+        return $lessons;
+    }
+
+    private function lesson(ItemOutcome $outcome, ScoreSheet $sheet, Correction $correction): LessonResource
+    {
+        $item = $outcome->item;
+
+        return new LessonResource(
+            $item->id, $item->fullName(), $item->section, $outcome->status,
+            array_map(fn (Point $point): string => $this->coach->label($point), $outcome->missing()->points()),
+            $this->coach->sentence($item, $item->points),
+            $correction->of($outcome), $sheet->inspection->item($outcome->hearing->carriedFrom ?? '')?->fullName(),
+            $outcome->status === ItemStatus::OverDefect ? $outcome->defect : null,
+        );
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Record;
+
+use App\Exceptions\IdIsTaken;
+use App\Exceptions\RecordIsOpen;
+use App\Library\RecordDigest;
+use App\Library\Records;
+use App\Models\Attempt;
+use App\Models\Party;
+use App\Models\Signature;
+use App\Models\User;
+use Illuminate\Support\Carbon;
+
+/** Keeps a signature under a finished record as it stands, with the time of the server and who entered it. */
+final readonly class SignRecord
+{
+    public function __construct(private Records $records, private RecordDigest $digests) {}
+
+    /**
+     * A record that was changed since can be signed again; the earlier signature stays. Sent twice, it is there once.
+     *
+     * @param  string  $id  UUID made by the page
+     * @param  list<list<int>>  $strokes  x and y by turns, in thousandths of the pad
+     *
+     * @throws RecordIsOpen if the walk is not finished
+     * @throws IdIsTaken if the id came before with another signature, or this party has signed the record as it stands
+     */
+    public function handle(
+        Attempt $attempt, User $by, string $id, Party $party, string $name, array $strokes, Carbon $now,
+    ): Signature {
+        return $this->records->writeClosed($attempt, RecordIsOpen::toBeSigned(), function () use (
+            $attempt, $by, $id, $party, $name, $strokes, $now,
+        ): Signature {
+            $wanted = ['attempt_id' => $attempt->id, 'party' => $party, 'name' => $name, 'strokes' => $strokes];
+            $known = Signature::query()->where('uuid', $id)->first();
+            if ($known !== null) {
+                return $known->only(array_keys($wanted)) === $wanted ? $known : throw IdIsTaken::bySignature($id);
+            }
+            $digest = $this->digests->of($attempt);
+            if (
+                Signature::query()
+                    ->where('attempt_id', $attempt->id)
+                    ->where('party', $party)
+                    ->where('digest', $digest)
+                    ->exists()
+            ) {
+                throw IdIsTaken::byParty($party->value);
+            }
+
+            return Signature::query()->create([
+                ...$wanted,
+                'uuid' => $id,
+                'user_id' => $by->id,
+                'digest' => $digest,
+                'signed_at' => $now,
+            ]);
+        });
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Brakes;
+
+use OpenApi\Attributes as OA;
+
+/** The brake tests of an attempt: the sequence with its verdicts, and what was observed. */
+#[OA\Schema]
+final readonly class BrakeBenchResource
+{
+    /**
+     * @param  list<BrakeStepResource>  $steps
+     * @param  list<object>  $events
+     * @param  list<object>  $taken_back
+     */
+    public function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: BrakeStepResource::class))]
+        public array $steps,
+        #[OA\Property(type: 'string', enum: ['passed', 'failed', 'open'])]
+        public string $standing,
+        #[OA\Property(nullable: true, description: 'what broke first')]
+        public ?string $cause,
+        #[OA\Property]
+        public int $restarts,
+        #[OA\Property]
+        public int $restarts_allowed,
+        #[OA\Property(description: 'whether one wrong step fails the inspection')]
+        public bool $critical,
+        #[OA\Property]
+        public bool $combination,
+        #[OA\Property]
+        public bool $has_hand_valve,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/BrakeObservation'))]
+        public array $events,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/BrakeObservation'))]
+        public array $taken_back,
+    ) {}
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Library;
+
+use OpenApi\Attributes as OA;
+
+/** A checklist or vehicle with its versions, newest first. */
+#[OA\Schema]
+final readonly class LibraryEntryResource
+{
+    /** @param  list<VersionResource>  $versions */
+    public function __construct(
+        #[OA\Property]
+        public string $slug,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public string $about,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: VersionResource::class))]
+        public array $versions,
+    ) {}
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Library;
+
+use App\Models\StoredDocument;
+use OpenApi\Attributes as OA;
+
+/** One version of a checklist or vehicle; a version without a day was never put in force. */
+#[OA\Schema]
+final readonly class VersionResource
+{
+    public function __construct(
+        #[OA\Property]
+        public int $id,
+        #[OA\Property]
+        public int $version,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property(nullable: true, format: 'date')]
+        public ?string $in_force_from,
+        #[OA\Property]
+        public bool $in_force,
+    ) {}
+
+    public static function of(StoredDocument $row, bool $inForce): self
+    {
+        return new self($row->id, $row->version, $row->name, $row->in_force_from?->toDateString(), $inForce);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Record;
+
+use App\Http\Resources\RespondsAsJson;
+use App\Http\Resources\Walk\AttemptCardResource;
+use App\Http\Resources\Walk\InspectionResource;
+use App\Http\Resources\Walk\SheetResource;
+use Illuminate\Contracts\Support\Responsable;
+use OpenApi\Attributes as OA;
+
+/** A finished attempt, explained; `earlier` are the student's attempts before it, oldest first. */
+#[OA\Schema]
+final readonly class ResultResource implements Responsable
+{
+    use RespondsAsJson;
+
+    /**
+     * @param  list<LessonResource>  $lessons
+     * @param  list<VisitResource>  $visits
+     * @param  list<AttemptCardResource>  $earlier
+     * @param  list<SignatureResource>  $signatures
+     * @param  list<AmendmentResource>  $amendments
+     */
+    public function __construct(
+        #[OA\Property]
+        public AttemptCardResource $card,
+        #[OA\Property]
+        public InspectionResource $inspection,
+        #[OA\Property]
+        public SheetResource $sheet,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LessonResource::class))]
+        public array $lessons,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: VisitResource::class))]
+        public array $visits,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: AttemptCardResource::class))]
+        public array $earlier,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SignatureResource::class))]
+        public array $signatures,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: AmendmentResource::class))]
+        public array $amendments,
+        #[OA\Property(nullable: true, description: 'the sheet as it was closed, where it was amended since')]
+        public ?SheetResource $original,
+        #[OA\Property]
+        public bool $may_sign,
+        #[OA\Property]
+        public bool $may_amend,
+        #[OA\Property(nullable: true, description: 'where it came from, if it was not recorded here')]
+        public ?ImportedResource $imported,
+        #[OA\Property(nullable: true, description: 'set where an earlier scoring closed the record')]
+        public ?EarlierScoringResource $earlier_scoring,
+    ) {}
+}

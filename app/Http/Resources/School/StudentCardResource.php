@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\School;
+
+use App\Models\Student;
+use OpenApi\Attributes as OA;
+use Pasada\Core\Scoring\Standing;
+
+/** A student in a list; `attempts` counts the finished ones. */
+#[OA\Schema]
+final readonly class StudentCardResource
+{
+    public function __construct(
+        #[OA\Property]
+        public int $id,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public string $class_name,
+        #[OA\Property]
+        public ?string $exam_on,
+        #[OA\Property]
+        public int $attempts,
+        #[OA\Property]
+        public ?string $last_attempt_at,
+        #[OA\Property(type: 'string', enum: Standing::class, nullable: true)]
+        public ?Standing $last_standing,
+        #[OA\Property]
+        public ?int $last_permille,
+    ) {}
+
+    /** Wants the student read by Student::cards(). */
+    public static function of(Student $student): self
+    {
+        $last = $student->lastFinished;
+
+        return new self(
+            $student->id, $student->name, $student->class_name, $student->exam_on?->toDateString(),
+            $student->finished_count, $last?->started_at->toIso8601ZuluString(), $last?->result?->standing,
+            $last?->result?->permille,
+        );
+    }
+}

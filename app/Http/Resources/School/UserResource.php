@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\School;
+
+use App\Http\Resources\RespondsAsJson;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Contracts\Support\Responsable;
+use OpenApi\Attributes as OA;
+
+/** Who is signed in. */
+#[OA\Schema]
+final readonly class UserResource implements Responsable
+{
+    use RespondsAsJson;
+
+    public function __construct(
+        #[OA\Property]
+        public int $id,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public string $email,
+        #[OA\Property(type: 'string', enum: Role::class)]
+        public Role $role,
+        #[OA\Property]
+        public ?int $student_id,
+        #[OA\Property]
+        public string $school,
+        #[OA\Property]
+        public string $state,
+        #[OA\Property(description: 'in which the school\'s days begin and end, as America/New_York')]
+        public string $time_zone,
+    ) {}
+
+    public static function of(User $user): self
+    {
+        return new self(
+            $user->id, $user->name, $user->email, $user->role, $user->student?->id, $user->school->name,
+            $user->school->state, $user->school->time_zone,
+        );
+    }
+}
