@@ -54,7 +54,7 @@ final readonly class HiddenFaults
             ? CabFault::tryFrom(substr($opened, strlen(self::PURPOSE)))
             : null) ??
             throw DocumentHasFaults::in('faults', [
-                Fault::at('', 'were not sealed by this Pasada for a practice; start the practice anew'),
+                Fault::at('', 'were not sealed by this Pasada for a practice; start a new practice'),
             ]);
     }
 }

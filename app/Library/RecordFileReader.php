@@ -134,7 +134,7 @@ final readonly class RecordFileReader
         $version = $node->int('version', 1, 100_000);
         $row = $model::ofSchool($school->id)->where('slug', $slug)->where('version', $version)->first();
         if ($row === null && $slug !== '') {
-            $node->fault(sprintf('this school has no version %d of "%s"; bring that in first', $version, $slug));
+            $node->fault(sprintf('this school has no version %d of "%s"; import that first', $version, $slug));
         }
 
         return $row;

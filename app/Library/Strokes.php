@@ -18,13 +18,13 @@ final readonly class Strokes
         $count = 0;
         foreach (is_array($strokes) ? $strokes : [null] as $stroke) {
             if (! is_array($stroke) || ! array_is_list($stroke) || count($stroke) < 4 || count($stroke) % 2 !== 0) {
-                return 'A stroke of the signature is no list of x and y by turns. Wipe it and sign again.';
+                return 'A stroke of the signature is no list of x and y by turns. Clear it and sign again.';
             }
             $count += intdiv(count($stroke), 2);
         }
         if ($count > self::MOST_POINTS) {
             return sprintf(
-                'The signature has %d points; at most %d are kept. Wipe it and sign again, a little faster.',
+                'The signature has %d points; at most %d are kept. Clear it and sign again, a little faster.',
                 $count,
                 self::MOST_POINTS,
             );
@@ -32,7 +32,7 @@ final readonly class Strokes
         foreach ((array) $strokes as $stroke) {
             foreach ((array) $stroke as $at) {
                 if (! is_int($at) || $at < 0 || $at > 1000) {
-                    return 'A point of the signature lies off the pad, which goes from 0 to 1000. Wipe it and sign '.
+                    return 'A point of the signature lies off the pad, which goes from 0 to 1000. Clear it and sign '.
                         'again.';
                 }
             }

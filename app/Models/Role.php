@@ -20,4 +20,10 @@ enum Role: string
     {
         return $this !== self::Student;
     }
+
+    /** Whether checklists, vehicles and the school's phrases are theirs to change. */
+    public function changesDocuments(): bool
+    {
+        return $this === self::Instructor || $this === self::Manager;
+    }
 }

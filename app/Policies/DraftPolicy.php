@@ -14,7 +14,7 @@ final class DraftPolicy
     /** An examiner uses what is in force and changes nothing of it. */
     public function create(User $user): Response
     {
-        return $user->role === Role::Instructor || $user->role === Role::Manager
+        return $user->role->changesDocuments()
             ? Response::allow()
             : Response::deny('Only an instructor or the manager changes checklists and vehicles.');
     }

@@ -8,7 +8,7 @@ beforeEach(function (): void {
     $this->browser = Browser::open();
     $this->browser->signIn('mira@ferrow-sound.example', null);
     $this->open = function (): void {
-        $this->browser->visit('/cab')->waitForText('Climb in');
+        $this->browser->visit('/cab')->waitForText('Start practice');
         // Nobody waits a real minute in a test: the clock of the device goes forward instead, as it does when a device
         // slept.
         $this->browser->run(<<<'JS'
@@ -90,7 +90,7 @@ it('passes whoever does every step of the longest sequence by keyboard', functio
     expect($this->browser->text('[data-test=practised]').' '.$this->browser->text('.result > p'))->toStartWith(
         'Every step is met 9 of 9 steps met',
     );
-    $this->browser->click('[data-test=leave]')->waitForText('Climb in');
+    $this->browser->click('[data-test=leave]')->waitForText('Start practice');
 });
 
 it('guides, says at once what is broken and why, and shows the course of the pressures', function (): void {
@@ -144,7 +144,7 @@ it('keeps a practice through a reload and a server that is away', function (): v
     $browser->offline(false)->gone('[role=alert]');
     $browser->click('[data-test=done]')->waitForText('Not all steps were done', '[data-test=practised]');
     // What is judged is over: it waits for nobody.
-    $browser->visit('/cab')->waitForText('Climb in');
+    $browser->visit('/cab')->waitForText('Start practice');
     expect($browser->count('[data-test=go-on]'))->toBe(0);
 });
 

@@ -106,10 +106,10 @@ it('is watched by the scorer\'s leave, two seconds behind at the most', function
     $student = Browser::open();
     $student
         ->signIn('mira@ferrow-sound.example', "/watch/$walk")
-        ->waitForText('heard whole', '[data-watched="safety.three_points"]');
+        ->waitForText('complete', '[data-watched="safety.three_points"]');
     $browser->press('2')->allSent();
     $from = microtime(true);
-    $student->waitForText('heard whole', '[data-watched="cab.seat_belt"]');
+    $student->waitForText('complete', '[data-watched="cab.seat_belt"]');
     expect(microtime(true) - $from)->toBeLessThan(2.5);
     $browser->click('[data-test=live]')->waitForText('Let others watch', '.tools');
     $student->waitForText('has not opened it for others to watch');

@@ -144,7 +144,7 @@ it('starts a walk without network on a vehicle that was kept, and tells the serv
     $browser = Browser::open();
     $browser->signIn('anton@ferrow-sound.example', '/start?student=2')->waitForText('193', '.preview');
     $browser->until('return navigator.serviceWorker.controller !== null', 'The worker did not take the page over.');
-    $browser->visit('/')->waitForText('Walks just finished');
+    $browser->visit('/')->waitForText('Just finished');
     $browser
         ->offline(true)
         ->visit('/start?student=2')

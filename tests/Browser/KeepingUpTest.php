@@ -34,7 +34,7 @@ it(
             ->press('b', 'e')
             ->waitForText('Seat belt', '.strip .first')
             ->enter()
-            ->waitForText('heard whole', '.tile[data-item="cab.seat_belt"]')
+            ->waitForText('complete', '.tile[data-item="cab.seat_belt"]')
             ->gone('.strip');
         $browser
             ->press('f', 'e')
@@ -128,7 +128,7 @@ it('stands still in a pause and says why', function (): void {
         ->click('[data-test=pause]')
         ->click('[data-test=tools]')
         ->click('[data-test=off-list]')
-        ->waitForText('Back on the list', '.tools')
+        ->waitForText('Back on topic', '.tools')
         ->allSent();
 });
 
@@ -137,7 +137,7 @@ it('keeps a note by one tap of a phrase, and a phrase for later', function (): v
     $browser
         ->press(';')
         ->type('#note-text', 'Hands in pockets')
-        ->choose('Keep it as a phrase, too')
+        ->choose('Save as a phrase')
         ->waitForText('Hands in pockets', '.phrases');
     $browser->press(WebDriverKeys::ESCAPE)->press(';')->choose('Hands in pockets')->gone('.note')->allSent();
 });
@@ -154,7 +154,7 @@ it('is set for the left hand, big and by what was missing, and remembers it', fu
     // All of it, then what was missing.
     $browser
         ->click('.tile[data-item="cab.seat_belt"] .points')
-        ->waitForText('heard whole', '.tile[data-item="cab.seat_belt"]')
+        ->waitForText('complete', '.tile[data-item="cab.seat_belt"]')
         ->click('[data-point=works]')
         ->waitForText('2 of 3 points', '.tile[data-item="cab.seat_belt"]');
 });

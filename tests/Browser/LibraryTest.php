@@ -10,7 +10,7 @@ beforeEach(function (): void {
     $this->browser->signIn('paul@ferrow-sound.example', null);
     $this->change = function (int $shelf, string $name): Browser {
         $this->browser->visit('/library')->waitForText($name);
-        $this->browser->choose($name)->choose('Change it');
+        $this->browser->choose($name)->choose('Edit');
 
         return $this->browser;
     };
@@ -95,7 +95,7 @@ it('puts a changed vehicle in force and says in its versions what was changed', 
 it('tells every fault of a file that is brought in', function (): void {
     $file = (string) tempnam(sys_get_temp_dir(), 'pasada-broken-');
     file_put_contents($file, '{"format": "pasada-checklist/1", "id": "x"}');
-    $this->browser->visit('/library')->waitForText('Bring in a file');
+    $this->browser->visit('/library')->waitForText('Import');
     $this->browser->driver
         ->findElement(Facebook\WebDriver\WebDriverBy::cssSelector('[data-test=bring-checklist]'))
         ->sendKeys($file);
@@ -114,7 +114,7 @@ it('scores a finished walk under another checklist', function (): void {
     $this->browser
         ->click('[data-test=what-if]')
         ->choose('Every axle, every point')
-        ->waitForText('items fare differently', '.card');
+        ->waitForText('items score differently', '.card');
 });
 
 it('starts a walk under a drawn form', function (): void {

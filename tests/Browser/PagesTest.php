@@ -96,7 +96,7 @@ it('says that an attempt is not there', function (): void {
 it('turns from day to dusk and remembers it', function (): void {
     $this->browser
         ->signIn('rosa@ferrow-sound.example')
-        ->waitForText('Walks just finished')
+        ->waitForText('Just finished')
         ->choose('Dusk')
         ->find('html[data-light=dusk]');
     $this->browser->visit('/students')->find('html[data-light=dusk]');
@@ -107,7 +107,7 @@ it('has no serious fault of accessibility', function (string $light): void {
     $this->browser->run("localStorage.setItem('pasada-light', arguments[0])", [$light]);
     foreach (
         [
-            '/' => 'Walks just finished',
+            '/' => 'Just finished',
             '/students' => 'Petra Lindvale',
             '/students/5' => 'newest first',
             '/start' => 'items at',
@@ -137,7 +137,7 @@ it('has no serious fault of accessibility on the screens of a walk, nor in its r
         ->visit('/library')
         ->waitForText('Vehicles')
         ->click('.shelf .head')
-        ->choose('Change it')
+        ->choose('Edit')
         ->waitForText('To pass');
     expect($browser->accessibilityFaults($light === 'dusk'))->toBe([]);
 })->with(['day', 'dusk']);

@@ -8,7 +8,7 @@ use Tests\Support\Browser;
 /** Starts an attempt for a student and leaves the browser on the scoring screen. */
 function startWalk(Browser $browser, string $student, string $vehicle = 'Dock 4'): Browser
 {
-    $browser->signIn('rosa@ferrow-sound.example')->waitForText('Walks just finished')->choose('New attempt');
+    $browser->signIn('rosa@ferrow-sound.example')->waitForText('Just finished')->choose('New attempt');
     $browser->click('[data-test=student]')->press($student)->choose($student);
     if ($vehicle !== 'Dock 4') {
         $browser->click('[data-test=vehicle]')->choose($vehicle);
@@ -81,7 +81,7 @@ it(
         $browser->waitForText('59 of 193', '.count');
 
         $browser->click('[data-test=finish]')->waitForText('134 items are not whole')->click('[data-test=finish-now]');
-        $browser->waitForText('Not passed')->waitForText('59 of 193 items heard whole');
+        $browser->waitForText('Not passed')->waitForText('59 of 193 items complete');
         $browser
             ->waitForText('What to say next time')
             ->waitForText('Was the order kept?')
@@ -91,10 +91,10 @@ it(
 
 it('takes points back and adds them, waves an item and keeps a note', function (): void {
     $browser = startWalk($this->browser, 'Wren', 'Pier 2');
-    $browser->press('2')->waitForText('heard whole', '.tile[data-item="cab.seat_belt"]');
+    $browser->press('2')->waitForText('complete', '.tile[data-item="cab.seat_belt"]');
     // A second press opens the points, where taking back is meant.
     $browser->press('2')->click('[data-point=works]')->waitForText('2 of 3 points', '.tile[data-item="cab.seat_belt"]');
-    $browser->choose('Not fitted')->waitForText('not fitted', '.tile[data-item="cab.seat_belt"]');
+    $browser->choose('Not equipped')->waitForText('not equipped', '.tile[data-item="cab.seat_belt"]');
     $browser->click('[data-point=works]')->waitForText('1 of 3 points', '.tile[data-item="cab.seat_belt"]');
     $browser->press(WebDriverKeys::ESCAPE)->gone('.panel');
     $browser->press(';')->type('#note-text', 'speaks too softly')->enter()->gone('.note');

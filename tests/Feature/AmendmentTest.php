@@ -253,19 +253,19 @@ describe('a signature', function (): void {
     })->with([
         'thousands of points' => [
             array_fill(0, 300, array_fill(0, 40, 5)),
-            'The signature has 6000 points; at most 4000 are kept. Wipe it and sign again, a little faster.',
+            'The signature has 6000 points; at most 4000 are kept. Clear it and sign again, a little faster.',
         ],
         'off the pad' => [
             [[1, 2, 3, 1001]],
-            'A point of the signature lies off the pad, which goes from 0 to 1000. Wipe it and sign again.',
+            'A point of the signature lies off the pad, which goes from 0 to 1000. Clear it and sign again.',
         ],
         'no number' => [
             [[1, 2, 3, 'x']],
-            'A point of the signature lies off the pad, which goes from 0 to 1000. Wipe it and sign again.',
+            'A point of the signature lies off the pad, which goes from 0 to 1000. Clear it and sign again.',
         ],
         'half a point' => [
             [[1, 2, 3, 4, 5]],
-            'A stroke of the signature is no list of x and y by turns. Wipe it and sign again.',
+            'A stroke of the signature is no list of x and y by turns. Clear it and sign again.',
         ],
     ]);
 

@@ -68,7 +68,7 @@ describe('a draft', function (): void {
             ->assertJsonPath('attempts.0.attempt', $attempt->id)
             ->assertJsonPath('attempts.0.before', 'passed')
             ->assertJsonPath('attempts.0.after', 'failed')
-            ->assertJsonPath('attempts.0.checks.0.enough', '1 more item earned whole would have been enough.');
+            ->assertJsonPath('attempts.0.checks.0.enough', '1 more complete item would have been enough.');
         expect($attempt->fresh()?->result?->standing->value)->toBe('passed');
     });
 

@@ -11,7 +11,7 @@ const made = (some: Partial<Amended>): object => {
 
 describe('an amendment', () => {
     it.each([
-        ['was said whole', { change: 'whole' }, { kind: 'heard_whole', said: 'in_time' }],
+        ['was complete', { change: 'whole' }, { kind: 'heard_whole', said: 'in_time' }],
         ['was said, too late', { change: 'whole', late: true }, { kind: 'heard_whole', said: 'late' }],
         [
             'points',
@@ -34,7 +34,7 @@ describe('an amendment', () => {
             { kind: 'said_wrong', points: ['depth'], text: 'two', said: 'in_time' },
         ],
         ['not said at all', { change: 'not_said' }, { kind: 'points_taken_back', points: ['identified'] }],
-        ['not fitted', { change: 'not_fitted' }, { kind: 'not_fitted' }],
+        ['not equipped', { change: 'not_fitted' }, { kind: 'not_fitted' }],
         ['a defect noticed', { change: 'defect' }, { kind: 'defect_noticed' }],
     ] as [string, Partial<Amended>, object][])('makes the mark of %s', (_, some, mark) => {
         expect(made(some)).toEqual(mark);

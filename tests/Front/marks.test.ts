@@ -101,7 +101,7 @@ describe('what one tap records', () => {
             'Brake hose: defect noticed',
             [{ kind: 'defect_noticed', item: hose.id, text: 'worn', side: 'left' }],
         ],
-        ['waved', () => make.wave(drum), 'Brake drum not fitted', [{ kind: 'not_fitted', item: drum.id }]],
+        ['waved', () => make.wave(drum), 'Brake drum not equipped', [{ kind: 'not_fitted', item: drum.id }]],
         [
             'a defect',
             () => make.noticeDefect(drum, 'crack'),
@@ -109,10 +109,10 @@ describe('what one tap records', () => {
             [{ kind: 'defect_noticed', item: drum.id, text: 'crack' }],
         ],
         ['a pause without a reason', () => make.pause(''), 'pause', [{ kind: 'paused' }]],
-        ['off the list', () => make.offList(true), 'off the list', [{ kind: 'off_list_began' }]],
-        ['back on it', () => make.offList(false), 'back on the list', [{ kind: 'off_list_ended' }]],
+        ['off topic', () => make.offList(true), 'off topic', [{ kind: 'off_list_began' }]],
+        ['back on it', () => make.offList(false), 'back on topic', [{ kind: 'off_list_ended' }]],
         ['a note on an item', () => make.note('wind', drum), 'note', [{ kind: 'note', text: 'wind', item: drum.id }]],
-        ['look again', () => make.lookAgain(), 'look again', [{ kind: 'look_again' }]],
+        ['flagged for debrief', () => make.lookAgain(), 'flagged for debrief', [{ kind: 'look_again' }]],
     ])('%s', (_, act, label, marks) => {
         act();
         expect(recorded).toEqual([{ label, marks, move: undefined }]);
@@ -160,10 +160,10 @@ describe('a mark in words', () => {
     ] as [Item['id'], string][]);
 
     it.each<[Partial<Mark> & { kind: Mark['kind'] }, string]>([
-        [{ kind: 'heard_whole', item: drum.id }, 'Brake drum (drive 1): heard whole'],
-        [{ kind: 'heard_whole', item: hose.id, side: 'right' }, 'Brake hose: heard whole, right side'],
+        [{ kind: 'heard_whole', item: drum.id }, 'Brake drum (drive 1): complete'],
+        [{ kind: 'heard_whole', item: hose.id, side: 'right' }, 'Brake hose: complete, right side'],
         [{ kind: 'points_heard', item: hose.id, points: ['rubber_ok', 'sealed'] }, 'Brake hose: rubber ok, sealed'],
-        [{ kind: 'points_heard', item: hose.id, points: [] }, 'Brake hose: only named'],
+        [{ kind: 'points_heard', item: hose.id, points: [] }, 'Brake hose: named only'],
         [{ kind: 'points_taken_back', item: hose.id, points: ['identified'] }, 'Brake hose: taken back'],
         [{ kind: 'points_taken_back', item: hose.id, points: ['sealed'] }, 'Brake hose: taken back sealed'],
         [{ kind: 'figure_heard', item: hose.id, points: ['depth'], value: 4 }, 'Brake hose: depth said as 4'],
@@ -172,18 +172,18 @@ describe('a mark in words', () => {
         [{ kind: 'carried_over', place: 'p', from: 'steer' }, 'p: the same as the steer'],
         [{ kind: 'place_entered', place: 'p' }, 'went to p'],
         [{ kind: 'place_closed', place: 'p' }, 'left p'],
-        [{ kind: 'not_fitted', item: 'unknown' }, 'unknown: not fitted'],
+        [{ kind: 'not_fitted', item: 'unknown' }, 'unknown: not equipped'],
         [{ kind: 'defect_planted', item: hose.id, text: 'cut' }, 'Brake hose: defect planted, cut'],
         [{ kind: 'defect_noticed', item: hose.id, text: 'cut' }, 'Brake hose: defect noticed, cut'],
-        [{ kind: 'restarted', section: 's' }, 'brake tests begun again'],
+        [{ kind: 'restarted', section: 's' }, 'brake tests restarted'],
         [{ kind: 'paused', text: 'rain' }, 'paused: rain'],
         [{ kind: 'paused' }, 'paused'],
         [{ kind: 'resumed' }, 'went on'],
-        [{ kind: 'off_list_began' }, 'off the list'],
-        [{ kind: 'off_list_ended' }, 'back on the list'],
+        [{ kind: 'off_list_began' }, 'off topic'],
+        [{ kind: 'off_list_ended' }, 'back on topic'],
         [{ kind: 'note', text: 'loud' }, 'note: loud'],
-        [{ kind: 'look_again', item: hose.id }, 'look again: Brake hose'],
-        [{ kind: 'look_again' }, 'look again'],
+        [{ kind: 'look_again', item: hose.id }, 'flagged for debrief: Brake hose'],
+        [{ kind: 'look_again' }, 'flagged for debrief'],
         [{ kind: 'finished' }, 'finished'],
         [{ kind: 'undo', undoes: 'x' }, 'taken back'],
     ])('%j', (made, words) => {

@@ -33,7 +33,7 @@ describe('a practice that is over', () => {
     });
 
     it.each([
-        ['sound', null, 'The truck was sound.'],
+        ['sound', null, 'The truck had no defect.'],
         ['found', found, 'It was this: the governor cuts out too high.'],
         ['known', { ...found, found: null }, 'What was wrong with this truck: the governor cuts out too high.'],
         ['nothing said', { ...found, found: false }, 'What was wrong with this truck: the governor cuts out too high.'],

@@ -12,9 +12,9 @@ const stateAfter = (marks: Mark[], of = 'drum', before = sheet()): string | unde
 
 describe('what the screen shows before the server has answered', () => {
     it.each([
-        ['heard whole', [mark('heard_whole', { item: 'drum' })], 'whole'],
+        ['complete', [mark('heard_whole', { item: 'drum' })], 'whole'],
         ['one point of three', [mark('points_heard', { item: 'drum', points: ['intact'] })], 'partial'],
-        ['only named', [mark('points_heard', { item: 'drum', points: [] })], 'partial'],
+        ['named only', [mark('points_heard', { item: 'drum', points: [] })], 'partial'],
         [
             'every point by and by',
             [
@@ -24,7 +24,7 @@ describe('what the screen shows before the server has answered', () => {
             'whole',
         ],
         ['said wrong', [mark('said_wrong', { item: 'drum', points: ['intact'] })], 'wrong'],
-        ['not fitted', [mark('not_fitted', { item: 'drum' })], 'not_fitted'],
+        ['not equipped', [mark('not_fitted', { item: 'drum' })], 'not_fitted'],
         [
             'the whole item taken back',
             [

@@ -1,16 +1,7 @@
-import {
-    figuresOf,
-    saidOptions,
-    stateOptions,
-    testNames,
-    testOptions,
-    type BrakeStep,
-} from '@/features/library/brakeStepWords';
 import type { ChecklistDocument } from '@/features/library/api';
 import { readRule, writeRule } from '@/features/library/ruleQuestions';
 import { strokePath } from '@/features/result/strokePath';
 import { day, daysFrom, minutes, percent } from '@/shared/format';
-import schemaText from '../../schemas/checklist.schema.json?raw';
 import { describe, expect, it } from 'vitest';
 
 describe('figures in words', () => {
@@ -24,9 +15,9 @@ describe('figures in words', () => {
     });
 
     it.each([
-        [0, '0.0 %'],
-        [749, '74.9 %'],
-        [1000, '100.0 %'],
+        [0, '0.0%'],
+        [749, '74.9%'],
+        [1000, '100.0%'],
     ])('%i permille is %s', (permille, words) => {
         expect(percent(permille)).toBe(words);
     });
@@ -83,46 +74,5 @@ describe('a rule of a checklist', () => {
         expect(made.rules).toEqual({ pass: { overall_percent: 75 } });
         writeRule(made, ['pass', 'overall_percent'], undefined);
         expect(made.rules).toEqual({ pass: {} });
-    });
-});
-
-describe('the brake tests in the editor', () => {
-    const schema = JSON.parse(schemaText) as never;
-    const steps = (
-        schema as {
-            properties: {
-                rules: {
-                    properties: {
-                        brake_tests: {
-                            properties: {
-                                steps: {
-                                    items: {
-                                        properties: Record<string, { enum: string[]; items: { enum: string[] } }>;
-                                    };
-                                };
-                            };
-                        };
-                    };
-                };
-            };
-        }
-    ).properties.rules.properties.brake_tests.properties.steps.items.properties;
-    const values = (options: { value: string }[]): string[] => options.map(({ value }) => value).sort();
-
-    it('offers what the open format has, and nothing else', () => {
-        expect([values(testOptions), values(stateOptions), values(saidOptions)]).toEqual([
-            [...(steps['test']?.enum ?? [])].sort(),
-            [...(steps['needs']?.items.enum ?? [])].sort(),
-            [...(steps['say']?.items.enum ?? [])].sort(),
-        ]);
-    });
-
-    it('asks each test for figures that it can have', () => {
-        for (const test of Object.keys(testNames) as BrakeStep['test'][]) {
-            const keys = figuresOf[test].map(({ key }) => key);
-            expect(new Set(keys).size).toBe(keys.length);
-            expect(keys.includes('from_psi')).toBe(test.startsWith('leak'));
-            expect(keys.length === 0).toBe(test.startsWith('tug') || test === 'service');
-        }
     });
 });

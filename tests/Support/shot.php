@@ -16,7 +16,7 @@ $browser->visit('/sign-in')->find('#email');
 $settle();
 $browser->shot($folder.'sign-in.png');
 
-$browser->signIn('rosa@ferrow-sound.example')->waitForText('Walks just finished');
+$browser->signIn('rosa@ferrow-sound.example')->waitForText('Just finished');
 $browser->visit('/start?student=2')->waitForText('items at', '.preview');
 $settle();
 $browser->shot($folder.'new-attempt.png');
@@ -72,7 +72,7 @@ $browser->waitForText('items heard')->run("document.querySelectorAll('[data-hear
 $settle();
 $browser->shot($folder.'words.png');
 
-$browser->visit('/')->waitForText('Walks just finished');
+$browser->visit('/')->waitForText('Just finished');
 $settle();
 $browser->shot($folder.'today.png');
 $browser->visit('/students')->waitForText('Petra Lindvale');
@@ -98,7 +98,7 @@ $browser->shot($folder.'brake-bench.png');
 
 $browser->choose('Sign out')->find('#email');
 $browser->signIn('mira@ferrow-sound.example')->waitForText('Mira Tallgrass', 'h1')->choose('Dusk');
-$browser->visit('/cab')->waitForText('Climb in')->click('[data-test=climb]')->waitForText('Foot pedal');
+$browser->visit('/cab')->waitForText('Start practice')->click('[data-test=climb]')->waitForText('Foot pedal');
 foreach (['chocks', 'belt', 'key', 'clutch', 'engine', 'tractor-valve', 'trailer-valve'] as $control) {
     $browser->click("[data-control=$control]");
 }
@@ -106,12 +106,12 @@ $browser->click('[data-rpm="1200"]')->click('[data-say=start]');
 usleep(4_000_000);
 $browser->shot($folder.'air-cab.png');
 $browser->click('[data-test=leave]')->choose('Day')->choose('Sign out')->find('#email');
-$browser->signIn('paul@ferrow-sound.example')->waitForText('Walks just finished');
+$browser->signIn('paul@ferrow-sound.example')->waitForText('Just finished');
 $browser->visit('/library')->waitForText('Vehicles')->click('.shelf .head');
 $settle();
 $browser->shot($folder.'library.png');
 $browser->choose('Every axle, every point')->run("document.querySelectorAll('.shelf .head')[3].click()");
-$browser->choose('Change it')->waitForText('Nothing changes for the recorded walks', 'aside');
+$browser->choose('Edit')->waitForText('Nothing changes for the recorded walks', 'aside');
 $browser->click('[data-test=rule-credit]')->choose('Every listed point')->waitForText('rules › credit', 'aside');
 $browser->run("document.querySelector('[data-test=rule-credit]').scrollIntoView({ block: 'center' })");
 usleep(2_500_000);
@@ -120,12 +120,12 @@ $browser
     ->visit('/library')
     ->waitForText('Vehicles')
     ->choose('Tide 5')
-    ->choose('Change it')
+    ->choose('Edit')
     ->waitForText('Its own figures');
 $settle();
 $browser->shot($folder.'vehicle-draft.png');
 $browser->choose('Sign out')->find('#email');
-$browser->signIn('ilse@ferrow-sound.example')->waitForText('Walks just finished');
+$browser->signIn('ilse@ferrow-sound.example')->waitForText('Just finished');
 $browser
     ->visit('/start?student=5')
     ->waitForText('items at', '.preview')

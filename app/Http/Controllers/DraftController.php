@@ -316,7 +316,7 @@ final readonly class DraftController
         OA\Delete(
             path: '/drafts/{draft}',
             operationId: 'dropDraft',
-            summary: 'Throw a draft away',
+            summary: 'Discard a draft',
             parameters: [
                 new OA\Parameter(
                     name: 'draft',

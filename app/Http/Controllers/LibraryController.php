@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\Library\ReadLibrary;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\Library\ChangeResource;
+use App\Http\Resources\Library\EditorWordsResource;
 use App\Http\Resources\Library\LibraryResource;
 use App\Models\DocumentKind;
 use App\Models\StoredChecklist;
@@ -17,6 +18,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Checklist\Reading\ItemTable;
+use Pasada\Core\Coaching\Phrasebook;
 use Pasada\Core\Document\Change;
 use Pasada\Core\Document\Difference;
 
@@ -41,6 +43,27 @@ final readonly class LibraryController
         Gate::authorize('viewAny', StoredChecklist::class);
 
         return $read->handle($request->signedIn(), Carbon::now());
+    }
+
+    #[
+        OA\Get(
+            path: '/library/words',
+            operationId: 'readEditorWords',
+            summary: 'What points and brake tests are called, for the editor',
+            responses: [
+                new OA\Response(
+                    response: 200,
+                    description: 'The words',
+                    content: new OA\JsonContent(ref: EditorWordsResource::class),
+                ),
+            ],
+        ),
+    ]
+    public function words(Phrasebook $phrasebook): EditorWordsResource
+    {
+        Gate::authorize('viewAny', StoredChecklist::class);
+
+        return EditorWordsResource::of($phrasebook);
     }
 
     #[

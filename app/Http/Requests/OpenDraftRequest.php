@@ -44,7 +44,7 @@ final class OpenDraftRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['*.required_without' => 'Choose what to change, or a file to bring in.'];
+        return ['*.required_without' => 'Choose what to change, or a file to import.'];
     }
 
     public function kind(): DocumentKind

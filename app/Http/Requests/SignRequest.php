@@ -60,7 +60,7 @@ final class SignRequest extends FormRequest
                 ['strokes.required', 'strokes.array', 'strokes.list', 'strokes.min'],
                 'There is no signature on the glass yet.',
             ),
-            'strokes.max' => 'The signature has too many strokes. Wipe it and sign again.',
+            'strokes.max' => 'The signature has too many strokes. Clear it and sign again.',
         ];
     }
 

@@ -67,6 +67,17 @@ enum StateNeed: string
         };
     }
 
+    /** As it is called where it can be chosen, whatever the vehicle. */
+    public function name(): string
+    {
+        return match ($this) {
+            self::ValvesIn => 'valves in',
+            self::ValvesOut => 'valves out',
+            self::Rpm => 'engine speed',
+            default => $this->label(false, 0.0),
+        };
+    }
+
     public function label(bool $combination, float $leastRpm): string
     {
         return match ($this) {

@@ -138,7 +138,7 @@ final readonly class BrakeReport
                 ? ['The brake tests come before the walk; something outside was said before they were done.']
                 : [],
             BrakeSequence::AfterWalk => min($tests) < max($outside)
-                ? ['The brake tests come after the walk; they were begun before it was done.']
+                ? ['The brake tests come after the walk; they were started before it was done.']
                 : [],
             BrakeSequence::Any => [],
         };
@@ -172,7 +172,7 @@ final readonly class BrakeReport
         return $restarts > $rules->restarts
             ? [
                 sprintf(
-                    'The brake tests were begun again %s; %s allowed.',
+                    'The brake tests were restarted %s; %s allowed.',
                     $restarts === 1 ? 'once' : $restarts.' times',
                     $rules->restarts === 0
                         ? 'that is not'

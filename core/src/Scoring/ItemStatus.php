@@ -23,7 +23,7 @@ enum ItemStatus: string
     case Wrong = 'wrong';
     /** Recited as sound over a defect that is known and was not noticed. */
     case OverDefect = 'over_defect';
-    /** Waved: not fitted on this vehicle. */
+    /** Waved: not equipped on this vehicle. */
     case NotFitted = 'not_fitted';
     /** Its place is done, or the walk is over, and it was not said. */
     case Missed = 'missed';

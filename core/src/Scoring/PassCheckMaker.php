@@ -26,9 +26,7 @@ final readonly class PassCheckMaker
         return $this->of(
             $score->reaches($percent),
             $score->canReach($percent),
-            sprintf(
-                '%d.%d %% of %s was earned; %d %% is asked.', intdiv($permille, 10), $permille % 10, $what, $percent,
-            ),
+            sprintf('%d.%d%% of %s was earned; %d%% is needed.', intdiv($permille, 10), $permille % 10, $what, $percent),
             $score->reaches($percent) ? '' : $this->enough($score->short($percent), $outcomes),
         );
     }
@@ -54,7 +52,7 @@ final readonly class PassCheckMaker
         return sprintf(
             '%d more %s would %s enough.',
             $count,
-            $count === 1 ? 'item earned whole' : 'items earned whole',
+            $count === 1 ? 'complete item' : 'complete items',
             $this->finished ? 'have been' : 'be',
         );
     }
@@ -74,7 +72,9 @@ final readonly class PassCheckMaker
 
         return $this->of(
             $score->misses() === 0, $score->lost === 0,
-            sprintf('All %d of %s must be earned; %d were not.', $score->asked, $what, $score->misses()),
+            $score->asked === 1
+                ? sprintf('%s is required; it was %s.', $what, $score->misses() === 0 ? 'earned' : 'missed')
+                : sprintf('All %d items of %s are required; %d were missed.', $score->asked, $what, $score->misses()),
             $names === [] ? '' : 'Needed: '.implode(', ', $names).($more > 0 ? sprintf(' and %d more', $more) : '').'.',
         );
     }
@@ -84,7 +84,7 @@ final readonly class PassCheckMaker
         return $this->of(
             $count <= $allowed,
             $least <= $allowed,
-            sprintf('%d %s out of place; %d are let pass.', $count, $what, $allowed),
+            sprintf('%d %s out of order; %d allowed.', $count, $what, $allowed),
             sprintf('%d fewer would have been enough.', $count - $allowed),
         );
     }
@@ -95,14 +95,11 @@ final readonly class PassCheckMaker
             $score->misses() <= $allowed,
             $score->lost <= $allowed,
             sprintf(
-                '%d of %d items%s were not earned; %d are let pass.',
-                $score->misses(),
-                $score->asked,
-                $where,
-                $allowed,
+                '%d of %d items%s were missed; %d %s allowed.', $score->misses(), $score->asked, $where, $allowed,
+                $allowed === 1 ? 'miss is' : 'misses are',
             ),
             sprintf(
-                '%d more earned whole would %s enough.',
+                '%d more complete would %s enough.',
                 $score->misses() - $allowed,
                 $this->finished ? 'have been' : 'be',
             ),

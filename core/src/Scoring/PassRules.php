@@ -111,13 +111,13 @@ final readonly class PassRules
                     ? count($this->order->outOfPlace)
                     : OrderReport::outOfPlaceWithout($this->inspection, $this->walk, $this->restartable->ids);
             $checks[] = $this->check->outOfPlace(
-                'items were said', count($this->order->outOfPlace), $least, $mark->outOfPlaceAllowed,
+                'items were', count($this->order->outOfPlace), $least, $mark->outOfPlaceAllowed,
             );
         }
         if ($mark->sectionsOutOfPlaceAllowed !== null) {
             // Where a section stands may still move with what is said of it.
             $checks[] = $this->check->outOfPlace(
-                'sections were walked', count($this->order->sectionsOutOfPlace), 0, $mark->sectionsOutOfPlaceAllowed,
+                'sections were', count($this->order->sectionsOutOfPlace), 0, $mark->sectionsOutOfPlaceAllowed,
             );
         }
 

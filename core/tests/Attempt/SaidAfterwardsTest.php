@@ -44,7 +44,7 @@ function said(Mark $mark, SaidWhen $when): Mark
 it('counts what was told afterwards as said in time, unless it was late', function (Mark $mark, string $status): void {
     expect(closedWith($mark)->outcomes['engine.oil_level']->status->value)->toBe($status);
 })->with([
-    'heard whole' => [Sample::whole(20, 'engine.oil_level'), 'whole'],
+    'complete' => [Sample::whole(20, 'engine.oil_level'), 'whole'],
     'in time' => [said(Sample::whole(20, 'engine.oil_level'), SaidWhen::InTime), 'whole'],
     'late' => [said(Sample::whole(20, 'engine.oil_level'), SaidWhen::Late), 'late'],
     'an essential point' => [Sample::points(20, 'engine.oil_level', Point::Level), 'whole'],

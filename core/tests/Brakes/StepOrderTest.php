@@ -250,7 +250,7 @@ it('names the step at which it was begun again once too often', function (): voi
     $judged = $scene->judged(THREE);
 
     expect($judged->causeTold())
-        ->toBe('spring brakes: begun again 1 times, 0 allowed')
+        ->toBe('spring brakes: restarted once, 0 allowed')
         ->and($judged->restartedAt)
         ->toBe(BrakeTest::SpringPop);
 });

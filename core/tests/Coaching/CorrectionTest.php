@@ -34,11 +34,11 @@ it('says what was wrong and what is right', function (Mark $mark, string $said):
     ],
     'other words' => [
         Mark::saidWrong(Sample::id(1), 1000, 'engine.oil_level', PointSet::of(Point::Level), 'above the mark'),
-        'Level right was said wrong ("above the mark"); say: filled to the mark.',
+        'Level OK was said wrong ("above the mark"); say: filled to the mark.',
     ],
     'only that it was wrong' => [
         Sample::wrong(1, 'engine.oil_level', Point::Level),
-        'Level right was said wrong; say: filled to the mark.',
+        'Level OK was said wrong; say: filled to the mark.',
     ],
 ]);
 

@@ -53,7 +53,7 @@ it('holds the tests to their sequence', function (array $rules, array $marks, in
                 $sheet->verdict->checks,
                 static fn ($check): bool => str_contains($check->said, ' test') &&
                     ! $check->met &&
-                    ! str_contains($check->said, 'must be earned'),
+                    ! str_contains($check->said, 'required'),
             ),
         )
         ->toHaveCount($breaches);
@@ -247,16 +247,16 @@ it('begins again from the test that is named', function (?string $from, ItemStat
 it('says in words what was broken', function (array $rules, array $marks, string $told): void {
     expect(brakeSheet(['weight' => 'counted', ...$rules], ...$marks)->remarks)->toBe([$told]);
 })->with([
-    'one restart' => [['restarts' => 0], [$again(1)], 'The brake tests were begun again once; that is not allowed.'],
+    'one restart' => [['restarts' => 0], [$again(1)], 'The brake tests were restarted once; that is not allowed.'],
     'one too many' => [
         ['restarts' => 1],
         [$again(1), $again(2)],
-        'The brake tests were begun again 2 times; 1 restart is allowed.',
+        'The brake tests were restarted 2 times; 1 restart is allowed.',
     ],
     'two too many' => [
         ['restarts' => 2],
         [$again(1), $again(2), $again(3)],
-        'The brake tests were begun again 3 times; 2 restarts are allowed.',
+        'The brake tests were restarted 3 times; 2 restarts are allowed.',
     ],
     'before the walk' => [
         ['sequence' => 'before-walk'],
@@ -266,7 +266,7 @@ it('says in words what was broken', function (array $rules, array $marks, string
     'after the walk' => [
         ['sequence' => 'after-walk'],
         [$leak(1), $oil(2)],
-        'The brake tests come after the walk; they were begun before it was done.',
+        'The brake tests come after the walk; they were started before it was done.',
     ],
     'tugs' => [
         ['tug' => 'after-leak'],

@@ -26,7 +26,7 @@ it('credits what was said by the rule of the checklist', function (
     'essential: one of two' => ['essential', false, [Point::Mounted], 0],
     'essential: one of two, half for part' => ['essential', true, [Point::Mounted], 5],
     'essential: only a further point, half for part' => ['essential', true, [Point::BeltPlay], 5],
-    'essential: only named, half for part' => ['essential', true, [Point::Identified], 0],
+    'essential: named only, half for part' => ['essential', true, [Point::Identified], 0],
     'essential: both' => ['essential', false, [Point::Mounted, Point::Drive], 10],
     'full: both essential' => ['full', false, [Point::Mounted, Point::Drive], 0],
     'full: both essential, half for part' => ['full', true, [Point::Mounted, Point::Drive], 5],

@@ -176,7 +176,7 @@ describe('a two-sided item', function (): void {
     });
 });
 
-describe('a part that is not fitted', function (): void {
+describe('a part that is not equipped', function (): void {
     $without = [...Sample::vehicleDocument(), 'equipment' => []];
 
     it('is not asked, by the vehicle', function () use ($without): void {
@@ -403,7 +403,7 @@ describe('what can still be earned', function (): void {
     });
 });
 
-it('does not hold a defect against a part that was only named', function (): void {
+it('does not hold a defect against a part that was named only', function (): void {
     $sheet = Sample::sheet(
         ['defects' => ['recited_over' => 'nothing']],
         Mark::defectPlanted(Sample::id(1), 0, 'engine.oil_level', 'dry'),

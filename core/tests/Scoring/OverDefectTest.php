@@ -32,7 +32,7 @@ it('tells a part recited over a known defect apart, whatever it earned', functio
         ItemStatus::OverDefect,
         0,
     ],
-    'only named' => [[], [Sample::points(2, 'engine.alternator')], ItemStatus::Partial, 0],
+    'named only' => [[], [Sample::points(2, 'engine.alternator')], ItemStatus::Partial, 0],
     'noticed' => [
         [],
         [Sample::whole(2, 'engine.alternator'), Mark::defectNoticed(Sample::id(3), 3000, 'engine.alternator')],

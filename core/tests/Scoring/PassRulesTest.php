@@ -22,23 +22,23 @@ it('says what would have been enough', function (array $pass, array $marks, stri
     expect($unmet[0]->enough ?? '')->toBe($enough);
 })->with([
     'nothing lacks' => [['overall_percent' => 80], $but(), ''],
-    'one item short' => [['overall_percent' => 88], $but(0), '1 more item earned whole would have been enough.'],
+    'one item short' => [['overall_percent' => 88], $but(0), '1 more complete item would have been enough.'],
     'two items short' => [
         ['overall_percent' => 80],
         $but(0, 1, 2),
-        '2 more items earned whole would have been enough.',
+        '2 more complete items would have been enough.',
     ],
     'exactly an item short' => [
         ['overall_percent' => 75],
         $but(0, 1, 2),
-        '1 more item earned whole would have been enough.',
+        '1 more complete item would have been enough.',
     ],
     'while it goes on' => [
         ['overall_percent' => 88],
         array_slice(Sample::all(), 1),
-        '1 more item earned whole would be enough.',
+        '1 more complete item would be enough.',
     ],
-    'misses' => [['misses_allowed' => 1], $but(0, 1, 2), '2 more earned whole would have been enough.'],
+    'misses' => [['misses_allowed' => 1], $but(0, 1, 2), '2 more complete would have been enough.'],
     'critical, named' => [
         ['overall_percent' => 1, 'critical_sections' => ['cab']],
         $but(0, 1),
@@ -129,7 +129,7 @@ it('needs the dearest items first to make up for what lacks', function (): void 
     );
 
     expect(Sample::sheetOf($document, null, Sample::finish(1))->verdict->checks[0]->enough)->toBe(
-        '1 more item earned whole would have been enough.',
+        '1 more complete item would have been enough.',
     );
 });
 
@@ -149,7 +149,7 @@ it('counts exactly as many misses as cannot be mended while the walk goes on', f
         ->and($check->met)
         ->toBeFalse()
         ->and($check->enough)
-        ->toBe(sprintf('%d more earned whole would be enough.', 8 - $allowed));
+        ->toBe(sprintf('%d more complete would be enough.', 8 - $allowed));
 })->with(['three' => [3, false], 'four' => [4, true]]);
 
 it('leaves extra credit out of misses and of what is critical', function (): void {
@@ -173,7 +173,7 @@ it('takes the first of a critical component\'s names', function (): void {
     )->verdict->checks;
 
     expect($checks[1]->said)
-        ->toBe('All 2 of "Mirror" must be earned; 1 were not.')
+        ->toBe('All 2 items of "Mirror" are required; 1 were missed.')
         ->and($checks[1]->enough)
         ->toBe('Needed: Mirror, right side.')
         ->and($checks[1]->reachable)
@@ -202,35 +202,35 @@ it('holds sections to marks of their own', function (array $pass, array $checks)
 })->with([
     'a share of one section' => [
         ['sections' => ['cab' => ['percent' => 76]]],
-        ['not met: 75.0 % of "In the cab" was earned; 76 % is asked.'],
+        ['not met: 75.0% of "In the cab" was earned; 76% is needed.'],
     ],
     'exactly that share' => [
         ['sections' => ['cab' => ['percent' => 75]]],
-        ['met: 75.0 % of "In the cab" was earned; 75 % is asked.'],
+        ['met: 75.0% of "In the cab" was earned; 75% is needed.'],
     ],
     'one section beside the others' => [
         ['section_percent' => 100, 'sections' => ['cab' => ['percent' => 50]]],
         [
-            'met: 75.0 % of "In the cab" was earned; 50 % is asked.',
-            'met: 100.0 % of "Outside" was earned; 100 % is asked.',
+            'met: 75.0% of "In the cab" was earned; 50% is needed.',
+            'met: 100.0% of "Outside" was earned; 100% is needed.',
         ],
     ],
     'misses of each section' => [
         ['section_misses_allowed' => 0],
         [
-            'not met: 1 of 4 items of "In the cab" were not earned; 0 are let pass.',
-            'met: 0 of 4 items of "Outside" were not earned; 0 are let pass.',
+            'not met: 1 of 4 items of "In the cab" were missed; 0 misses are allowed.',
+            'met: 0 of 4 items of "Outside" were missed; 0 misses are allowed.',
         ],
     ],
     'misses of one section' => [
         ['sections' => ['cab' => ['misses_allowed' => 1]]],
-        ['met: 1 of 4 items of "In the cab" were not earned; 1 are let pass.'],
+        ['met: 1 of 4 items of "In the cab" were missed; 1 miss is allowed.'],
     ],
     'sections out of place' => [
         ['misses_allowed' => 1, 'sections_out_of_place_allowed' => 0],
         [
-            'met: 0 sections were walked out of place; 0 are let pass.',
-            'met: 1 of 8 items were not earned; 1 are let pass.',
+            'met: 0 sections were out of order; 0 allowed.',
+            'met: 1 of 8 items were missed; 1 miss is allowed.',
         ],
     ],
 ]);

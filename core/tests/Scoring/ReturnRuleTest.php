@@ -157,7 +157,7 @@ it('tells some in time and some too late from all too late', function (array $be
     expect($sheet->outcomes['engine.alternator']->status)->toBe($status);
 })->with([
     'nothing in time' => [[], ItemStatus::Late],
-    'only named in time' => [[Sample::points(2, 'engine.alternator')], ItemStatus::Late],
+    'named only in time' => [[Sample::points(2, 'engine.alternator')], ItemStatus::Late],
     'a point in time' => [[Sample::points(2, 'engine.alternator', Point::Mounted)], ItemStatus::LaterAdded],
     'a further point in time' => [[Sample::points(2, 'engine.alternator', Point::BeltPlay)], ItemStatus::LaterAdded],
     'all in time' => [[Sample::whole(2, 'engine.alternator')], ItemStatus::Whole],

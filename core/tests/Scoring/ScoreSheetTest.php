@@ -42,7 +42,7 @@ describe('the state of an item', function (): void {
             'engine.oil_level',
             ItemStatus::Partial,
         ],
-        'only named' => [[], [Sample::points(1, 'engine.oil_level')], 'engine.oil_level', ItemStatus::Partial],
+        'named only' => [[], [Sample::points(1, 'engine.oil_level')], 'engine.oil_level', ItemStatus::Partial],
         'waved' => [[], [Sample::wave(1, 'cab.horn_air')], 'cab.horn_air', ItemStatus::NotFitted],
         'not said and the place ticked off' => [
             [],
@@ -254,9 +254,9 @@ describe('the verdict', function (): void {
         )->verdict->checks;
 
         expect($checks[1]->said)
-            ->toBe('All 4 of "In the cab" must be earned; 1 were not.')
+            ->toBe('All 4 items of "In the cab" are required; 1 were missed.')
             ->and($checks[2]->said)
-            ->toBe('All 2 of "Tyre" must be earned; 0 were not.')
+            ->toBe('All 2 items of "Tyre" are required; 0 were missed.')
             ->and($checks[2]->met)
             ->toBeTrue();
     });
@@ -268,10 +268,10 @@ describe('the verdict', function (): void {
         )->verdict->checks;
 
         expect(array_map(static fn ($check): string => $check->said, $checks))->toBe([
-            '87.5 % of the whole walk was earned; 88 % is asked.',
-            '75.0 % of "In the cab" was earned; 70 % is asked.',
-            '100.0 % of "Outside" was earned; 70 % is asked.',
-            '1 of 8 items were not earned; 2 are let pass.',
+            '87.5% of the whole walk was earned; 88% is needed.',
+            '75.0% of "In the cab" was earned; 70% is needed.',
+            '100.0% of "Outside" was earned; 70% is needed.',
+            '1 of 8 items were missed; 2 misses are allowed.',
         ])->and(array_map(static fn ($check): bool => $check->met, $checks))->toBe([false, true, true, true]);
     });
 });

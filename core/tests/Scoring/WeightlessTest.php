@@ -26,7 +26,7 @@ it('counts what weighs nothing for nothing', function (array $marks): void {
     ])->toBe([7, 0, 7, 7]);
 })->with([
     'said' => [[Sample::whole(1, 'cab.seat_belt')]],
-    'said in part' => [[Sample::points(1, 'cab.seat_belt', Point::Works)]],
+    'partial' => [[Sample::points(1, 'cab.seat_belt', Point::Works)]],
     'not said' => [[]],
 ]);
 
@@ -34,7 +34,7 @@ it('says how it stands all the same', function (array $marks, ItemStatus $status
     expect(weightless([], ...[...$marks, Sample::finish(9)])->outcomes['cab.seat_belt']->status)->toBe($status);
 })->with([
     'said' => [[Sample::whole(1, 'cab.seat_belt')], ItemStatus::Whole],
-    'said in part' => [[Sample::points(1, 'cab.seat_belt', Point::Works)], ItemStatus::Partial],
+    'partial' => [[Sample::points(1, 'cab.seat_belt', Point::Works)], ItemStatus::Partial],
     'said wrong' => [[Sample::wrong(1, 'cab.seat_belt', Point::Works)], ItemStatus::Wrong],
     'not said' => [[], ItemStatus::Missed],
 ]);

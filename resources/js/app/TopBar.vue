@@ -28,7 +28,7 @@ async function leave(): Promise<void> {
         </nav>
         <div class="who">
             <span v-if="user" class="person">{{ user.name }}, {{ user.role }}</span>
-            <button type="button" @click="turn">{{ light === 'day' ? 'Dusk' : 'Day' }}</button>
+            <button type="button" @click="turn">{{ light === 'day' ? 'Night mode' : 'Day mode' }}</button>
             <button type="button" @click="leave">Sign out</button>
         </div>
     </header>

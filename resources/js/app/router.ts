@@ -83,7 +83,7 @@ router.beforeEach(async (to) => {
     if (to.meta.open === true) return user.value === undefined ? true : { name: 'today' };
     if (user.value === undefined) return { name: 'sign-in', query: { next: to.fullPath } };
     const forStaff = ['today', 'students', 'start', 'library', 'versions', 'draft'];
-    if (user.value.role === 'student' && forStaff.includes(String(to.name))) {
+    if (!user.value.sees_all_students && forStaff.includes(String(to.name))) {
         return user.value.student_id === null ? true : { name: 'student', params: { id: user.value.student_id } };
     }
     return true;

@@ -28,7 +28,7 @@ const answer = computed(() => {
         <p v-for="check in unmet" :key="check.said">{{ check.said }} {{ check.enough }}</p>
         <details v-if="rescore.item_changes > 0">
             <summary>
-                {{ rescore.item_changes }} {{ rescore.item_changes === 1 ? 'item fares' : 'items fare' }} differently
+                {{ rescore.item_changes }} {{ rescore.item_changes === 1 ? 'item scores' : 'items score' }} differently
             </summary>
             <ul>
                 <li v-for="(item, index) in rescore.items" :key="index">

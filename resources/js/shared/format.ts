@@ -4,7 +4,7 @@ const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String
 export const minutes = (ms: number): string => clock(Math.floor(ms / 1000));
 
 /** Thousandths as percent with one decimal, rounded down as the server does it. */
-export const percent = (permille: number): string => `${Math.floor(permille / 10)}.${permille % 10} %`;
+export const percent = (permille: number): string => `${Math.floor(permille / 10)}.${permille % 10}%`;
 
 let zone: string | undefined;
 

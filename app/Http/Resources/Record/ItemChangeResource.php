@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Pasada\Core\Scoring\ItemChange;
 use Pasada\Core\Scoring\ItemStatus;
 
-/** How one item fares before and after; null where it is not asked. */
+/** How one item scores before and after; null where it is not asked. */
 #[OA\Schema]
 final readonly class ItemChangeResource
 {

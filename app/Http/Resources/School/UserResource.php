@@ -25,6 +25,12 @@ final readonly class UserResource implements Responsable
         public string $email,
         #[OA\Property(type: 'string', enum: Role::class)]
         public Role $role,
+        #[OA\Property(description: 'whether walks are theirs to score')]
+        public bool $may_score,
+        #[OA\Property(description: 'whether other students are theirs to see')]
+        public bool $sees_all_students,
+        #[OA\Property(description: 'whether checklists, vehicles and phrases are theirs to change')]
+        public bool $may_change_documents,
         #[OA\Property]
         public ?int $student_id,
         #[OA\Property]
@@ -38,7 +44,8 @@ final readonly class UserResource implements Responsable
     public static function of(User $user): self
     {
         return new self(
-            $user->id, $user->name, $user->email, $user->role, $user->student?->id, $user->school->name,
+            $user->id, $user->name, $user->email, $user->role, $user->role->scores(), $user->role->seesAllStudents(),
+            $user->role->changesDocuments(), $user->student?->id, $user->school->name,
             $user->school->state, $user->school->time_zone,
         );
     }

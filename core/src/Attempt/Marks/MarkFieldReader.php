@@ -80,7 +80,7 @@ final readonly class MarkFieldReader
         if ($section !== $this->inspection->checklist->rules->brakes?->section) {
             $node
                 ->child('section')
-                ->fault(sprintf('"%s" does not hold the brake tests; only they are begun again', $section));
+                ->fault(sprintf('"%s" does not hold the brake tests; only they are restarted', $section));
         }
 
         return $section;

@@ -22,7 +22,7 @@ enum MarkKind: string
     /** A defect put there for this walk, which the student does not know of. */
     case DefectPlanted = 'defect_planted';
     case DefectNoticed = 'defect_noticed';
-    /** The brake tests begun again from the beginning. */
+    /** The brake tests restarted from the beginning. */
     case Restarted = 'restarted';
     case Paused = 'paused';
     case Resumed = 'resumed';

@@ -90,6 +90,8 @@ final readonly class Judgement
 
     public function tooOften(): string
     {
-        return sprintf('begun again %d times, %d allowed', $this->restarts, $this->restartsAllowed);
+        $times = $this->restarts === 1 ? 'once' : $this->restarts.' times';
+
+        return sprintf('restarted %s, %d allowed', $times, $this->restartsAllowed);
     }
 }

@@ -40,7 +40,7 @@ final readonly class JudgementWriter
         foreach ($judgement->steps as $step) {
             $lines[] = sprintf('  %-11s%s: %s', $step->outcome->value, $step->test->label(), $step->what);
         }
-        $lines[] = sprintf('Begun again %d of %d times.', $judgement->restarts, $judgement->restartsAllowed);
+        $lines[] = sprintf('Restarted %d of %d times.', $judgement->restarts, $judgement->restartsAllowed);
 
         return implode("\n", $lines);
     }

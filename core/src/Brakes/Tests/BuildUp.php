@@ -45,6 +45,11 @@ final readonly class BuildUp implements Procedure
         );
     }
 
+    public function settings(): array
+    {
+        return ['high' => 's', 'build_from_psi' => 'psi', 'build_to_psi' => 'psi', 'least_rpm' => 'rpm'];
+    }
+
     public function actions(StepRule $rule, bool $combination): array
     {
         return [

@@ -58,6 +58,11 @@ final readonly class CutIn implements Procedure
         );
     }
 
+    public function settings(): array
+    {
+        return ['low' => 'psi below cut-out', 'high' => 'psi below cut-out'];
+    }
+
     public function actions(StepRule $rule, bool $combination): array
     {
         return ['fan down until the needles rise again'];

@@ -44,6 +44,11 @@ final readonly class CutOut implements Procedure
         return new StepRule(BrakeTest::CutOut, new Limits(120, 140), [StateNeed::EngineOn]);
     }
 
+    public function settings(): array
+    {
+        return ['low' => 'psi', 'high' => 'psi', 'least_rpm' => 'rpm'];
+    }
+
     public function actions(StepRule $rule, bool $combination): array
     {
         return ['until the dryer purges'];

@@ -40,6 +40,11 @@ final readonly class LeakApplied implements Procedure
         return LeakMinute::rule(BrakeTest::LeakApplied, $combination ? 4 : 3);
     }
 
+    public function settings(): array
+    {
+        return LeakMinute::SETTINGS;
+    }
+
     public function actions(StepRule $rule, bool $combination): array
     {
         return ['full pedal, gauges still', 'a whole minute'];

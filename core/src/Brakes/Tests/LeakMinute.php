@@ -21,6 +21,9 @@ use Pasada\Core\Brakes\StepRule;
  */
 final readonly class LeakMinute
 {
+    /** Of Procedure::settings(). */
+    public const SETTINGS = ['high' => 'psi', 'single_high' => 'psi', 'from_psi' => 'psi', 'slack_seconds' => 's'];
+
     private const MINUTE_MS = 60_000;
 
     /** Time around a reading within which it has to be said. */

@@ -42,6 +42,11 @@ final readonly class LeakReleased implements Procedure
         return LeakMinute::rule(BrakeTest::LeakReleased, $combination ? 3 : 2);
     }
 
+    public function settings(): array
+    {
+        return LeakMinute::SETTINGS;
+    }
+
     public function actions(StepRule $rule, bool $combination): array
     {
         return ['no pedal', 'a whole minute'];

@@ -48,6 +48,11 @@ final readonly class LowAir implements Procedure
         return new StepRule(BrakeTest::LowAir, Limits::atLeast(55), [StateNeed::KeyOn]);
     }
 
+    public function settings(): array
+    {
+        return ['low' => 'psi'];
+    }
+
     public function actions(StepRule $rule, bool $combination): array
     {
         return ['engine off', 'fan the pedal down'];

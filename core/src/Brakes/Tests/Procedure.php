@@ -8,6 +8,7 @@ use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\Judging\Run;
 use Pasada\Core\Brakes\Judging\StepVerdict;
 use Pasada\Core\Brakes\StepRule;
+use Pasada\Core\Brakes\StepSetting;
 use Pasada\Core\Brakes\TestKind;
 
 /** All that is particular to one brake test. */
@@ -24,6 +25,9 @@ interface Procedure
 
     /** What it needs, what has to be said and its limits, where a checklist and a vehicle say nothing. */
     public function usual(bool $combination): StepRule;
+
+    /** @return array<value-of<StepSetting>, string> the figures that a checklist can set for it, and the unit of each */
+    public function settings(): array;
 
     /** @return list<string> what the student does, in the words of the yard */
     public function actions(StepRule $rule, bool $combination): array;

@@ -52,6 +52,11 @@ final readonly class ServiceBrake implements Procedure
         return new StepRule(BrakeTest::Service, new Limits(null, null), $needs, [Spoken::AreaClear]);
     }
 
+    public function settings(): array
+    {
+        return [];
+    }
+
     public function actions(StepRule $rule, bool $combination): array
     {
         return ['about 5 mph, then the pedal'];

@@ -47,6 +47,11 @@ final readonly class SpringBrakes implements Procedure
         return new StepRule(BrakeTest::SpringPop, new Limits(20, 45), []);
     }
 
+    public function settings(): array
+    {
+        return ['low' => 'psi', 'high' => 'psi', 'single_low' => 'psi', 'single_high' => 'psi'];
+    }
+
     public function actions(StepRule $rule, bool $combination): array
     {
         return ['engine off', 'fan on; hands off the valves'];

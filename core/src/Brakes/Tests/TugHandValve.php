@@ -39,6 +39,11 @@ final readonly class TugHandValve implements Procedure
         return Tug::rule(BrakeTest::TugHand);
     }
 
+    public function settings(): array
+    {
+        return [];
+    }
+
     public function actions(StepRule $rule, bool $combination): array
     {
         return ['both valves in, hand valve on', 'a gentle tug'];

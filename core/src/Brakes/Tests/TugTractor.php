@@ -39,6 +39,11 @@ final readonly class TugTractor implements Procedure
         return Tug::rule(BrakeTest::TugTractor);
     }
 
+    public function settings(): array
+    {
+        return [];
+    }
+
     public function actions(StepRule $rule, bool $combination): array
     {
         return [$combination ? 'trailer valve in, tractor valve out' : 'valve out', 'a gentle tug'];

@@ -39,6 +39,11 @@ final readonly class TugTrailer implements Procedure
         return Tug::rule(BrakeTest::TugTrailer);
     }
 
+    public function settings(): array
+    {
+        return [];
+    }
+
     public function actions(StepRule $rule, bool $combination): array
     {
         return ['tractor valve in, trailer valve out', 'a gentle tug'];

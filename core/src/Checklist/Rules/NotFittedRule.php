@@ -9,6 +9,6 @@ enum NotFittedRule: string
 {
     /** The vehicle's description decides: they are not asked. */
     case ByVehicle = 'vehicle';
-    /** They stay on the list and are earned by saying "not fitted", confirmed by the scorer. */
+    /** They stay on the list and are earned by saying "not equipped", confirmed by the scorer. */
     case Spoken = 'spoken';
 }

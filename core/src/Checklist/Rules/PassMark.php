@@ -38,7 +38,7 @@ final readonly class PassMark
         return $this->sections[$section]->percent ?? $this->sectionPercent;
     }
 
-    /** The misses let pass in a section. */
+    /** The misses allowed in a section. */
     public function missesAllowedIn(string $section): ?int
     {
         return $this->sections[$section]->missesAllowed ?? $this->sectionMissesAllowed;

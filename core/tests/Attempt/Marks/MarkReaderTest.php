@@ -54,13 +54,13 @@ it('reads back what it writes', function (Mark $mark): void {
 
     expect($read[0]->equals($mark))->toBeTrue();
 })->with([
-    'heard whole' => [Sample::whole(2, 'engine.oil_level')],
+    'complete' => [Sample::whole(2, 'engine.oil_level')],
     'points heard' => [Sample::points(2, 'engine.alternator', Point::Mounted, Point::BeltPlay)],
-    'only named' => [Mark::pointsHeard(Sample::id(2), 2000, 'engine.alternator', PointSet::none())],
+    'named only' => [Mark::pointsHeard(Sample::id(2), 2000, 'engine.alternator', PointSet::none())],
     'taken back' => [Sample::takenBack(2, 'engine.alternator', Point::Identified)],
     'place entered' => [Sample::enter(2, 'cab')],
     'place closed' => [Sample::close(2, 'engine')],
-    'not fitted' => [Sample::wave(2, 'cab.horn_air')],
+    'not equipped' => [Sample::wave(2, 'cab.horn_air')],
     'a note on an item' => [Mark::note(Sample::id(2), 2000, 'say it louder', 'cab.horn_air')],
     'a note on the walk' => [Mark::note(Sample::id(2), 2000, 'wind')],
     'undo' => [Sample::undo(2, 1)],

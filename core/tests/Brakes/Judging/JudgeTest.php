@@ -593,8 +593,8 @@ it('says that it was begun again too often, where nothing else broke it', functi
     expect([$judged->standing, $judged->causeTold()])->toBe([$standing, $cause]);
 })->with([
     [2, 'passed', null],
-    [1, 'failed', 'leak test, brakes applied: begun again 2 times, 1 allowed'],
-    [0, 'failed', 'leak test, brakes applied: begun again 2 times, 0 allowed'],
+    [1, 'failed', 'leak test, brakes applied: restarted 2 times, 1 allowed'],
+    [0, 'failed', 'leak test, brakes applied: restarted 2 times, 0 allowed'],
 ]);
 
 it('tells a student what each test needs, cautions first, as it stands in the rule', function (): void {
@@ -663,7 +663,7 @@ it('takes low pressure for a governor that never cut in only after it cut out, w
     ],
 ]);
 
-it('counts the times that the tests were begun again without an event of it', function (
+it('counts the times that the tests were restarted without an event of it', function (
     int $elsewhere,
     string $standing,
 ): void {

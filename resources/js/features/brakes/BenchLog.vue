@@ -16,7 +16,7 @@ function told({ kind, to, primary, secondary, value, text }: BrakeEvent): string
 
 <template>
     <details>
-        <summary>{{ events.length }} things observed</summary>
+        <summary>{{ events.length }} events</summary>
         <ol reversed>
             <li v-for="(event, n) in events.toReversed()" :key="`${event.at_ms} ${n}`">
                 <span class="numeral">{{ minutes(event.at_ms) }}</span> {{ told(event) }}

@@ -10,14 +10,16 @@ const open = computed(() => props.bench.steps.filter(({ outcome }) => outcome ==
 </script>
 
 <template>
-    <section v-if="open.length > 0" class="open" aria-label="Not noted" role="status">
+    <section v-if="open.length > 0" class="open" aria-label="Missing readings" role="status">
         <p v-for="step in open" :key="step.test">
             <strong>{{ step.label }}:</strong> {{ step.what }}
-            <NButton :data-answer="step.test" @click="on.recordAt(step.asked_at_ms ?? 0, { kind: step.answered_by ?? 'reading', ...on.gauges() })"
+            <NButton
+                :data-answer="step.test"
+                @click="on.recordAt(step.asked_at_ms ?? 0, { kind: step.answered_by ?? 'reading', ...on.gauges() })"
                 >It was {{ on.primary.value }} and {{ on.secondary.value }}</NButton
             >
         </p>
-        <p class="quiet">Lay both gauges as they stood then, and press.</p>
+        <p class="quiet">Set both gauges to what they showed then, and tap.</p>
     </section>
 </template>
 

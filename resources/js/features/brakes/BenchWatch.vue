@@ -35,7 +35,7 @@ const stopwatch = computed(() => {
             <GaugeStep v-model="secondary" label="Secondary" />
         </div>
         <NButton size="large" data-test="reading" @click="on.record({ kind: 'reading', ...on.gauges() })"
-            >Take this reading&nbsp;<kbd>r</kbd></NButton
+            >Record reading&nbsp;<kbd>r</kbd></NButton
         >
     </section>
 </template>

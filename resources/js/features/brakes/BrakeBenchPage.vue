@@ -91,7 +91,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
                         <BenchSteps :bench="bench" :silent="silent" />
                         <p v-if="asked && unanswered.length > 0" role="alert">
                             {{ unanswered.length === 1 ? 'One step is' : `${unanswered.length} steps are` }} not judged,
-                            because a reading is missing. Tell it above, or go on without.
+                            because a reading is missing. Enter it above, or go on without.
                         </p>
                         <div class="acts">
                             <NButton data-test="undo" :disabled="on.events.value.length === 0" @click="on.undo"
@@ -101,13 +101,13 @@ useEventListener('keydown', (event: KeyboardEvent) => {
                                 v-if="bench.restarts < bench.restarts_allowed"
                                 data-test="restart"
                                 @click="on.record({ kind: 'restarted' })"
-                                >Begin again ({{ bench.restarts_allowed - bench.restarts }} left)</NButton
+                                >Restart brake tests ({{ bench.restarts_allowed - bench.restarts }} left)</NButton
                             >
                             <NButton v-if="data.mode === 'exam'" @click="shownVerdicts = !shownVerdicts"
                                 >{{ shownVerdicts ? 'Hide' : 'Show' }} verdicts</NButton
                             >
                             <NButton type="primary" data-test="to-sheet" @click="toSheet">{{
-                                asked && unanswered.length > 0 ? 'Onto the sheet without' : 'Onto the sheet'
+                                asked && unanswered.length > 0 ? 'Save to score sheet anyway' : 'Save to score sheet'
                             }}</NButton>
                             <span class="quiet">{{ on.sent.value ? 'all kept' : 'keeping…' }}</span>
                         </div>

@@ -33,7 +33,7 @@ watch(found, (now) => {
 });
 const faults = computed(() => [
     { value: 'none', label: 'Sound' },
-    ...(found.value.length === 0 ? [] : [{ value: 'hidden', label: 'Something is wrong with it: find it' }]),
+    ...(found.value.length === 0 ? [] : [{ value: 'hidden', label: 'Hidden defect: find it' }]),
     ...found.value.map(({ id, name }) => ({ value: id, label: `Shown: ${name}` })),
 ]);
 
@@ -84,7 +84,9 @@ async function begin(): Promise<void> {
             <span v-if="chosen" class="quiet about"
                 >{{ chosen.steps.join(', ') }}.
                 {{
-                    chosen.restarts === 0 ? 'No beginning again.' : `May be begun again ${chosen.restarts} times.`
+                    chosen.restarts === 0
+                        ? 'No restarts.'
+                        : `${chosen.restarts} ${chosen.restarts === 1 ? 'restart' : 'restarts'} allowed.`
                 }}</span
             ></label
         >
@@ -100,7 +102,9 @@ async function begin(): Promise<void> {
             >The truck is
             <NSelect v-model:value="fault" size="large" :options="faults" :input-props="{ 'aria-label': 'Truck' }"
         /></label>
-        <NButton type="primary" size="large" data-test="climb" attr-type="submit" :loading="busy">Climb in</NButton>
+        <NButton type="primary" size="large" data-test="climb" attr-type="submit" :loading="busy"
+            >Start practice</NButton
+        >
     </form>
 </template>
 

@@ -42,18 +42,18 @@ const age = (began: number): string => minutes(Date.now() - began);
                     <header>
                         <h1>Air cab</h1>
                         <p class="quiet">
-                            Practise the brake tests on a simulated air system, as often as you like. It certifies
+                            Practice the brake tests on a simulated air system, as often as you like. It certifies
                             nobody: the state’s manual and the examiner come first. On a real truck: chocks before
                             brakes are released, chocks out before a tug, belt on, area clear, nobody under the vehicle.
                         </p>
                     </header>
                     <section v-if="kept" class="waiting" aria-label="A practice under way">
                         <p>
-                            A practice was begun {{ age(kept.began) }} minutes ago on {{ kept.choice.vehicle.name }} and
-                            is not over.
+                            A practice started {{ age(kept.began) }} minutes ago on {{ kept.choice.vehicle.name }} and
+                            is not finished.
                         </p>
                         <NButton type="primary" size="large" data-test="go-on" @click="sat = kept">Go on</NButton>
-                        <NButton size="large" data-test="drop" @click="leave">Let it go</NButton>
+                        <NButton size="large" data-test="drop" @click="leave">Discard</NButton>
                     </section>
                     <p v-if="data.vehicles.length === 0 || data.sequences.length === 0">
                         {{

@@ -32,7 +32,7 @@ const broken = computed(
     <CabResult v-if="judged" :judged="judged" :choice="choice" />
     <template v-else>
         <h1 class="visually-hidden">Air cab, {{ choice.vehicle.name }}</h1>
-        <p v-if="over" role="alert">Half an hour is over and the air with it. Have it judged, or begin anew.</p>
+        <p v-if="over" role="alert">Half an hour is up. Have it judged, or start over.</p>
         <div class="cab" :data-lag="cab.lag.value">
             <div class="column">
                 <CabDash :cab="cab" />
@@ -41,8 +41,8 @@ const broken = computed(
                     <p v-if="broken" class="quiet">
                         {{
                             left > 0
-                                ? 'A step is broken. Begin the tests again, or go on and see the rest.'
-                                : 'A step is broken: an examiner might stop here. Go on and see the rest.'
+                                ? 'A step failed. Restart the brake tests, or go on to see the rest.'
+                                : 'A step failed: an examiner might stop here. Go on to see the rest.'
                         }}
                     </p>
                 </section>
@@ -68,10 +68,10 @@ const broken = computed(
     </label>
     <p class="acts">
         <NButton v-if="!judged" type="primary" size="large" data-test="done" :loading="judging" @click="cab.finish"
-            >I am done: judge it</NButton
+            >Done: judge it</NButton
         >
         <NButton v-if="!judged && left > 0" size="large" data-test="restart" @click="cab.touch({ kind: 'restarted' })"
-            >Begin the tests again ({{ left }} left)</NButton
+            >Restart brake tests ({{ left }} left)</NButton
         >
         <NButton size="large" data-test="leave" @click="emit('leave')">{{
             judged ? 'Another practice' : 'Leave without a verdict'

@@ -14,7 +14,7 @@ export function titleOf({ standing, cause, diagnosis }: Judged): string {
 }
 
 export function truckOf({ diagnosis }: Judged): string {
-    if (diagnosis === null) return 'The truck was sound.';
+    if (diagnosis === null) return 'The truck had no defect.';
     const { fault, found, suspected } = diagnosis;
     if (found === true) return `It was this: ${fault}.`;
     if (found === null || suspected === null) return `What was wrong with this truck: ${fault}.`;

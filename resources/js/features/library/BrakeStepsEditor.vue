@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { NButton, NCheckbox, NInputNumber, NSelect } from 'naive-ui';
 import { computed } from 'vue';
-import { figuresOf, saidOptions, stateOptions, testNames, testOptions, type BrakeStep } from './brakeStepWords';
+import type { BrakeStep } from './api';
+import { useEditorWords } from './useEditorWords';
 
 /* Which brake tests, in which order, within which limits. What is left empty is as usual. */
 const props = defineProps<{ steps: BrakeStep[] }>();
 const emit = defineEmits<{ change: [steps: BrakeStep[]] }>();
-const left = computed(() => testOptions.filter(({ value }) => !props.steps.some(({ test }) => test === value)));
+const words = useEditorWords();
+const left = computed(() => words.tests.filter(({ value }) => !props.steps.some(({ test }) => test === value)));
 
 /** The steps with one of them changed; what is set to nothing is left out of the file. */
 function set(index: number, key: keyof BrakeStep, value: unknown): void {
@@ -19,6 +21,7 @@ function set(index: number, key: keyof BrakeStep, value: unknown): void {
         }),
     );
 }
+const figuresOf = (test: BrakeStep['test']) => words.tests.find(({ value }) => value === test)?.figures ?? [];
 function move(index: number, by: number): void {
     const steps = [...props.steps];
     const [step] = steps.splice(index, 1);
@@ -31,7 +34,7 @@ function move(index: number, by: number): void {
     <ol class="steps">
         <li v-for="(step, index) in steps" :key="step.test" :data-brake-step="step.test">
             <header>
-                <strong>{{ testNames[step.test] }}</strong>
+                <strong>{{ words.test(step.test) }}</strong>
                 <span class="moves">
                     <NButton :disabled="index === 0" :aria-label="`${step.test} earlier`" @click="move(index, -1)"
                         >↑</NButton
@@ -48,7 +51,7 @@ function move(index: number, by: number): void {
                 </span>
             </header>
             <div class="figures">
-                <label v-for="{ key, label, unit } in figuresOf[step.test]" :key="key"
+                <label v-for="{ key, label, unit } in figuresOf(step.test)" :key="key"
                     >{{ label }}
                     <NInputNumber
                         :show-button="false"
@@ -57,7 +60,7 @@ function move(index: number, by: number): void {
                         clearable
                         placeholder="as usual"
                         :value="step[key] ?? null"
-                        :input-props="{ 'aria-label': `${testNames[step.test]}: ${label}` }"
+                        :input-props="{ 'aria-label': `${words.test(step.test)}: ${label}` }"
                         @update:value="(value) => set(index, key, value)"
                         ><template #suffix>{{ unit }}</template></NInputNumber
                     ></label
@@ -69,8 +72,8 @@ function move(index: number, by: number): void {
                         clearable
                         placeholder="the usual states"
                         :value="step.needs ?? null"
-                        :options="stateOptions"
-                        :input-props="{ 'aria-label': `${testNames[step.test]}: needs` }"
+                        :options="words.states"
+                        :input-props="{ 'aria-label': `${words.test(step.test)}: needs` }"
                         @update:value="(value: string[] | null) => set(index, 'needs', value?.length ? value : null)"
                 /></label>
                 <label
@@ -80,8 +83,8 @@ function move(index: number, by: number): void {
                         clearable
                         placeholder="as usual"
                         :value="step.say ?? null"
-                        :options="saidOptions"
-                        :input-props="{ 'aria-label': `${testNames[step.test]}: has to be said` }"
+                        :options="words.said"
+                        :input-props="{ 'aria-label': `${words.test(step.test)}: has to be said` }"
                         @update:value="(value: string[] | null) => set(index, 'say', value?.length ? value : null)"
                 /></label>
             </div>
@@ -96,11 +99,11 @@ function move(index: number, by: number): void {
     <NSelect
         v-if="left.length > 0"
         class="add"
-        placeholder="Ask another test"
+        placeholder="Add test"
         :value="null"
         :options="left"
         data-test="add-brake-step"
-        :input-props="{ 'aria-label': 'Ask another test' }"
+        :input-props="{ 'aria-label': 'Add test' }"
         @update:value="(test: BrakeStep['test']) => emit('change', [...steps, { test }])"
     />
 </template>

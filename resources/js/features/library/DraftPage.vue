@@ -9,12 +9,14 @@ import { dropDraft, publishDraft, type ChecklistDocument, type VehicleDocument }
 import ChecklistEditor from './ChecklistEditor.vue';
 import EffectPanel from './EffectPanel.vue';
 import { useDraft, type OpenDraft } from './useDraft';
+import { provideEditorWords } from './useEditorWords';
 import VehicleEditor from './VehicleEditor.vue';
 
 const props = defineProps<{ id: string }>();
 const router = useRouter();
 const open = useDraft<ChecklistDocument | VehicleDocument>(props.id);
-const { draft, document, saving, why, undo, redo } = open;
+const { draft, document, words, saving, why, undo, redo } = open;
+provideEditorWords(words);
 
 const publishing = ref(false);
 const from = ref(schoolDay());
@@ -51,7 +53,7 @@ async function drop(): Promise<void> {
 </script>
 
 <template>
-    <main v-if="draft && document" class="page">
+    <main v-if="draft && document && words" class="page">
         <header class="head">
             <div>
                 <p>
@@ -91,10 +93,10 @@ async function drop(): Promise<void> {
                 <NButton type="primary" :disabled="draft.faults.length > 0" data-test="publish-now" @click="publish"
                     >Put it in force</NButton
                 >
-                <p v-if="draft.faults.length > 0">Mend what is listed as wrong first.</p>
+                <p v-if="draft.faults.length > 0">Fix what is listed first.</p>
             </template>
             <p v-else>The manager puts it in force, so that all score by the same. Your draft is kept.</p>
-            <NButton quaternary @click="drop">Throw this draft away</NButton>
+            <NButton quaternary @click="drop">Discard draft</NButton>
         </section>
         <VehiclePlan v-if="draft.inspection" :inspection="draft.inspection" class="plan" />
         <div class="split">

@@ -15,7 +15,7 @@ const answer = computed(() => {
     if (effect.attempts.length === 0) return 'No walk is recorded yet to try it on.';
     if (turned > 0) return `${turned} of ${effect.attempts.length} recorded walks would get another verdict.`;
     return moved > 0
-        ? `No verdict changes; ${moved} of ${effect.attempts.length} recorded walks fare differently.`
+        ? `No verdict changes; ${moved} of ${effect.attempts.length} recorded walks score differently.`
         : 'Nothing changes for the recorded walks.';
 });
 const count = computed(() => {

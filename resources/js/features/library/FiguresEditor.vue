@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { NInput, NInputNumber } from 'naive-ui';
 import type { ChecklistDocument } from './api';
-import { pointNames } from './pointNames';
+import { useEditorWords } from './useEditorWords';
 
 type Figure = NonNullable<ChecklistDocument['figures']>[number];
 type Ends = 'low' | 'high' | 'accepted_low' | 'accepted_high';
 
 /* Limits, what is accepted when a student says it, and where each comes from. */
 defineProps<{ document: ChecklistDocument }>();
+const words = useEditorWords();
 const emit = defineEmits<{ change: [edit: (document: ChecklistDocument) => void] }>();
 const ends: { key: Ends; label: string }[] = [
     { key: 'low', label: 'at least' },
@@ -38,7 +39,7 @@ const set = (id: string, key: Ends, value: number | null): void =>
         </p>
         <section v-for="figure in document.figures ?? []" :key="figure.id">
             <h3>
-                {{ pointNames[figure.point as keyof typeof pointNames] }}
+                {{ words.point(figure.point) }}
                 <span class="quiet">{{
                     [...(figure.components ?? []), ...(figure.axles ?? []).map((axle) => `${axle} axle`)].join(', ')
                 }}</span>

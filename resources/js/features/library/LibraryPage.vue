@@ -41,7 +41,7 @@ async function bring(kind: Kind, event: Event): Promise<void> {
             <main class="page">
                 <h1>What is asked, and of which vehicles?</h1>
                 <div v-if="why.length > 0" class="why" role="alert">
-                    <p><strong>Nothing was taken in.</strong></p>
+                    <p><strong>Nothing was imported.</strong></p>
                     <ul>
                         <li v-for="line in why" :key="line">{{ line }}</li>
                     </ul>
@@ -79,7 +79,7 @@ async function bring(kind: Kind, event: Event): Promise<void> {
                                 :data-test="`bring-${kind}`"
                                 @change="(event) => bring(kind, event)"
                             />
-                            <NButton tag="span">Bring in a file</NButton>
+                            <NButton tag="span">Import</NButton>
                         </label>
                     </LibraryShelf>
                 </div>

@@ -42,16 +42,16 @@ function standing(entry: Entry): string {
                 <p>{{ entry.about }}</p>
                 <div class="acts">
                     <template v-if="mayEdit">
-                        <NButton type="primary" @click="$emit('change', current(entry)?.id ?? 0)">Change it</NButton>
-                        <NButton @click="$emit('copy', current(entry)?.id ?? 0)">Make a copy</NButton>
+                        <NButton type="primary" @click="$emit('change', current(entry)?.id ?? 0)">Edit</NButton>
+                        <NButton @click="$emit('copy', current(entry)?.id ?? 0)">Copy</NButton>
                     </template>
                     <RouterLink :to="{ name: 'versions', params: { kind, slug: entry.slug } }">Versions</RouterLink>
-                    <a :href="`/api/v1/library/${kind}/${current(entry)?.id}/document`" download>Keep as a file</a>
+                    <a :href="`/api/v1/library/${kind}/${current(entry)?.id}/document`" download>Download</a>
                     <a
                         v-if="kind === 'checklist'"
                         :href="`/api/v1/library/checklist/${current(entry)?.id}/table`"
                         download
-                        >Keep as a table</a
+                        >Download table</a
                     >
                 </div>
             </div>

@@ -2,7 +2,7 @@
 import { NButton, NCheckbox, NInput, NInputNumber, NSelect } from 'naive-ui';
 import { computed } from 'vue';
 import type { ChecklistDocument } from './api';
-import { pointNames } from './pointNames';
+import { useEditorWords } from './useEditorWords';
 
 type Part = ChecklistDocument['components'][number];
 type Code = NonNullable<Part['essential']>[number];
@@ -11,6 +11,7 @@ type Code = NonNullable<Part['essential']>[number];
 const props = defineProps<{ part: Part }>();
 const emit = defineEmits<{ change: [edit: (part: Part) => void]; leaveOut: [] }>();
 
+const words = useEditorWords();
 const listed = computed(() => [...(props.part.essential ?? []), ...(props.part.further ?? [])]);
 const standing = (code: Code): 'essential' | 'further' | 'none' =>
     props.part.essential?.includes(code) === true
@@ -42,15 +43,15 @@ const credits = [
 ];
 const sides = [
     { value: 'once', label: 'once' },
-    { value: 'side', label: 'each side for itself' },
+    { value: 'side', label: 'each side separately' },
     { value: 'two-sided', label: 'one item with two sides' },
 ];
 
-function say(code: string, words: string): void {
+function say(code: string, text: string): void {
     emit('change', (part) => {
         const own = { ...part.say };
-        if (words.trim() === '') Reflect.deleteProperty(own, code);
-        else own[code] = words;
+        if (text.trim() === '') Reflect.deleteProperty(own, code);
+        else own[code] = text;
         if (Object.keys(own).length === 0) delete part.say;
         else part.say = own;
     });
@@ -70,16 +71,16 @@ function say(code: string, words: string): void {
         <p class="quiet">Tap a point: essential, further, not asked.</p>
         <div class="points">
             <button
-                v-for="(name, code) in pointNames"
+                v-for="{ value: code, label: name } in words.points"
                 :key="code"
                 type="button"
                 class="point"
-                :class="standing(code)"
-                :aria-label="`${name}: ${standing(code)}`"
+                :class="standing(code as Code)"
+                :aria-label="`${name}: ${standing(code as Code)}`"
                 :data-code="code"
-                @click="turn(code)"
+                @click="turn(code as Code)"
             >
-                {{ name }} <small v-if="standing(code) !== 'none'">{{ standing(code) }}</small>
+                {{ name }} <small v-if="standing(code as Code) !== 'none'">{{ standing(code as Code) }}</small>
             </button>
         </div>
         <div class="grid">
@@ -122,7 +123,7 @@ function say(code: string, words: string): void {
         <details>
             <summary>Your own words</summary>
             <div v-for="code in listed" :key="code" class="line">
-                <label :for="`say-${part.id}-${code}`">{{ pointNames[code] }}</label>
+                <label :for="`say-${part.id}-${code}`">{{ words.point(code) }}</label>
                 <NInput
                     :value="part.say?.[code] ?? ''"
                     placeholder="the usual words"
@@ -131,7 +132,7 @@ function say(code: string, words: string): void {
                 />
             </div>
         </details>
-        <div><NButton @click="$emit('leaveOut')">Do not ask it here</NButton></div>
+        <div><NButton @click="$emit('leaveOut')">Remove from this stop</NButton></div>
     </div>
 </template>
 

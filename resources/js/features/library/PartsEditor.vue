@@ -107,7 +107,7 @@ function add(section: string, stop: string): void {
                         </li>
                     </template>
                 </ul>
-                <NButton v-if="wanted === ''" size="small" @click="add(section.id, stop.id)">Ask one more part</NButton>
+                <NButton v-if="wanted === ''" size="small" @click="add(section.id, stop.id)">Add part</NButton>
             </div>
         </section>
     </div>

@@ -4,13 +4,18 @@ import { computed } from 'vue';
 import type { ChecklistDocument } from './api';
 import BrakeStepsEditor from './BrakeStepsEditor.vue';
 import SectionMarks from './SectionMarks.vue';
+import { useEditorWords } from './useEditorWords';
 import { brakeQuestions, numbers, questions, readRule, writeRule, type RuleNumber } from './ruleQuestions';
 
 const props = defineProps<{ document: ChecklistDocument }>();
 const emit = defineEmits<{ change: [edit: (document: ChecklistDocument) => void] }>();
 
 const set = (path: string[], value: unknown): void => emit('change', (document) => writeRule(document, path, value));
-const asked = computed(() => [...questions, ...(props.document.rules.brake_tests === undefined ? [] : brakeQuestions)]);
+const words = useEditorWords();
+const asked = computed(() => [
+    ...questions,
+    ...(props.document.rules.brake_tests === undefined ? [] : brakeQuestions(words.tests)),
+]);
 const figures = computed(() =>
     numbers.filter(({ path }) => path[0] !== 'brake_tests' || props.document.rules.brake_tests !== undefined),
 );
@@ -88,7 +93,7 @@ const draws = computed(() => props.document.forms?.draw ?? []);
             <BrakeStepsEditor :steps="steps" @change="(changed) => set(['brake_tests', 'steps'], changed)" />
         </template>
         <div class="question">
-            <span id="half">An item said in part</span>
+            <span id="half">A partial item</span>
             <NCheckbox
                 :checked="document.rules.half_for_part ?? false"
                 aria-labelledby="half"

@@ -8,7 +8,7 @@ defineProps<{ document: ChecklistDocument }>();
 const emit = defineEmits<{ change: [edit: (document: ChecklistDocument) => void] }>();
 const marks = [
     { key: 'percent' as const, label: 'share', unit: '%', low: 1, high: 100 },
-    { key: 'misses_allowed' as const, label: 'misses let pass', unit: 'items', low: 0, high: 1000 },
+    { key: 'misses_allowed' as const, label: 'misses allowed', unit: 'items', low: 0, high: 1000 },
 ];
 
 function set(section: string, key: 'percent' | 'misses_allowed', value: number | null): void {

@@ -18,7 +18,7 @@ async function lay(event: Event): Promise<void> {
     done.value = '';
     try {
         emit('laid', await layTable(props.draft.id, props.draft.step, await file.text()));
-        done.value = `${file.name} is taken over. Undo takes it back.`;
+        done.value = `${file.name} is imported. Undo takes it back.`;
     } catch (error) {
         why.value =
             error instanceof ApiProblem && error.errors.length > 0
@@ -32,8 +32,8 @@ async function lay(event: Event): Promise<void> {
 <template>
     <div class="table">
         <p>
-            Keep the version in force as a table from the list of checklists, change it in a spreadsheet, and lay it
-            over this draft. Commas, semicolons and tabs are understood. Everything is checked first; with one fault
+            Download the table of the version in force from the list of checklists, change it in a spreadsheet, and lay
+            it over this draft. Commas, semicolons and tabs are understood. Everything is checked first; with one fault
             nothing is taken.
         </p>
         <label class="bring">
@@ -44,11 +44,11 @@ async function lay(event: Event): Promise<void> {
                 data-test="lay-table"
                 @change="lay"
             />
-            <NButton tag="span" type="primary">Lay a table over this draft</NButton>
+            <NButton tag="span" type="primary">Import table into draft</NButton>
         </label>
         <p v-if="done" role="status">{{ done }}</p>
         <div v-if="why.length > 0" role="alert" class="why">
-            <p><strong>Nothing was taken over.</strong></p>
+            <p><strong>Nothing was imported.</strong></p>
             <ul>
                 <li v-for="line in why" :key="line">{{ line }}</li>
             </ul>

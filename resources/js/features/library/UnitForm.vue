@@ -83,12 +83,12 @@ const facts = ['suspension', 'brakes', 'wheels', 'hub'] as const;
                 <NCheckbox
                     :checked="one.auto_inflation ?? false"
                     @update:checked="(value) => axle(index, (each) => (each.auto_inflation = value))"
-                    >tyre inflation</NCheckbox
+                    >tire inflation</NCheckbox
                 >
                 <NCheckbox
                     :checked="one.hub_meter ?? false"
                     @update:checked="(value) => axle(index, (each) => (each.hub_meter = value))"
-                    >hub meter</NCheckbox
+                    >hubodometer</NCheckbox
                 >
             </div>
             <NButton
@@ -100,8 +100,8 @@ const facts = ['suspension', 'brakes', 'wheels', 'hub'] as const;
             >
         </div>
         <div class="acts">
-            <NButton @click="addAxle">One more axle</NButton>
-            <NButton v-if="!first" quaternary @click="$emit('remove')">Unhitch it</NButton>
+            <NButton @click="addAxle">Add axle</NButton>
+            <NButton v-if="!first" quaternary @click="$emit('remove')">Unhitch</NButton>
         </div>
     </section>
 </template>

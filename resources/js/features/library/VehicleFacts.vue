@@ -16,7 +16,7 @@ const known: { value: string; label: string; component: string; point: Own['poin
         component: 'test.governor',
         point: 'reading',
     },
-    { value: 'wheel.tyre/inflation', label: 'Tyre pressure, psi', component: 'wheel.tyre', point: 'inflation' },
+    { value: 'wheel.tyre/inflation', label: 'Tire pressure, psi', component: 'wheel.tyre', point: 'inflation' },
     { value: 'test.leak_applied/reading', label: 'Leak limit, psi', component: 'test.leak_applied', point: 'reading' },
     { value: 'cab.oil_gauge/reading', label: 'Oil pressure, psi', component: 'cab.oil_gauge', point: 'reading' },
     { value: 'cab.temp_gauge/reading', label: 'Coolant, °F', component: 'cab.temp_gauge', point: 'reading' },
@@ -92,7 +92,7 @@ const defect = (index: number, key: 'component' | 'axle' | 'what', value: string
                     (one.figures ??= []).push({ component: 'test.governor', point: 'reading', low: 120, high: 140 }),
                 )
             "
-            >One more figure</NButton
+            >Add figure</NButton
         >
         <h2>Known defects, planted or found</h2>
         <p class="quiet">A school's own vehicle found unsafe is out of service, lesson or not.</p>
@@ -115,7 +115,7 @@ const defect = (index: number, key: 'component' | 'axle' | 'what', value: string
                 :input-props="{ 'aria-label': 'What is wrong' }"
                 @update:value="(value) => defect(index, 'what', value)"
             />
-            <NButton quaternary @click="$emit('change', (each) => each.defects?.splice(index, 1))">Mended</NButton>
+            <NButton quaternary @click="$emit('change', (each) => each.defects?.splice(index, 1))">Fixed</NButton>
         </div>
         <NButton
             @click="
@@ -123,7 +123,7 @@ const defect = (index: number, key: 'component' | 'axle' | 'what', value: string
                     (one.defects ??= []).push({ component: 'wheel.tyre', what: 'nail in the tread' }),
                 )
             "
-            >One more defect</NButton
+            >Add defect</NButton
         >
     </div>
 </template>

@@ -7,8 +7,12 @@ export type Effect = Schemas['EffectResource'];
 export type ChecklistDocument = Schemas['ChecklistDocument'];
 export type VehicleDocument = Schemas['VehicleDocument'];
 export type Draft = Schemas['DraftResource'];
+export type EditorWords = Schemas['EditorWordsResource'];
+export type BrakeStep = NonNullable<NonNullable<ChecklistDocument['rules']['brake_tests']>['steps']>[number];
 
 const at = (id: string): { params: { path: { draft: string } } } => ({ params: { path: { draft: id } } });
+
+export const readEditorWords = (): Promise<EditorWords> => answer(api.GET('/library/words'));
 
 export const readLibrary = (): Promise<Library> => answer(api.GET('/library'));
 

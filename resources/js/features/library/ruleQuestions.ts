@@ -1,5 +1,4 @@
 import type { ChecklistDocument } from './api';
-import { testOptions } from './brakeStepWords';
 
 /**
  * The questions that schools and states answer differently, in the words of the trade. What an answer means is the
@@ -56,7 +55,7 @@ export const questions: RuleQuestion[] = [
         question: 'How are axles asked?',
         usual: 'group',
         options: [
-            { value: 'each', label: 'Every axle for itself' },
+            { value: 'each', label: 'Each axle separately' },
             { value: 'group', label: 'A tandem once' },
             { value: 'all', label: 'Once for the whole vehicle' },
         ],
@@ -131,18 +130,18 @@ export const questions: RuleQuestion[] = [
         usual: 'vehicle',
         options: [
             { value: 'vehicle', label: 'are not asked' },
-            { value: 'spoken', label: 'are earned by saying "not fitted"' },
+            { value: 'spoken', label: 'are earned by saying "not equipped"' },
         ],
     },
     {
         path: ['defects', 'recited_over'],
         rule: 'defects',
-        question: 'A part recited as sound over a known defect earns',
+        question: 'A part said to be OK over a known defect earns',
         usual: 'full',
         options: [
             { value: 'nothing', label: 'nothing' },
             { value: 'half', label: 'half' },
-            { value: 'full', label: 'as if it were sound; it is told of' },
+            { value: 'full', label: 'as if it were OK; it is told of' },
         ],
     },
     {
@@ -178,7 +177,7 @@ export const questions: RuleQuestion[] = [
     },
 ];
 
-export const brakeQuestions: RuleQuestion[] = [
+export const brakeQuestions = (tests: RuleQuestion['options']): RuleQuestion[] => [
     {
         path: ['brake_tests', 'sequence'],
         rule: 'brake_tests',
@@ -215,27 +214,33 @@ export const brakeQuestions: RuleQuestion[] = [
     {
         path: ['brake_tests', 'restart_from'],
         rule: 'brake_tests',
-        question: 'From where are they begun again?',
+        question: 'From where are they restarted?',
         usual: '',
-        options: [{ value: '', label: 'From the beginning' }, ...testOptions],
+        options: [{ value: '', label: 'From the beginning' }, ...tests],
     },
 ];
 
 export const numbers: RuleNumber[] = [
     { path: ['pass', 'overall_percent'], question: 'Share of the whole to pass', unit: '%', low: 1, high: 100 },
     { path: ['pass', 'section_percent'], question: 'Share of every section to pass', unit: '%', low: 1, high: 100 },
-    { path: ['pass', 'misses_allowed'], question: 'Misses let pass', unit: 'items', low: 0, high: 1000 },
+    { path: ['pass', 'misses_allowed'], question: 'Misses allowed', unit: 'items', low: 0, high: 1000 },
     {
         path: ['pass', 'section_misses_allowed'],
-        question: 'Misses let pass in every section',
+        question: 'Misses allowed in each section',
         unit: 'items',
         low: 0,
         high: 1000,
     },
-    { path: ['pass', 'out_of_place_allowed'], question: 'Out of place let pass', unit: 'items', low: 0, high: 1000 },
+    {
+        path: ['pass', 'out_of_place_allowed'],
+        question: 'Out-of-order items allowed',
+        unit: 'items',
+        low: 0,
+        high: 1000,
+    },
     {
         path: ['pass', 'sections_out_of_place_allowed'],
-        question: 'Sections out of place let pass',
+        question: 'Out-of-order sections allowed',
         unit: 'sections',
         low: 0,
         high: 100,
@@ -243,7 +248,7 @@ export const numbers: RuleNumber[] = [
     { path: ['time_allowed_seconds'], question: 'Time for the walk', unit: 'minutes', low: 1, high: 240, per: 60 },
     {
         path: ['brake_tests', 'restarts'],
-        question: 'New beginnings of the brake tests',
+        question: 'Brake test restarts',
         unit: 'times',
         low: 0,
         high: 2,

@@ -1,7 +1,17 @@
 import { ApiProblem } from '@/shared/api/client';
 import { useDebounceFn } from '@vueuse/core';
 import { computed, ref, shallowRef } from 'vue';
-import { readDraft, readEffect, redoDraft, saveDraft, undoDraft, type Draft, type Effect } from './api';
+import {
+    readDraft,
+    readEditorWords,
+    readEffect,
+    redoDraft,
+    saveDraft,
+    undoDraft,
+    type Draft,
+    type EditorWords,
+    type Effect,
+} from './api';
 
 const SAVE_AFTER_MS = 600;
 
@@ -14,6 +24,7 @@ export function useDraft<D extends object>(id: string) {
     const draft = shallowRef<Draft>();
     const document = shallowRef<D>();
     const effect = shallowRef<Effect>();
+    const words = shallowRef<EditorWords>();
     const saving = ref<'saved' | 'saving' | 'kept' | 'conflict'>('saved');
     const why = ref('');
     let running: Promise<void> | undefined;
@@ -27,7 +38,9 @@ export function useDraft<D extends object>(id: string) {
     async function open(): Promise<void> {
         why.value = '';
         try {
-            take(await readDraft(id));
+            const [read, known] = await Promise.all([readDraft(id), readEditorWords()]);
+            words.value = known;
+            take(read);
             const text = localStorage.getItem(kept);
             if (text !== null) {
                 // Typed before a reload and not yet on the server.
@@ -115,6 +128,7 @@ export function useDraft<D extends object>(id: string) {
         draft,
         document,
         effect,
+        words,
         saving: computed(() => saving.value),
         why,
         change,

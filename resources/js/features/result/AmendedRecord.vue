@@ -15,8 +15,8 @@ const told = (state: keyof typeof states, missing: string[]): string =>
     <section class="amended">
         <h2>Amended since it was closed</h2>
         <p v-if="result.original">
-            As closed: {{ standings[result.original.standing].word }}, {{ percent(result.original.permille) }},
-            {{ result.original.whole }} of {{ result.original.asked }} items heard whole. Above is how it stands now.
+            When closed: {{ standings[result.original.standing].word }}, {{ percent(result.original.permille) }},
+            {{ result.original.whole }} of {{ result.original.asked }} items complete. Above is how it stands now.
         </p>
         <div v-for="amendment in result.amendments" :key="amendment.id">
             <p>{{ dayAndTime(amendment.made_at) }}, {{ amendment.by }}: “{{ amendment.reason }}”</p>
@@ -26,7 +26,7 @@ const told = (state: keyof typeof states, missing: string[]): string =>
                     {{ told(item.now, item.now_missing) }}
                 </li>
             </ul>
-            <p v-else class="quiet">No item stands otherwise by it.</p>
+            <p v-else class="quiet">No item changed.</p>
         </div>
     </section>
 </template>

@@ -12,7 +12,7 @@ const answer = computed(() => {
     if (before === undefined || before === null) return 'this is the first finished walk.';
     const best = Math.max(...props.result.earlier.map(({ permille }) => permille ?? 0));
     const change = props.result.sheet.permille - before;
-    const points = percent(Math.abs(change)).replace(' %', '');
+    const points = percent(Math.abs(change)).replace('%', '');
     const moved =
         change === 0 ? 'the same as last time' : `${points} points ${change > 0 ? 'more' : 'less'} than last time`;
     return `${moved}${props.result.sheet.permille > best ? ', and the best so far' : ''}.`;

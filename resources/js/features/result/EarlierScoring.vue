@@ -17,7 +17,7 @@ defineProps<{ earlier: NonNullable<Result['earlier_scoring']> }>();
             }}{{ earlier.changes.length === 0 ? '; every item stands the same.' : '.' }}
         </p>
         <details v-if="earlier.changes.length > 0">
-            <summary>{{ earlier.changes.length }} items that it sees otherwise</summary>
+            <summary>{{ earlier.changes.length }} items it scores differently</summary>
             <ul>
                 <li v-for="change in earlier.changes" :key="change.item">
                     {{ change.name }}: {{ states[change.was].word }}, now {{ states[change.now].word }}

@@ -20,18 +20,18 @@ const named = computed(
 );
 
 function told(lesson: Result['lessons'][number]): string {
-    if (lesson.defect !== null) return `recited as sound; in truth: ${lesson.defect}`;
+    if (lesson.defect !== null) return `said to be OK; in fact: ${lesson.defect}`;
     if (lesson.carried_from !== null) return `${states[lesson.status].word}, by reference to ${lesson.carried_from}`;
     if (lesson.status === 'whole' || lesson.status === 'carried') return `${states[lesson.status].word}, with a slip`;
     if (lesson.status === 'later_added')
         return `${states[lesson.status].word}; not in time: ${lesson.missing.join(', ')}`;
     if (lesson.status !== 'partial') return states[lesson.status].word;
-    return `${named.value.has(lesson.item) ? 'only named' : 'said in part'}; not said: ${lesson.missing.join(', ')}`;
+    return `${named.value.has(lesson.item) ? 'named only' : 'partial'}; not said: ${lesson.missing.join(', ')}`;
 }
 </script>
 
 <template>
-    <p v-if="sections.length === 0">Nothing: every item was heard whole.</p>
+    <p v-if="sections.length === 0">Nothing: every item was complete.</p>
     <details v-for="(section, index) in sections" :key="section.id" :open="index === 0">
         <summary>
             {{ section.name }} <span class="numeral">{{ section.lessons.length }}</span>

@@ -21,7 +21,7 @@ import WhatIf from './WhatIf.vue';
 const props = defineProps<{ id: string }>();
 const { loaded, again } = useLoad(() => readResult(props.id));
 const { user } = useSession();
-const mayCompare = computed(() => user.value !== undefined && user.value.role !== 'student');
+const mayCompare = computed(() => user.value?.sees_all_students === true);
 </script>
 
 <template>
@@ -72,7 +72,7 @@ const mayCompare = computed(() => user.value !== undefined && user.value.role !=
                     <WhatIf :attempt="id" />
                 </section>
                 <StateLegend />
-                <p><a :href="`/api/v1/attempts/${id}/record`" download>Keep the whole record as a file</a></p>
+                <p><a :href="`/api/v1/attempts/${id}/record`" download>Download record</a></p>
                 <p class="quiet">
                     {{ data.inspection.pass_note }} {{ percent(data.sheet.permille) }} is this training record's figure,
                     not a certificate.

@@ -10,7 +10,7 @@ defineProps<{ sections: Schemas['SectionScoreResource'][] }>();
         <thead>
             <tr>
                 <th scope="col">Section</th>
-                <th scope="col">Heard whole</th>
+                <th scope="col">Complete</th>
                 <th scope="col" class="wide">Earned</th>
                 <th scope="col">Time</th>
             </tr>

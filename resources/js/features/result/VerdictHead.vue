@@ -28,7 +28,7 @@ const met = computed(() => props.result.sheet.checks.filter(({ met }) => met));
             <p v-if="result.sheet.outcomes.some(({ forfeited }) => forfeited)">
                 A fault of the brake tests costs their section: nothing of it is earned.
             </p>
-            <p class="quiet">{{ result.sheet.whole }} of {{ result.sheet.asked }} items heard whole.</p>
+            <p class="quiet">{{ result.sheet.whole }} of {{ result.sheet.asked }} items complete.</p>
         </div>
     </header>
 </template>

@@ -8,10 +8,10 @@ const WalkRibbon = defineAsyncComponent(() => import('./WalkRibbon.vue'));
 const answer = computed(() => {
     const { named, out_of_place: out, returns } = props.result.sheet;
     if (named === 0) return 'nothing was said.';
-    const order = out === 0 ? 'yes, every item came in its turn' : `${out} of ${named} items came out of turn`;
+    const order = out === 0 ? 'yes, every item was in order' : `${out} of ${named} items were out of order`;
     const back = returns === 0 ? 'never going back' : returns === 1 ? 'going back once' : `going back ${returns} times`;
     const sections = props.result.sheet.sections_out_of_place;
-    const moved = sections.length === 0 ? '' : ` Out of turn as a whole: ${sections.join(', ')}.`;
+    const moved = sections.length === 0 ? '' : ` Sections out of order: ${sections.join(', ')}.`;
     return `${order}, ${back}.${moved}`;
 });
 const names = computed(
@@ -33,7 +33,7 @@ const strays = computed(() =>
     <h2>Was the order kept? {{ answer }}</h2>
     <div v-if="result.sheet.named > 0" class="ribbon"><WalkRibbon :result="result" /></div>
     <details v-if="strays.length > 0">
-        <summary>Items out of turn</summary>
+        <summary>Items out of order</summary>
         <p>{{ strays.join('; ') }}.</p>
     </details>
 </template>

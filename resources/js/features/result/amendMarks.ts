@@ -20,13 +20,13 @@ export const nothingAmended = (): Amended => ({ change: 'whole', points: [], val
 export function changesOf(item: Item): { value: Change; label: string }[] {
     const test = item.id.startsWith('test.');
     const all: { value: Change; label: string }[] = [
-        { value: 'whole', label: test ? 'was done right' : 'was said whole' },
+        { value: 'whole', label: test ? 'was done right' : 'was complete' },
         { value: 'points', label: 'these points were said' },
         { value: 'not_points', label: 'these points were not said' },
         { value: 'figure', label: 'this figure was said' },
         { value: 'wrong', label: test ? 'was done wrong' : 'these points were said wrong' },
         { value: 'not_said', label: test ? 'was not done' : 'was not said at all' },
-        { value: 'not_fitted', label: 'is not fitted' },
+        { value: 'not_fitted', label: 'is not equipped' },
         { value: 'defect', label: 'its defect was noticed' },
     ];
     return all.filter(({ value }) => value !== 'figure' || item.figures.length > 0);

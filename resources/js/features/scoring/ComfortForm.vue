@@ -11,12 +11,12 @@ const { light, turn } = useLight();
 const switches = computed(() => [
     {
         id: 'hand',
-        label: props.comfort.hand === 'left' ? 'For the left hand' : 'For the right hand',
+        label: props.comfort.hand === 'left' ? 'Left-handed' : 'Right-handed',
         act: (): void => emit('change', { hand: props.comfort.hand === 'left' ? 'right' : 'left' }),
     },
     {
         id: 'size',
-        label: props.comfort.size === 'big' ? 'Big' : 'Usual size',
+        label: props.comfort.size === 'big' ? 'Large' : 'Normal size',
         act: (): void => emit('change', { size: props.comfort.size === 'big' ? 'usual' : 'big' }),
     },
     {
@@ -26,15 +26,15 @@ const switches = computed(() => [
     },
     {
         id: 'shake',
-        label: props.comfort.shake ? 'Shakes on a mark' : 'Does not shake',
+        label: props.comfort.shake ? 'Vibration on' : 'Vibration off',
         act: (): void => emit('change', { shake: !props.comfort.shake }),
     },
     {
         id: 'tick',
-        label: props.comfort.tick ? 'Ticks on a mark' : 'Makes no sound',
+        label: props.comfort.tick ? 'Sound on' : 'Sound off',
         act: (): void => emit('change', { tick: !props.comfort.tick }),
     },
-    { id: 'light', label: light.value === 'day' ? 'Light of day' : 'Light of dusk', act: turn },
+    { id: 'light', label: light.value === 'day' ? 'Day mode' : 'Night mode', act: turn },
 ]);
 </script>
 

@@ -36,7 +36,7 @@ function keep(): void {
             placeholder="as 4, 0.75 or 3/4"
             data-test="figure-said"
         />
-        <NButton attr-type="submit" type="primary" :disabled="value === undefined">Heard so</NButton>
+        <NButton attr-type="submit" type="primary" :disabled="value === undefined">Save</NButton>
     </form>
 </template>
 

@@ -11,7 +11,7 @@ defineEmits<{ mark: [Found]; close: [] }>();
 <template>
     <div class="strip" role="status" aria-label="Found by letters">
         <span class="typed">{{ typed }}</span>
-        <span v-if="found.length === 0">Nothing is called so. <kbd>Esc</kbd></span>
+        <span v-if="found.length === 0">No match. <kbd>Esc</kbd></span>
         <ol v-else>
             <li v-for="(one, index) in found" :key="one.item.id" :class="{ first: index === 0 }">
                 <button type="button" :data-found="one.item.id" @click="$emit('mark', one)">

@@ -32,7 +32,7 @@ const part = computed(() => all.value.filter(({ state }) => ['partial', 'late', 
     <main class="finish">
         <h1 v-if="silent">Finish the walk?</h1>
         <h1 v-else-if="all.length === 0">Everything was said. Finish the walk?</h1>
-        <h1 v-else>{{ all.length }} items are not whole: {{ part }} said in part, {{ all.length - part }} not said</h1>
+        <h1 v-else>{{ all.length }} items are not complete: {{ part }} partial, {{ all.length - part }} not said</h1>
         <p class="quiet">
             Finishing closes the record: what was not said is then missed, and no more marks are taken. Tap a place to
             go back to it.
@@ -44,7 +44,7 @@ const part = computed(() => all.value.filter(({ state }) => ['partial', 'late', 
             <NButton size="large" @click="$emit('back')">Back to the walk&nbsp;<kbd>Esc</kbd></NButton>
         </div>
         <section v-if="flagged.length > 0">
-            <h2>To look at again</h2>
+            <h2>Flagged for debrief</h2>
             <p v-for="flag in flagged" :key="flag.mark_id">
                 {{ minutes(flag.at_ms) }} {{ flag.item === null ? 'the walk' : (names.get(flag.item) ?? flag.item) }}
                 {{ flag.text }}

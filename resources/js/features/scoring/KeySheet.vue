@@ -4,10 +4,10 @@ import { commands } from './useScoringKeys';
 
 defineEmits<{ close: [] }>();
 const rest = [
-    ['1 … 0', 'The item with that digit, heard whole; with ⇧ those from the eleventh on'],
+    ['1 … 0', 'The item with that digit, complete; with ⇧ those from the eleventh on'],
     ['Alt 1 … 0', 'Its points'],
     ['a … z', 'Find an item by name, initials or other name; those of this place first'],
-    ['Enter', 'What was found first, heard whole'],
+    ['Enter', 'The first match, complete'],
     ['Space', 'Its points; then a letter for each point'],
     ['Backspace', 'Undo (or take a typed letter back)'],
     ['⇧ Backspace', 'Redo'],
@@ -32,7 +32,7 @@ const rest = [
             </div>
         </dl>
         <p class="quiet">
-            By touch: tap for whole; stroke down the marks at the left for several; the dots at the right open the
+            By touch: tap for complete; stroke down the marks at the left for several; the dots at the right open the
             points.
         </p>
     </section>

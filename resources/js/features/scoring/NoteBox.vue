@@ -38,9 +38,9 @@ async function keep(phrases: string[]): Promise<void> {
             :input-props="{ id: 'note-text' }"
             @keydown.esc="$emit('close')"
         />
-        <NButton type="primary" attr-type="submit" :disabled="typed === ''">Keep note</NButton>
+        <NButton type="primary" attr-type="submit" :disabled="typed === ''">Save note</NButton>
         <NButton v-if="mayKeep && typed !== '' && !phrases.includes(typed)" @click="keep([...phrases, typed])"
-            >Keep it as a phrase, too</NButton
+            >Save as a phrase</NButton
         >
         <NButton v-if="mayKeep && phrases.includes(typed)" @click="keep(phrases.filter((one) => one !== typed))"
             >Drop this phrase</NButton

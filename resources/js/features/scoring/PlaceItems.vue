@@ -36,17 +36,17 @@ const { swept, begin, pass, end, justSwept } = useSweep((ids) =>
         <header>
             <h1>{{ place.name }}</h1>
             <p v-if="!silent" class="quiet">
-                {{ left.length === 0 ? 'all said here' : `${left.length} of ${place.items.length} still to say` }}
+                {{ left.length === 0 ? 'all done here' : `${left.length} of ${place.items.length} left` }}
             </p>
             <div class="acts">
                 <NButton v-if="place.references.length > 0" data-test="same" @click="$emit('same')"
                     >Same as …&nbsp;<kbd>=</kbd></NButton
                 >
                 <NButton v-if="restarts !== undefined" data-test="restart" @click="$emit('restart')"
-                    >Begin again ({{ restarts }} left)</NButton
+                    >Restart brake tests ({{ restarts }} left)</NButton
                 >
                 <NButton v-if="left.length > 1" data-test="all-here" @click="$emit('heard', left)">{{
-                    silent ? 'All here said whole' : `All ${left.length} said whole`
+                    silent ? 'Mark all complete' : `Mark all ${left.length} complete`
                 }}</NButton>
             </div>
         </header>

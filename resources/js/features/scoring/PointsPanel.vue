@@ -79,8 +79,8 @@ defineExpose({
         <p v-if="item.parts.length > 0" class="quiet">Stands for {{ item.parts.join(', ') }}</p>
         <p v-if="item.defect" class="defect">Known defect: {{ item.defect }}</p>
         <div v-if="item.two_sided && bothSides" class="sides">
-            <NButton @click="walk.hearSide(item, 'left')">Left side whole</NButton>
-            <NButton @click="walk.hearSide(item, 'right')">Right side whole</NButton>
+            <NButton @click="walk.hearSide(item, 'left')">Left side complete</NButton>
+            <NButton @click="walk.hearSide(item, 'right')">Right side complete</NButton>
         </div>
         <div v-if="item.two_sided && bothSides" class="sides" role="group" aria-label="Side of the points">
             <TapButton
@@ -119,11 +119,11 @@ defineExpose({
             <NButton attr-type="submit" type="primary">Noticed</NButton>
         </form>
         <footer>
-            <NButton v-if="!named" @click="walk.hearPoints(item, [])">Only named</NButton>
-            <NButton v-if="named" @click="walk.takeBack(item, ['identified'])">Not said after all</NButton>
-            <NButton @click="walk.wave(item)">Not fitted</NButton>
+            <NButton v-if="!named" @click="walk.hearPoints(item, [])">Named only</NButton>
+            <NButton v-if="named" @click="walk.takeBack(item, ['identified'])">Not said</NButton>
+            <NButton @click="walk.wave(item)">Not equipped</NButton>
             <NButton data-test="defect" @click="noticing = !noticing">Defect noticed</NButton>
-            <NButton @click="walk.lookAgain(item)">Look again</NButton>
+            <NButton @click="walk.lookAgain(item)">Flag for debrief</NButton>
             <NButton @click="emit('note')">Note</NButton>
         </footer>
     </section>

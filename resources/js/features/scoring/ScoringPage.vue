@@ -55,7 +55,7 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
     <ExamStart v-else-if="scoring.toConfirm.value" :walk="walk" @begin="scoring.confirmed.value = true" />
     <div v-else class="screen" :class="[comfort.hand, comfort.size]">
         <button v-if="panel === 'cover'" type="button" class="cover" @click="panel = undefined">
-            Covered. Tap to go on; keys still mark.
+            Screen covered. Tap to go on; keys still mark.
         </button>
         <WalkBar
             :walk="walk"

@@ -17,7 +17,7 @@ const props = defineProps<{ walk: OpenAttempt; scoring: Scoring; comfort: Comfor
 defineEmits<{ comfort: [change: Partial<Comfort>] }>();
 const { user } = useSession();
 const panel = computed(() => props.scoring.panel.value);
-const mayKeep = computed(() => user.value?.role === 'instructor' || user.value?.role === 'manager');
+const mayKeep = computed(() => user.value?.may_change_documents === true);
 </script>
 
 <template>

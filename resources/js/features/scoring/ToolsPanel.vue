@@ -46,9 +46,9 @@ async function share(): Promise<void> {
             <NButton @click="emit('note')">Note&nbsp;<kbd>;</kbd></NButton>
             <NButton @click="emit('pause')">Pause or go on&nbsp;<kbd>\</kbd></NButton>
             <NButton data-test="off-list" @click="walk.offList(!offList)"
-                >{{ offList ? 'Back on the list' : 'Off the list' }}&nbsp;<kbd>-</kbd></NButton
+                >{{ offList ? 'Back on topic' : 'Off-topic talk' }}&nbsp;<kbd>-</kbd></NButton
             >
-            <NButton @click="walk.lookAgain()">Look again&nbsp;<kbd>'</kbd></NButton>
+            <NButton @click="walk.lookAgain()">Flag for debrief&nbsp;<kbd>'</kbd></NButton>
             <NButton data-test="redo" :disabled="walk.nextAction.value === undefined" @click="walk.redo"
                 >Redo&nbsp;<kbd>⇧⌫</kbd></NButton
             >

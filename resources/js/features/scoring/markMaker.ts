@@ -63,7 +63,7 @@ export function markMaker({ attempt, sheet, waiting, place, record }: Walk) {
         confirmHeard: (label: string, marks: Draft[]): void => mark(`${label}, as heard`, ...marks),
         takeBack: (item: Item, points: PointCode[], side?: SaidOf): void =>
             mark(`${item.name} taken back`, { kind: 'points_taken_back', item: item.id, points, ...of(side) }),
-        wave: (item: Item): void => mark(`${item.name} not fitted`, { kind: 'not_fitted', item: item.id }),
+        wave: (item: Item): void => mark(`${item.name} not equipped`, { kind: 'not_fitted', item: item.id }),
         carryOver: (here: Place, from: string, label: string, except: string[]): void =>
             mark(
                 `the same as the ${label}`,
@@ -73,15 +73,15 @@ export function markMaker({ attempt, sheet, waiting, place, record }: Walk) {
             mark(`${item.name}: defect noticed`, { kind: 'defect_noticed', item: item.id, text, ...of(side) }),
         plantDefect: (item: Item, text: string, side?: SaidOf): void =>
             mark(`${item.name}: defect planted`, { kind: 'defect_planted', item: item.id, text, ...of(side) }),
-        restart: (section: string): void => mark('brake tests begun again', { kind: 'restarted', section }),
+        restart: (section: string): void => mark('brake tests restarted', { kind: 'restarted', section }),
         pause: (text: string): void => mark('pause', { kind: 'paused', ...(text === '' ? {} : { text }) }),
         resume: (): void => mark('going on', { kind: 'resumed' }),
         offList: (began: boolean): void =>
-            mark(began ? 'off the list' : 'back on the list', { kind: began ? 'off_list_began' : 'off_list_ended' }),
+            mark(began ? 'off topic' : 'back on topic', { kind: began ? 'off_list_began' : 'off_list_ended' }),
         note: (text: string, item?: Item): void =>
             mark('note', { kind: 'note', text, ...(item === undefined ? {} : { item: item.id }) }),
         lookAgain: (item?: Item): void =>
-            mark(`look again${item === undefined ? '' : `: ${item.name}`}`, {
+            mark(`flagged for debrief${item === undefined ? '' : `: ${item.name}`}`, {
                 kind: 'look_again',
                 ...(item === undefined ? {} : { item: item.id }),
             }),

@@ -8,9 +8,9 @@ export function markWords(mark: Mark, names: Map<string, string>): string {
     const points = (mark.points ?? []).join(', ').replaceAll('_', ' ');
     switch (mark.kind) {
         case 'heard_whole':
-            return `${name}: heard whole${mark.side === undefined ? '' : `, ${mark.side} side`}`;
+            return `${name}: complete${mark.side === undefined ? '' : `, ${mark.side} side`}`;
         case 'points_heard':
-            return `${name}: ${points === '' ? 'only named' : points}`;
+            return `${name}: ${points === '' ? 'named only' : points}`;
         case 'points_taken_back':
             return `${name}: taken back${points === 'identified' ? '' : ` ${points}`}`;
         case 'figure_heard':
@@ -24,25 +24,25 @@ export function markWords(mark: Mark, names: Map<string, string>): string {
         case 'place_closed':
             return `left ${mark.place}`;
         case 'not_fitted':
-            return `${name}: not fitted`;
+            return `${name}: not equipped`;
         case 'defect_planted':
             return `${name}: defect planted, ${mark.text ?? ''}`;
         case 'defect_noticed':
             return `${name}: defect noticed, ${mark.text ?? ''}`;
         case 'restarted':
-            return 'brake tests begun again';
+            return 'brake tests restarted';
         case 'paused':
             return `paused${mark.text === undefined ? '' : `: ${mark.text}`}`;
         case 'resumed':
             return 'went on';
         case 'off_list_began':
-            return 'off the list';
+            return 'off topic';
         case 'off_list_ended':
-            return 'back on the list';
+            return 'back on topic';
         case 'note':
             return `note: ${mark.text ?? ''}`;
         case 'look_again':
-            return `look again${name === '' ? '' : `: ${name}`}`;
+            return `flagged for debrief${name === '' ? '' : `: ${name}`}`;
         case 'finished':
             return 'finished';
         case 'undo':

@@ -31,7 +31,7 @@ const label = computed(() =>
 const sure = computed(() => Math.round(props.one.confidence * 100));
 const changing = ref(false);
 const picked = ref<Set<PointCode>>(new Set());
-const words = { open: '', accepted: 'accepted', marked: 'marked by hand', rejected: 'turned down' };
+const words = { open: '', accepted: 'accepted', marked: 'marked by hand', rejected: 'rejected' };
 
 function change(): void {
     changing.value = !changing.value;
@@ -60,13 +60,13 @@ function keep(): void {
                 <span class="quote">“{{ one.evidence[0]?.text }}”</span>
             </span>
             <span class="sure numeral" :title="`About ${Math.round(sure / 10)} in ten of these are right`"
-                >{{ sure }} %</span
+                >{{ sure }}%</span
             >
         </button>
         <div v-if="mayMark && one.state === 'open'" class="acts">
             <NButton :disabled="busy" data-test="accept" @click="emit('accept')">Accept</NButton>
             <NButton v-if="item" quaternary :disabled="busy" :aria-expanded="changing" @click="change">Change</NButton>
-            <NButton quaternary :disabled="busy" data-test="turn-down" @click="emit('turn', true)">Turn down</NButton>
+            <NButton quaternary :disabled="busy" data-test="turn-down" @click="emit('turn', true)">Reject</NButton>
         </div>
         <div v-else-if="mayMark && one.state === 'rejected'" class="acts">
             <span class="quiet">{{ words.rejected }}</span>

@@ -42,7 +42,7 @@ function listen(): void {
             }}</span>
         </div>
         <div class="acts">
-            <NButton size="large" data-test="stand-in" @click="pretend">Try it with an invented voice</NButton>
+            <NButton size="large" data-test="stand-in" @click="pretend">Try a made-up voice</NButton>
             <label>Words a minute <NInputNumber v-model:value="speed" :min="60" :max="2400" :step="30" /></label>
             <label>Misheard, % <NInputNumber v-model:value="errors" :min="0" :max="60" :step="2" /></label>
             <NButton v-if="live.source.value" size="large" @click="live.stop">Stop listening</NButton>

@@ -32,7 +32,7 @@ const nameOf = (one: Suggestion): string => props.walk.items.value.find(({ id })
             :data-offer="one.item"
             @click="emit('confirm', one)"
         >
-            <strong>{{ nameOf(one) }}</strong> <span class="numeral">{{ Math.round(one.confidence * 100) }} %</span>
+            <strong>{{ nameOf(one) }}</strong> <span class="numeral">{{ Math.round(one.confidence * 100) }}%</span>
         </button>
         <span v-if="live.faint.value.size > 3" class="quiet">and {{ live.faint.value.size - 3 }} more</span>
         <NButton quaternary @click="live.stop">Stop</NButton>

@@ -28,7 +28,7 @@ function sayTyped(): void {
             <NButton v-if="BrowserEar.isThere()" @click="listen(new BrowserEar())">Microphone</NButton>
             <NButton
                 v-if="standIn"
-                title="Speaks invented sentences, to try it without a microphone"
+                title="Speaks made-up sentences, to try it without a microphone"
                 @click="listen(standIn())"
                 >Stand-in voice</NButton
             >

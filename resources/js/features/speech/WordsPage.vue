@@ -52,7 +52,7 @@ async function add(name: string, content: string): Promise<void> {
                     <p v-if="words">
                         {{ suggestions.length }} items heard in {{ minutes(words.end_ms) }} of words;
                         {{ open.length }} wait for you, {{ count('accepted') }} accepted, {{ count('marked') }} marked
-                        by hand, {{ count('rejected') }} turned down. Of {{ unheard }} items nothing was heard.
+                        by hand, {{ count('rejected') }} rejected. Of {{ unheard }} items nothing was heard.
                     </p>
                     <p v-else>
                         Add the captions of the walk. Pasada looks for the parts and statements in them and shows the
@@ -77,7 +77,7 @@ async function add(name: string, content: string): Promise<void> {
                     <section v-if="mayMark" class="bar" aria-label="Accept many">
                         <label class="slide"
                             ><span
-                                >At least <strong class="numeral">{{ threshold }} %</strong> sure</span
+                                >At least <strong class="numeral">{{ threshold }}%</strong> sure</span
                             >
                             <input v-model.number="threshold" type="range" min="40" max="98" step="2" />
                         </label>
@@ -90,7 +90,7 @@ async function add(name: string, content: string): Promise<void> {
                             >Accept {{ above.length }}</NButton
                         >
                         <NButton size="large" @click="only = only === 'all' ? 'open' : 'all'">{{
-                            only === 'all' ? 'Show what waits' : 'Show all'
+                            only === 'all' ? 'Show open proposals' : 'Show all'
                         }}</NButton>
                         <NButton size="large" quaternary @click="adding = !adding">Other captions</NButton>
                         <NButton
@@ -110,7 +110,7 @@ async function add(name: string, content: string): Promise<void> {
                                 {{
                                     suggestions.length === 0
                                         ? 'No part of this checklist was heard in these words.'
-                                        : 'Nothing waits: all that was heard is settled.'
+                                        : 'Nothing waits: all proposals are settled.'
                                 }}
                             </p>
                             <ul>
@@ -131,11 +131,11 @@ async function add(name: string, content: string): Promise<void> {
                         </div>
                     </div>
                     <section v-if="words.wrong.length > 0">
-                        <h2>Figures that are not right</h2>
+                        <h2>Wrong figures</h2>
                         <p v-for="wrong in words.wrong" :key="wrong">{{ wrong }}</p>
                     </section>
                     <section v-if="words.off_list.length > 0">
-                        <h2>Talk about what is not asked</h2>
+                        <h2>Off-topic talk</h2>
                         <p v-for="(one, n) in words.off_list.slice(0, 12)" :key="n">
                             <span class="numeral">{{ minutes(one.from_ms) }}</span> {{ one.text }}
                         </p>

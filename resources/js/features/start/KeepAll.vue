@@ -35,8 +35,6 @@ async function keepAll(): Promise<void> {
 </script>
 
 <template>
-    <NButton size="large" :loading="busy" data-test="keep-all" @click="keepAll"
-        >Keep all vehicles for a yard without network</NButton
-    >
+    <NButton size="large" :loading="busy" data-test="keep-all" @click="keepAll">Save for offline use</NButton>
     <span v-if="said" role="status" class="quiet">{{ said }}</span>
 </template>

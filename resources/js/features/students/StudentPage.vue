@@ -29,7 +29,7 @@ function progress(record: Schemas['StudentRecordResource']): string {
     const moved =
         change === 0
             ? 'no change'
-            : `${change > 0 ? 'up' : 'down'} ${percent(Math.abs(change)).replace(' %', '')} points`;
+            : `${change > 0 ? 'up' : 'down'} ${percent(Math.abs(change)).replace('%', '')} points`;
     return `${percent(last)} earned in the last walk, ${moved} since the first of ${done.length}.`;
 }
 </script>

@@ -17,7 +17,7 @@ const device = new Device(user.value?.id ?? 0);
 const { loaded, again } = useLoad(() => device.fresh('today', readToday));
 const unsent = shallowRef<Awaited<ReturnType<Device['unsent']>>>([]);
 void device.unsent().then((found) => (unsent.value = found));
-const scores = computed(() => user.value?.role === 'instructor' || user.value?.role === 'examiner');
+const scores = computed(() => user.value?.may_score === true);
 </script>
 
 <template>
@@ -56,7 +56,7 @@ const scores = computed(() => user.value?.role === 'instructor' || user.value?.r
                     <DueStudents :students="data.due" :can-start="scores" />
                 </section>
                 <section>
-                    <h2>Walks just finished</h2>
+                    <h2>Just finished</h2>
                     <p v-if="data.recent.length === 0" class="quiet">
                         None yet. The first one appears here when it is finished.
                     </p>

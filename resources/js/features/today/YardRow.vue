@@ -32,7 +32,7 @@ async function alongside(): Promise<void> {
             <NButton v-if="attempt.live" @click="router.push({ name: 'watch', params: { id: attempt.id } })"
                 >Watch</NButton
             >
-            <NButton v-if="canScore" data-test="alongside" @click="alongside">Score it, too</NButton>
+            <NButton v-if="canScore" data-test="alongside" @click="alongside">Score as second scorer (blind)</NButton>
         </span>
         <p v-if="why" role="alert">{{ why }}</p>
     </div>

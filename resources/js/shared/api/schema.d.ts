@@ -428,7 +428,7 @@ export interface paths {
         /** Add a step to a draft; faults are kept and told */
         put: operations["saveDraft"];
         post?: never;
-        /** Throw a draft away */
+        /** Discard a draft */
         delete: operations["dropDraft"];
         options?: never;
         head?: never;
@@ -563,6 +563,23 @@ export interface paths {
         };
         /** Checklists and vehicles with their versions, and open drafts */
         get: operations["readLibrary"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/library/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What points and brake tests are called, for the editor */
+        get: operations["readEditorWords"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1124,6 +1141,13 @@ export interface components {
             control: number;
             why: string;
         };
+        /** @description A brake test that a checklist can ask, and what it can set for it. */
+        BrakeTestResource: {
+            /** @enum {string} */
+            value: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
+            label: string;
+            figures: components["schemas"]["StepFigureResource"][];
+        };
         /** @description What two versions have different: where, what stood there, what stands there now. */
         ChangeResource: {
             where: string;
@@ -1156,6 +1180,13 @@ export interface components {
             changes: components["schemas"]["ChangeResource"][];
             inspection: components["schemas"]["InspectionResource"] | null;
         };
+        /** @description What the values of the open format are called, for whoever changes a checklist. */
+        EditorWordsResource: {
+            points: components["schemas"]["OptionResource"][];
+            tests: components["schemas"]["BrakeTestResource"][];
+            states: components["schemas"]["OptionResource"][];
+            said: components["schemas"]["OptionResource"][];
+        };
         /** @description What a draft would do, were it in force: to the item list of a vehicle, and to three recorded attempts. */
         EffectResource: {
             vehicle: string;
@@ -1185,6 +1216,13 @@ export interface components {
             /** @description whether this user may change checklists and vehicles */
             may_edit: boolean;
         };
+        /** @description A figure that a checklist can set for a brake test. */
+        StepFigureResource: {
+            /** @enum {string} */
+            key: "low" | "high" | "single_low" | "single_high" | "from_psi" | "slack_seconds" | "least_rpm" | "build_from_psi" | "build_to_psi";
+            label: string;
+            unit: string;
+        };
         /** @description One version of a checklist or vehicle; a version without a day was never put in force. */
         VersionResource: {
             id: number;
@@ -1193,6 +1231,11 @@ export interface components {
             /** Format: date */
             in_force_from: string | null;
             in_force: boolean;
+        };
+        /** @description A value of the open format, as people call it. */
+        OptionResource: {
+            value: string;
+            label: string;
         };
         /** @description What went wrong, where, and what to do (RFC 9457). Made by App\Http\Problem; here for its description. */
         ProblemResource: {
@@ -1273,7 +1316,7 @@ export interface components {
             scorer: string;
             school: string;
         };
-        /** @description How one item fares before and after; null where it is not asked. */
+        /** @description How one item scores before and after; null where it is not asked. */
         ItemChangeResource: {
             name: string;
             /** @enum {string|null} */
@@ -1409,6 +1452,12 @@ export interface components {
             email: string;
             /** @enum {string} */
             role: "instructor" | "examiner" | "manager" | "student";
+            /** @description whether walks are theirs to score */
+            may_score: boolean;
+            /** @description whether other students are theirs to see */
+            sees_all_students: boolean;
+            /** @description whether checklists, vehicles and phrases are theirs to change */
+            may_change_documents: boolean;
             student_id: number | null;
             school: string;
             state: string;
@@ -3227,6 +3276,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LibraryResource"];
+                };
+            };
+        };
+    };
+    readEditorWords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The words */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EditorWordsResource"];
                 };
             };
         };

@@ -32,7 +32,7 @@ const option = computed(() => {
             min: (range: { min: number }) => Math.max(0, Math.floor(range.min / 10 - 1) * 10),
             max: 100,
             ...axis,
-            axisLabel: { ...axis.axisLabel, formatter: '{value} %' },
+            axisLabel: { ...axis.axisLabel, formatter: '{value}%' },
         },
         series: [
             {

@@ -27,10 +27,10 @@ const maker = (): Maker | undefined => {
 const reasons: Record<string, string> = {
     'not-allowed': 'The browser was not allowed to use the microphone. Allow it beside the address, then start again.',
     'audio-capture': 'There is no microphone. Connect one, then start again.',
-    network: 'The browser’s recogniser needs the network and cannot reach it. Mark by hand until it is back.',
+    network: 'The browser’s recognizer needs the network and cannot reach it. Mark by hand until it is back.',
 };
 
-/** The recogniser that some browsers bring along. Where the words are worked out is the browser's affair. */
+/** The recognizer that some browsers bring along. Where the words are worked out is the browser's affair. */
 export class BrowserEar implements CaptionSource {
     readonly name = 'Microphone, by this browser';
     #recognition: Recognition | undefined;
@@ -57,7 +57,7 @@ export class BrowserEar implements CaptionSource {
             }
         };
         recognition.onerror = ({ error }) => {
-            if (error !== 'no-speech') fail(reasons[error] ?? `The recogniser stopped: ${error}.`);
+            if (error !== 'no-speech') fail(reasons[error] ?? `The recognizer stopped: ${error}.`);
         };
         // It ends by itself after a silence; a walk has many.
         recognition.onend = () => {

@@ -1,6 +1,6 @@
 import type { CaptionSource, LivePiece } from './CaptionSource';
 
-/** Letters that sound alike: what a recogniser mixes up. */
+/** Letters that sound alike: what a recognizer mixes up. */
 const SWAPS: [string, string][] = [
     ['c', 'k'],
     ['t', 'd'],
@@ -21,9 +21,9 @@ function chanceOf(seed: number): () => number {
     };
 }
 
-/** A recogniser that is none: it speaks an invented script at a chosen speed and mishears a chosen share of the words. */
+/** A recognizer that is none: it speaks an invented script at a chosen speed and mishears a chosen share of the words. */
 export class StandIn implements CaptionSource {
-    readonly name = 'Stand-in, speaks an invented walk';
+    readonly name = 'Stand-in, speaks a made-up walk';
     #timer: ReturnType<typeof setTimeout> | undefined;
 
     constructor(

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Library;
+
+use App\Http\Resources\OptionResource;
+use App\Http\Resources\RespondsAsJson;
+use Illuminate\Contracts\Support\Responsable;
+use OpenApi\Attributes as OA;
+use Pasada\Core\Brakes\BrakeTest;
+use Pasada\Core\Brakes\Spoken;
+use Pasada\Core\Brakes\StateNeed;
+use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Coaching\Phrasebook;
+
+/** What the values of the open format are called, for whoever changes a checklist. */
+#[OA\Schema]
+final readonly class EditorWordsResource implements Responsable
+{
+    use RespondsAsJson;
+
+    /**
+     * @param  list<OptionResource>  $points
+     * @param  list<BrakeTestResource>  $tests
+     * @param  list<OptionResource>  $states
+     * @param  list<OptionResource>  $said
+     */
+    public function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: OptionResource::class))]
+        public array $points,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: BrakeTestResource::class))]
+        public array $tests,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: OptionResource::class))]
+        public array $states,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: OptionResource::class))]
+        public array $said,
+    ) {}
+
+    public static function of(Phrasebook $phrasebook): self
+    {
+        $points = [];
+        foreach (Point::cases() as $point) {
+            // Pointing and naming is no point that can be asked.
+            if ($point !== Point::Identified) {
+                $points[] = new OptionResource($point->value, $phrasebook->label($point));
+            }
+        }
+
+        return new self(
+            $points,
+            array_map(BrakeTestResource::of(...), BrakeTest::cases()),
+            array_map(
+                static fn (StateNeed $need): OptionResource => new OptionResource($need->value, $need->name()),
+                StateNeed::cases(),
+            ),
+            array_map(
+                static fn (Spoken $spoken): OptionResource => new OptionResource($spoken->value, $spoken->label()),
+                Spoken::cases(),
+            ),
+        );
+    }
+}
