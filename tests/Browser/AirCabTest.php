@@ -136,7 +136,7 @@ it('keeps a practice through a reload and a server that is away', function (): v
     $browser->find('[data-control=key][data-state=on]');
     $browser
         ->visit('/cab')
-        ->waitForText('is not over')
+        ->waitForText('is not finished')
         ->click('[data-test=go-on]')
         ->find('[data-control=chocks][data-state=in]');
     $browser->offline(true)->click('[data-control=belt]')->find('[role=alert]');

@@ -52,7 +52,7 @@ it('keeps what is seen while the server is away', function (): void {
          input.dispatchEvent(new Event('change', { bubbles: true }));
          ",
     );
-    $this->browser->waitForText('2 things observed', 'details');
+    $this->browser->waitForText('2 events', 'details');
     $this->browser->offline(false)->waitForText('1 of 9 steps met', '[data-test=standing]');
 });
 
@@ -85,7 +85,7 @@ it('takes readings by a thumb on the dial, words as they are said, and a list fr
          ",
         ["at_ms,kind,to,primary,secondary\n0,engine,on,,\n60000,cut-out,,126,127\n"],
     );
-    $browser->waitForText('cut out at 126 psi', '.steps')->waitForText('2 things observed', 'details');
+    $browser->waitForText('cut out at 126 psi', '.steps')->waitForText('2 events', 'details');
     $browser->run(
         "const held = new DataTransfer(); held.items.add(new File(['at_ms,kind\\n0,kee\\n'], 'odd.csv'));
          const input = document.querySelector('[data-test=events]');
@@ -93,5 +93,5 @@ it('takes readings by a thumb on the dial, words as they are said, and a list fr
          input.dispatchEvent(new Event('change', { bubbles: true }));
          ",
     );
-    $browser->waitForText('line 2, kind', '[role=alert]')->waitForText('2 things observed', 'details');
+    $browser->waitForText('line 2, kind', '[role=alert]')->waitForText('2 events', 'details');
 });

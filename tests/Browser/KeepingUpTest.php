@@ -44,7 +44,7 @@ it(
         $browser->press('a')->waitForText('said', '.panel .row')->press(WebDriverKeys::ESCAPE)->gone('.panel');
         $browser
             ->press('q', 'q')
-            ->waitForText('Nothing is called so', '.strip')
+            ->waitForText('No match', '.strip')
             ->press(WebDriverKeys::BACKSPACE, WebDriverKeys::BACKSPACE)
             ->gone('.strip');
         $browser->waitForText('2 of', '.count')->press('?')->waitForText('Find an item by name', '.sheet');
@@ -55,7 +55,7 @@ it('undoes, redoes, and takes any earlier mark back from the time line and bring
     $browser = onTheTruck($this->browser, 4)->press('1', '2', '3');
     $browser->waitForText('3 of', '.count')->press(WebDriverKeys::BACKSPACE)->waitForText('2 of', '.count');
     $browser->chord(WebDriverKeys::SHIFT, WebDriverKeys::BACKSPACE)->waitForText('3 of', '.count')->allSent();
-    $browser->click('[data-test=tools]')->click('[data-test=line]')->waitForText('Seat belt: heard whole', '.line');
+    $browser->click('[data-test=tools]')->click('[data-test=line]')->waitForText('Seat belt: complete', '.line');
     $browser->run(
         "[...document.querySelectorAll('.line li')].find((li) => li.textContent.includes('Three ".
             "points')).querySelector('button').click()",

@@ -57,7 +57,7 @@ it('changes which brake tests are asked, in which order and within which limits'
         ->gone('[data-brake-step=low-air]');
     expect($order())->toBe('cut-out leak-applied spring-pop tug-tractor tug-trailer tug-hand build-up service');
     $browser
-        ->type('[aria-label="Leak test, brakes applied: Begun at no less than"]', '90')
+        ->type('[aria-label="Leak test, brakes applied: Started at no less than"]', '90')
         ->enter()
         ->waitForText('from_psi', 'aside')
         ->waitForText('all kept', '[data-test=kept]');
@@ -100,7 +100,7 @@ it('tells every fault of a file that is brought in', function (): void {
         ->findElement(Facebook\WebDriver\WebDriverBy::cssSelector('[data-test=bring-checklist]'))
         ->sendKeys($file);
     $this->browser
-        ->waitForText('Nothing was taken in')
+        ->waitForText('Nothing was imported')
         ->waitForText('sections: asks for a list with at least one entry')
         ->waitForText('rules: asks for an object');
 });

@@ -97,7 +97,7 @@ it('turns from day to dusk and remembers it', function (): void {
     $this->browser
         ->signIn('rosa@ferrow-sound.example')
         ->waitForText('Just finished')
-        ->choose('Dusk')
+        ->choose('Night mode')
         ->find('html[data-light=dusk]');
     $this->browser->visit('/students')->find('html[data-light=dusk]');
 });
@@ -129,7 +129,7 @@ it('has no serious fault of accessibility on the screens of a walk, nor in its r
     expect($browser->accessibilityFaults($light === 'dusk'))->toBe([]);
     $browser->click('[data-test=tools]');
     expect($browser->accessibilityFaults($light === 'dusk'))->toBe([]);
-    $browser->click('[data-test=finish]')->waitForText('not whole');
+    $browser->click('[data-test=finish]')->waitForText('not complete');
     expect($browser->accessibilityFaults($light === 'dusk'))->toBe([]);
     $browser->click('[data-test=finish-now]')->waitForText('What to say next time');
     expect($browser->accessibilityFaults($light === 'dusk'))->toBe([]);

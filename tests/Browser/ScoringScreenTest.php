@@ -24,16 +24,17 @@ it('is made for a thumb: targets of 48 px, no stand over another, at every size'
         $found = $browser->resize($width, $height)->run(<<<'JS'
             await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
             const box = (e) => e.getBoundingClientRect();
-            const small = [...document.querySelectorAll('.tile .main, .tile .points, .steps button, .acts '.
-                'button')].filter((e) => e.offsetParent !== null && (box(e).height < 48 || box(e).width < 48));
+            const targets = document.querySelectorAll('.tile .main, .tile .points, .steps button, .acts button');
+            const isSmall = (e) => e.offsetParent !== null && (box(e).height < 48 || box(e).width < 48);
+            const small = [...targets].filter(isSmall);
             const stands = [...document.querySelectorAll('.stand .rim')].map((e) => {
                 const b = box(e);
                 return [b.x + b.width / 2, b.y + b.height / 2];
             });
             const near = (a, b) => Math.hypot(a[0] - b[0], a[1] - b[1]) < 48;
-        const close = stands.flatMap((a, i) => stands.slice(i + 1).filter((b) => near(a, b)));
+            const close = stands.flatMap((a, i) => stands.slice(i + 1).filter((b) => near(a, b)));
             const wide = document.documentElement.scrollWidth;
-        return { small: small.map((e) => e.textContent), close: close.length, stands: stands.length, wide };
+            return { small: small.map((e) => e.textContent), close: close.length, stands: stands.length, wide };
             JS);
 
         expect($found)
@@ -75,7 +76,7 @@ it('waits with the offer to finish until it is asked, and finds the way back fro
     $browser = ($this->walk)('Pier 2');
     $browser
         ->click('[data-test=finish]')
-        ->waitForText('items are not whole')
+        ->waitForText('items are not complete')
         ->choose('Back to the walk')
         ->find('.tile');
     $browser->click('[data-test=finish]')->choose('Engine, left side');

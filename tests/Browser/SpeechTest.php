@@ -30,8 +30,8 @@ it('scores a recorded walk: captions in, what is sure accepted, one turned down,
     expect($this->browser->count('[data-heard]'))->toBeGreaterThan(80)
         ->and($this->browser->accessibilityFaults())->toBe([]);
 
-    $this->browser->click('[data-heard="engine.coolant"] [data-test=turn-down]')->waitForText('1 turned down');
-    $this->browser->click('[data-test=accept-above]')->waitForText('accepted, 0 marked by hand, 1 turned down');
+    $this->browser->click('[data-heard="engine.coolant"] [data-test=turn-down]')->waitForText('1 rejected');
+    $this->browser->click('[data-test=accept-above]')->waitForText('accepted, 0 marked by hand, 1 rejected');
     $this->browser->click('[data-test=close-walk]')->waitForText('To the result');
     $this->browser->choose('To the result')->waitForText('What to say next time');
 });

@@ -47,7 +47,7 @@ $browser->shot($folder.'scoring-phone.png');
 $browser->resize(1280, 800)->press('d', 'r');
 $settle();
 $browser->shot($folder.'scoring-finder.png');
-$browser->press(WebDriverKeys::ESCAPE)->click('[data-test=finish]')->waitForText('not whole');
+$browser->press(WebDriverKeys::ESCAPE)->click('[data-test=finish]')->waitForText('not complete');
 $settle();
 $browser->shot($folder.'finish.png');
 

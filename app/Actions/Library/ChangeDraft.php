@@ -37,7 +37,7 @@ final readonly class ChangeDraft
     {
         $this->change($draft, $seen, function (Draft $held) use ($csv): void {
             $before = json_decode($this->drafts->document($held), true);
-            $text = DraftDocument::text(ItemTable::lay(is_array($before) ? $before : [], $csv));
+            $text = DraftDocument::text(ItemTable::mergeInto(is_array($before) ? $before : [], $csv));
             $held->kind->check($text, 'table');
             $this->drafts->append($held, $text);
         });

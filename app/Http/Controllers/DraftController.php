@@ -194,7 +194,7 @@ final readonly class DraftController
     #[
         OA\Post(
             path: '/drafts/{draft}/table',
-            operationId: 'layTable',
+            operationId: 'importTable',
             summary: 'Lay a table of items over a draft of a checklist, all or nothing',
             parameters: [
                 new OA\Parameter(

@@ -8,7 +8,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['step', 'csv'], properties: [
-    new OA\Property(property: 'step', type: 'integer', description: 'the step that the table is laid over'),
+    new OA\Property(property: 'step', type: 'integer', description: 'the step that the table is imported into'),
     new OA\Property(property: 'csv', type: 'string'),
 ])]
 final class DraftTableRequest extends FormRequest
@@ -26,7 +26,7 @@ final class DraftTableRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'step.*' => 'Send the step of the draft that the table is laid over.',
+            'step.*' => 'Send the step of the draft that the table is imported into.',
             'csv.*' => 'Send the table as text, in CSV with its first line.',
         ];
     }

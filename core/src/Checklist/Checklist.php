@@ -78,9 +78,9 @@ final readonly class Checklist
     }
 
     /**
-     * The same without what is asked where: an inspection has it laid out in its items, and is kept a third smaller.
+     * The same without what is asked where: an inspection has it in its items, and is kept a third smaller.
      */
-    public function laidOut(): self
+    public function withoutStops(): self
     {
         return new self(
             $this->id, $this->version, $this->name, $this->reason, $this->rules, [], $this->figures, $this->forms,

@@ -21,7 +21,7 @@ final readonly class Section
     ) {}
 
     /** The same without its stops. */
-    public function laidOut(): self
+    public function withoutStops(): self
     {
         return new self($this->id, $this->name, $this->short, [], $this->credit, $this->timeAllowedSeconds);
     }

@@ -54,11 +54,11 @@ final readonly class Inspection
         $sections = [];
         foreach ($checklist->sections as $section) {
             if (isset($walked[$section->id])) {
-                $sections[$section->id] = $section->laidOut();
+                $sections[$section->id] = $section->withoutStops();
             }
         }
 
-        return new self($checklist->laidOut(), $vehicle, $form, $places, $items, $sections);
+        return new self($checklist->withoutStops(), $vehicle, $form, $places, $items, $sections);
     }
 
     public function item(string $id): ?Item

@@ -34,19 +34,19 @@ final readonly class WalkPlanner
             if (! $this->checklist->forms->asks($section->id, $this->form)) {
                 continue;
             }
-            foreach ($this->stopsWithSpots($section) as [$stop, $spot]) {
+            foreach ($this->stopsWithPlaces($section) as [$stop, $place]) {
                 $items = [];
-                foreach ($this->asked($stop, $spot, $done) as [$component, $where, $features]) {
-                    $item = $this->item($section, $component, $spot->id, $where, $features, $rank);
+                foreach ($this->asked($stop, $place, $done) as [$component, $where, $features]) {
+                    $item = $this->item($section, $component, $place->id, $where, $features, $rank);
                     if ($item !== null) {
                         $items[] = $item;
                         $rank++;
                     }
                 }
                 if ($items !== []) {
-                    $axles = array_map(static fn (Axle $axle): string => $axle->id, $spot->axles);
+                    $axles = array_map(static fn (Axle $axle): string => $axle->id, $place->axles);
                     $places[] = new Place(
-                        $spot->id, $spot->name, $section->id, $stop->id, $stop->zone, $stop->axles, $axles, $items,
+                        $place->id, $place->name, $section->id, $stop->id, $stop->zone, $stop->axles, $axles, $items,
                     );
                 }
             }
@@ -56,11 +56,11 @@ final readonly class WalkPlanner
     }
 
     /**
-     * The spots of a section in walking order: stops at the same axles that follow each other are walked axle by axle.
+     * The places of a section in walking order: stops at the same axles that follow each other are walked axle by axle.
      *
-     * @return list<array{Stop, Spot}>
+     * @return list<array{Stop, PlannedPlace}>
      */
-    private function stopsWithSpots(Section $section): array
+    private function stopsWithPlaces(Section $section): array
     {
         $walked = $run = [];
         $group = null;
@@ -69,23 +69,23 @@ final readonly class WalkPlanner
                 array_push($walked, ...self::axleByAxle($run));
                 [$run, $group] = [[], $stop->axles];
             }
-            $run[] = array_map(static fn (Spot $spot): array => [$stop, $spot], $this->spots($stop));
+            $run[] = array_map(static fn (PlannedPlace $place): array => [$stop, $place], $this->placesAt($stop));
         }
 
         return [...$walked, ...self::axleByAxle($run)];
     }
 
     /**
-     * @param  list<list<array{Stop, Spot}>>  $run  spots by stop
-     * @return list<array{Stop, Spot}>
+     * @param  list<list<array{Stop, PlannedPlace}>>  $run  places by stop
+     * @return list<array{Stop, PlannedPlace}>
      */
     private static function axleByAxle(array $run): array
     {
         $walked = [];
         for ($axle = 0; $axle < max([0, ...array_map(count(...), $run)]); $axle++) {
-            foreach ($run as $spots) {
-                if (isset($spots[$axle])) {
-                    $walked[] = $spots[$axle];
+            foreach ($run as $places) {
+                if (isset($places[$axle])) {
+                    $walked[] = $places[$axle];
                 }
             }
         }
@@ -100,12 +100,12 @@ final readonly class WalkPlanner
      * @param  array<string, true>  $done  components asked once for the whole vehicle, by reference
      * @return list<array{Component, Position, non-empty-list<FeatureSet>}>
      */
-    private function asked(Stop $stop, Spot $spot, array &$done): array
+    private function asked(Stop $stop, PlannedPlace $place, array &$done): array
     {
         $byAxle = [];
-        $turns = array_flip(array_map(static fn (Axle $axle): string => $axle->id, $spot->axles));
+        $turns = array_flip(array_map(static fn (Axle $axle): string => $axle->id, $place->axles));
         foreach ($stop->asks as $component) {
-            foreach ($this->positions($component, $stop, $spot, $done) as [$where, $features]) {
+            foreach ($this->positions($component, $stop, $place, $done) as [$where, $features]) {
                 $byAxle[$turns[$where->axle ?? ''] ?? 0][] = [$component, $where, $features];
             }
         }
@@ -114,12 +114,12 @@ final readonly class WalkPlanner
         return array_merge(...$byAxle);
     }
 
-    /** @return list<Spot> the spots on this vehicle that a stop stands for */
-    private function spots(Stop $stop): array
+    /** @return list<PlannedPlace> the places on this vehicle that a stop stands for */
+    private function placesAt(Stop $stop): array
     {
         if ($stop->axles === null) {
             return [
-                new Spot(
+                new PlannedPlace(
                     $stop->id, $stop->name, [], true, [$this->vehicle->features], [$this->vehicle->features], true,
                 ),
             ];
@@ -130,17 +130,17 @@ final readonly class WalkPlanner
         }
         $ofGroup = $this->featuresOf($axles);
         if ($this->checklist->rules->axles !== AxleRule::Each || count($axles) === 1) {
-            return [new Spot($stop->id, $stop->name, $axles, true, $ofGroup, $ofGroup, count($axles) === 1)];
+            return [new PlannedPlace($stop->id, $stop->name, $axles, true, $ofGroup, $ofGroup, count($axles) === 1)];
         }
-        $spots = [];
+        $places = [];
         foreach ($axles as $index => $axle) {
-            $spots[] = new Spot(
+            $places[] = new PlannedPlace(
                 $stop->id.'-'.($index + 1), $stop->name.' '.($index + 1), [$axle], $index === 0,
                 $this->featuresOf([$axle]), $ofGroup, false,
             );
         }
 
-        return $spots;
+        return $places;
     }
 
     /**
@@ -149,7 +149,7 @@ final readonly class WalkPlanner
      * @param  array<string, true>  $done  by reference
      * @return list<array{Position, non-empty-list<FeatureSet>}>
      */
-    private function positions(Component $component, Stop $stop, Spot $spot, array &$done): array
+    private function positions(Component $component, Stop $stop, PlannedPlace $place, array &$done): array
     {
         $found = [];
         if ($stop->axles === null) {
@@ -161,13 +161,13 @@ final readonly class WalkPlanner
                     $found[] = [Position::anywhere(), $this->featuresOf($this->vehicle->axles())];
                     $done[$component->id] = true;
                 }
-            } elseif ($rule === AxleRule::Group || $spot->isOnlyOne) {
-                if ($spot->first) {
-                    $found[] = [Position::atAxle($stop->axles, $stop->axles->value), $spot->groupFeatures];
+            } elseif ($rule === AxleRule::Group || $place->isOnlyOne) {
+                if ($place->first) {
+                    $found[] = [Position::atAxle($stop->axles, $stop->axles->value), $place->groupFeatures];
                 }
             } else {
-                foreach ($spot->axles as $n => $axle) {
-                    $found[] = [Position::atAxle($stop->axles, $axle->id), [$spot->features[$n]]];
+                foreach ($place->axles as $n => $axle) {
+                    $found[] = [Position::atAxle($stop->axles, $axle->id), [$place->features[$n]]];
                 }
             }
         }

@@ -6,7 +6,7 @@ namespace App\Http\Resources\Brakes;
 
 use OpenApi\Attributes as OA;
 
-/** A control that the cab did not heed. */
+/** A control that the cab refused. */
 #[OA\Schema]
 final readonly class RefusedControlResource
 {

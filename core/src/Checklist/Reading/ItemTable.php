@@ -47,7 +47,7 @@ final readonly class ItemTable
     }
 
     /**
-     * The document with the table laid over it. Commas, semicolons and tabs are understood, and a byte-order mark is
+     * The document with the table merged into it. Commas, semicolons and tabs are understood, and a byte-order mark is
      * passed over; the order of the columns is free.
      *
      * @param  array<mixed>  $document
@@ -55,7 +55,7 @@ final readonly class ItemTable
      *
      * @throws DocumentHasFaults with every fault and its line
      */
-    public static function lay(array $document, string $csv, string $name = 'table'): array
+    public static function mergeInto(array $document, string $csv, string $name = 'table'): array
     {
         $faults = [];
         $stops = self::stops($document);
@@ -109,14 +109,14 @@ final readonly class ItemTable
         foreach (self::list($document, 'components') as $component) {
             $id = self::text($component, 'id');
             if (isset($components[$id])) {
-                $merged[] = self::laid($component, $components[$id]);
+                $merged[] = self::replaced($component, $components[$id]);
                 unset($components[$id]);
             } elseif (in_array($id, $parts, true)) {
                 $merged[] = $component;
             }
         }
         foreach ($components as $id => $component) {
-            $merged[] = self::laid(['id' => $id], $component);
+            $merged[] = self::replaced(['id' => $id], $component);
         }
         $document['components'] = $merged;
         $sections = self::list($document, 'sections');
@@ -144,16 +144,16 @@ final readonly class ItemTable
      * @param  array<string, mixed>  $row
      * @return array<mixed>
      */
-    private static function laid(array $component, array $row): array
+    private static function replaced(array $component, array $row): array
     {
-        $laid = array_replace($component, $row);
+        $replaced = array_replace($component, $row);
         foreach (['essential' => [], 'further' => [], 'weight' => 1, 'bonus' => false] as $key => $default) {
-            if ($laid[$key] === $default) {
-                unset($laid[$key]);
+            if ($replaced[$key] === $default) {
+                unset($replaced[$key]);
             }
         }
 
-        return $laid;
+        return $replaced;
     }
 
     /**

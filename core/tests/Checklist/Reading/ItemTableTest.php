@@ -11,7 +11,7 @@ use Pasada\Core\Tests\Sample;
 function tableFaults(string $csv): array
 {
     try {
-        ItemTable::lay(Sample::checklistDocument(), $csv);
+        ItemTable::mergeInto(Sample::checklistDocument(), $csv);
     } catch (DocumentHasFaults $caught) {
         return array_map(strval(...), $caught->faults);
     }
@@ -21,7 +21,7 @@ function tableFaults(string $csv): array
 
 it('gives the same document back for a table that nobody changed', function (string $file): void {
     $document = json_decode((string) file_get_contents($file), true);
-    $again = ItemTable::lay($document, ItemTable::write($document));
+    $again = ItemTable::mergeInto($document, ItemTable::write($document));
 
     expect((new ChecklistReader())->read((string) json_encode($again)))->toEqual(
         (new ChecklistReader())->read((string) json_encode($document)),
@@ -34,7 +34,7 @@ it('takes over what was changed', function (): void {
         'engine.oil_level,"Engine oil",level sealed,,3',
         ItemTable::write(Sample::checklistDocument()),
     );
-    $item = Sample::inspectionOf(ItemTable::lay(Sample::checklistDocument(), $csv))->items['engine.oil_level'];
+    $item = Sample::inspectionOf(ItemTable::mergeInto(Sample::checklistDocument(), $csv))->items['engine.oil_level'];
 
     expect($item->name)
         ->toBe('Engine oil')
@@ -48,7 +48,7 @@ it('takes over what was changed', function (): void {
 
 it('adds, moves and leaves out rows', function (): void {
     $csv = "stop,component,name,essential\ncab,cab.seat,Seat,adjusted\ncab,engine.oil_level,Oil,level\n";
-    $items = Sample::inspectionOf([...ItemTable::lay(Sample::checklistDocument(), $csv), 'figures' => []])->items;
+    $items = Sample::inspectionOf([...ItemTable::mergeInto(Sample::checklistDocument(), $csv), 'figures' => []])->items;
 
     expect(array_keys($items))->toBe(['cab.seat', 'engine.oil_level']);
 });
@@ -58,8 +58,8 @@ it('understands what spreadsheets save', function (callable $saved): void {
 
     expect(tableFaults($csv))
         ->toBe([])
-        ->and(ItemTable::lay(Sample::checklistDocument(), $csv))
-        ->toBe(ItemTable::lay(Sample::checklistDocument(), ItemTable::write(Sample::checklistDocument())));
+        ->and(ItemTable::mergeInto(Sample::checklistDocument(), $csv))
+        ->toBe(ItemTable::mergeInto(Sample::checklistDocument(), ItemTable::write(Sample::checklistDocument())));
 })->with([
     'a byte-order mark' => [static fn (string $csv): string => "\u{FEFF}".$csv],
     'semicolons' => [static fn (string $csv): string => str_replace(',', ';', $csv)],

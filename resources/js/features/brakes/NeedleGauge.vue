@@ -12,7 +12,7 @@ const face = useTemplateRef('face');
 /** How far the hub stands below the top of the drawing. */
 const HUB = 122 / 178;
 
-function lay(event: PointerEvent): void {
+function setByThumb(event: PointerEvent): void {
     if (!props.turnable || face.value === null || (event.type === 'pointermove' && event.buttons === 0)) return;
     const { left, top, width, height } = face.value.getBoundingClientRect();
     const degrees = (Math.atan2(event.clientX - left - width / 2, top + height * HUB - event.clientY) * 180) / Math.PI;
@@ -28,8 +28,8 @@ function lay(event: PointerEvent): void {
             viewBox="-126 -122 252 178"
             role="img"
             :aria-label="`${label} gauge at ${Math.round(psi)} psi`"
-            @pointerdown="lay"
-            @pointermove="lay"
+            @pointerdown="setByThumb"
+            @pointermove="setByThumb"
         >
             <g v-for="tick in ticks" :key="tick" :transform="`rotate(${turn(tick)})`">
                 <line y1="-92" :y2="tick % 50 === 0 ? -70 : -80" :class="{ low: tick < 60 }" />

@@ -35,7 +35,7 @@ const shown = ref<(typeof leaves)[number]['id']>('rules');
             <RulesEditor v-if="shown === 'rules'" :document="open.document.value" @change="open.change" />
             <PartsEditor v-else-if="shown === 'parts'" :document="open.document.value" @change="open.change" />
             <FiguresEditor v-else-if="shown === 'figures'" :document="open.document.value" @change="open.change" />
-            <TableExchange v-else :draft="open.draft.value" @laid="open.take" />
+            <TableExchange v-else :draft="open.draft.value" @imported="open.take" />
         </template>
     </div>
 </template>

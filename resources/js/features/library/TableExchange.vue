@@ -2,22 +2,22 @@
 import { ApiProblem } from '@/shared/api/client';
 import { NButton } from 'naive-ui';
 import { ref } from 'vue';
-import { layTable, type Draft } from './api';
+import { importTable, type Draft } from './api';
 
 /* For who would rather work in a spreadsheet: one row per part at each stop. */
 const props = defineProps<{ draft: Draft | undefined }>();
-const emit = defineEmits<{ laid: [draft: Draft] }>();
+const emit = defineEmits<{ imported: [draft: Draft] }>();
 const why = ref<string[]>([]);
 const done = ref('');
 
-async function lay(event: Event): Promise<void> {
+async function take(event: Event): Promise<void> {
     const input = event.target as HTMLInputElement;
     const file = input.files?.[0];
     if (file === undefined || props.draft === undefined) return;
     why.value = [];
     done.value = '';
     try {
-        emit('laid', await layTable(props.draft.id, props.draft.step, await file.text()));
+        emit('imported', await importTable(props.draft.id, props.draft.step, await file.text()));
         done.value = `${file.name} is imported. Undo takes it back.`;
     } catch (error) {
         why.value =
@@ -41,8 +41,8 @@ async function lay(event: Event): Promise<void> {
                 type="file"
                 accept=".csv,text/csv,.txt"
                 class="visually-hidden"
-                data-test="lay-table"
-                @change="lay"
+                data-test="import-table"
+                @change="take"
             />
             <NButton tag="span" type="primary">Import table into draft</NButton>
         </label>

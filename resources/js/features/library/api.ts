@@ -29,7 +29,7 @@ export const undoDraft = (id: string, step: number): Promise<Draft> =>
 export const redoDraft = (id: string, step: number): Promise<Draft> =>
     answer(api.POST('/drafts/{draft}/redo', { ...at(id), body: { step } }));
 
-export const layTable = (id: string, step: number, csv: string): Promise<Draft> =>
+export const importTable = (id: string, step: number, csv: string): Promise<Draft> =>
     answer(api.POST('/drafts/{draft}/table', { ...at(id), body: { step, csv } }));
 
 export const readEffect = (id: string): Promise<Effect> => answer(api.GET('/drafts/{draft}/effect', at(id)));

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue';
+import VehiclePlan, { type PlaceTally } from '@/shared/plan/VehiclePlan.vue';
 import type { Result } from './api';
 
 const props = defineProps<{ result: Result }>();
@@ -22,6 +23,23 @@ const names = computed(
             ),
         ),
 );
+const earned = ['whole', 'carried', 'not_fitted'];
+const outcomes = computed(() => new Map(props.result.sheet.outcomes.map((one) => [one.item, one.status as string])));
+/** What was missed at each place, in whatever way. */
+const tallies = computed(
+    () =>
+        new Map<string, PlaceTally>(
+            props.result.inspection.places.map((place) => [
+                place.id,
+                {
+                    asked: place.items.length,
+                    said: place.items.filter(({ id }) => earned.includes(outcomes.value.get(id) ?? '')).length,
+                    part: 0,
+                },
+            ]),
+        ),
+);
+const walked = computed(() => props.result.visits.map(({ place }) => place));
 const strays = computed(() =>
     props.result.sheet.outcomes
         .filter((outcome) => outcome.out_of_place)
@@ -31,6 +49,11 @@ const strays = computed(() =>
 
 <template>
     <h2>Was the order kept? {{ answer }}</h2>
+    <VehiclePlan class="plan" :inspection="result.inspection" :tallies="tallies" :walked="walked" counts="not earned" />
+    <p class="quiet">
+        The figures are items not earned. A line over the vehicle is a step out of the expected line; a broken one goes
+        back.
+    </p>
     <div v-if="result.sheet.named > 0" class="ribbon"><WalkRibbon :result="result" /></div>
     <details v-if="strays.length > 0">
         <summary>Items out of order</summary>
@@ -39,6 +62,10 @@ const strays = computed(() =>
 </template>
 
 <style scoped>
+.plan {
+    background: var(--sunken);
+    border-radius: 10px;
+}
 .ribbon {
     height: 360px;
 }

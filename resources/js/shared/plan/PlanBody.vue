@@ -2,12 +2,20 @@
 import type { Schemas } from '@/shared/api/client';
 import { computed } from 'vue';
 import type { PlanLayout } from './planLayout';
+import { partShapes, type Part } from './planParts';
 
 /* The vehicle from above, front to the left, drawn from its own description. */
-const props = defineProps<{ units: Schemas['UnitResource'][]; layout: PlanLayout }>();
+const props = defineProps<{
+    units: Schemas['UnitResource'][];
+    layout: PlanLayout;
+    /** How much of each part is heard, from 0 to 1. */
+    shares: ReadonlyMap<Part, number>;
+}>();
 
 const mid = computed(() => (props.layout.top + props.layout.bottom) / 2);
 const half = computed(() => (props.layout.bottom - props.layout.top) / 2);
+
+const parts = computed(() => partShapes(props.units, props.layout));
 
 interface Shape {
     key: string;
@@ -107,6 +115,7 @@ const wheels = computed(() =>
                 length,
                 thick,
                 duals: axle.duals,
+                part: axle.id.split('-')[0] as Part,
             }));
         }),
     ),
@@ -116,8 +125,25 @@ const wheels = computed(() =>
 <template>
     <g class="vehicle" aria-hidden="true">
         <path v-for="shape in shapes" :key="shape.key" :d="shape.d" :class="shape.kind" />
+        <path
+            v-for="(one, n) in parts"
+            :key="`part-${n}`"
+            :d="one.d"
+            class="heard"
+            :data-part="one.part"
+            :style="{ fillOpacity: 0.7 * (shares.get(one.part) ?? 0) }"
+        />
         <g v-for="wheel in wheels" :key="wheel.key">
             <rect :x="wheel.x" :y="wheel.y" :width="wheel.length" :height="wheel.thick" rx="3" class="wheel" />
+            <rect
+                :x="wheel.x"
+                :y="wheel.y"
+                :width="wheel.length"
+                :height="wheel.thick"
+                rx="3"
+                class="heard"
+                :style="{ fillOpacity: shares.get(wheel.part) ?? 0 }"
+            />
             <path v-if="wheel.duals" :d="`M${wheel.x} ${wheel.y + wheel.thick / 2}h${wheel.length}`" class="gap" />
         </g>
     </g>
@@ -142,6 +168,10 @@ path {
 }
 .slat {
     fill: none;
+}
+.heard {
+    fill: var(--strong);
+    stroke: none;
 }
 .wheel {
     fill: var(--quiet);

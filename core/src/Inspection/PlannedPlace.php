@@ -8,7 +8,7 @@ use Pasada\Core\Vehicle\Axle;
 use Pasada\Core\Vehicle\FeatureSet;
 
 /** Where on this vehicle a stop of the checklist is made. */
-final readonly class Spot
+final readonly class PlannedPlace
 {
     /**
      * @param  list<Axle>  $axles  empty off the axles

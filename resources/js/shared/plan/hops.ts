@@ -1,0 +1,25 @@
+import type { PlanLayout } from './planLayout';
+
+export interface Hop {
+    d: string;
+    /** Whether it goes back against the line. */
+    isBack: boolean;
+}
+
+/** Where a walk left the line: an arc over the vehicle for each step that is not the next stop. */
+export function hopPath(walked: string[], layout: PlanLayout): Hop[] {
+    const at = new Map(layout.stops.map((stop, index) => [stop.place, { stop, index }]));
+    const middle = (layout.top + layout.bottom) / 2;
+    return walked.flatMap((place, n) => {
+        const [from, to] = [at.get(walked[n - 1] ?? ''), at.get(place)];
+        if (from === undefined || to === undefined || to.index === from.index + 1 || to.index === from.index) return [];
+        const bend = from.stop.lane === to.stop.lane ? middle : (from.stop.y + to.stop.y) / 2;
+        const x = (from.stop.x + to.stop.x) / 2;
+        return [
+            {
+                d: `M${from.stop.x} ${from.stop.y}Q${x} ${bend} ${to.stop.x} ${to.stop.y}`,
+                isBack: to.index < from.index,
+            },
+        ];
+    });
+}
