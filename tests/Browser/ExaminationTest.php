@@ -41,7 +41,7 @@ it('is confirmed, silent, finished, signed by both, and amended only with a reas
         ->and($browser->count('.tile .word'))
         ->toBe(0)
         ->and($browser->text('.work'))
-        ->not->toContain('still to say')
+        ->not->toContain(' left')
         ->and(
             $browser->run(
                 "return getComputedStyle(document.querySelector('.tile[data-state=whole]')).backgroundColor === ".
@@ -54,7 +54,7 @@ it('is confirmed, silent, finished, signed by both, and amended only with a reas
         ->choose('Show totals')
         ->waitForText('2 of', '.count')
         ->choose('Cover the screen')
-        ->waitForText('Covered', '.cover')
+        ->waitForText('Screen covered', '.cover')
         ->click('.cover')
         ->gone('.cover');
 

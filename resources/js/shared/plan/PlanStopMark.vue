@@ -1,18 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { STOP, type PlanLayout, type PlanStop } from './planLayout';
-import { inTwoLines } from './inTwoLines';
+import { STOP, type PlanStop } from './planLayout';
 
-/* One stop of the walk: how many of its items are left, filled from below; its name where there is room, or on focus. */
+/* One stop of the walk: how many of its items are left, filled from below; its name is drawn beside it. */
 const props = defineProps<{
     stop: PlanStop & { asked: number; said: number; part: number; current: boolean; closed: boolean };
-    layout: PlanLayout;
     /** Whether it is told how much was said. */
     told: boolean;
     interactive: boolean | undefined;
     counts: string;
 }>();
-const emit = defineEmits<{ go: [] }>();
+const emit = defineEmits<{ go: []; point: [at: boolean] }>();
 
 const radius = STOP / 2 - 2;
 const left = computed(() => props.stop.asked - props.stop.said);
@@ -24,14 +22,6 @@ const label = computed(() => {
     if (props.counts !== 'left') return `${name}: ${left.value} of ${asked} ${props.counts}`;
     return `${name}: ${said} of ${asked} said${part > 0 ? `, ${part} partial` : ''}${closed ? ', closed' : ''}`;
 });
-/** Names at rest lie away from the vehicle; the one at hand, or in focus, on it. */
-const lines = computed(() => inTwoLines(props.stop.name));
-const nameY = computed(() => (props.stop.lane === 'far' ? -STOP / 2 - 19 : STOP / 2 + 13));
-const tagWidth = computed(() => props.stop.name.length * 7.6 + 20);
-const tagX = computed(() =>
-    Math.max(4 - props.stop.x, Math.min(props.layout.width - props.stop.x - tagWidth.value - 4, -tagWidth.value / 2)),
-);
-const tagY = computed(() => (props.stop.lane === 'near' ? -STOP / 2 - 34 : STOP / 2 + 6));
 </script>
 
 <template>
@@ -45,6 +35,10 @@ const tagY = computed(() => (props.stop.lane === 'near' ? -STOP / 2 - 34 : STOP 
         :aria-current="stop.current ? 'location' : undefined"
         :data-place="stop.place"
         @click="interactive && emit('go')"
+        @mouseenter="emit('point', true)"
+        @mouseleave="emit('point', false)"
+        @focus="emit('point', true)"
+        @blur="emit('point', false)"
         @keydown.enter.prevent="interactive && emit('go')"
     >
         <title>{{ label }}</title>
@@ -55,14 +49,7 @@ const tagY = computed(() => (props.stop.lane === 'near' ? -STOP / 2 - 34 : STOP 
         <circle :r="radius" class="fill" :clip-path="`url(#level-${stop.place})`" />
         <circle :r="radius" class="rim" />
         <path v-if="isFull && told" d="m-8 1 6 6 11-13" class="tick" />
-        <text v-else class="count" y="6.5">{{ told ? left : stop.asked }}</text>
-        <text v-if="layout.isRoomy && stop.lane !== 'nose' && stop.lane !== 'rear'" class="name" aria-hidden="true">
-            <tspan v-for="(line, n) in lines" :key="n" x="0" :y="nameY + 13 * n">{{ line }}</tspan>
-        </text>
-        <g class="tag" :class="{ always: stop.current }" :transform="`translate(${tagX} ${tagY})`" aria-hidden="true">
-            <rect :width="tagWidth" height="28" rx="6" />
-            <text :x="tagWidth / 2" y="19">{{ stop.name }}</text>
-        </g>
+        <text v-else class="figure" y="6.5">{{ told ? left : stop.asked }}</text>
     </g>
 </template>
 
@@ -114,35 +101,13 @@ text {
     text-anchor: middle;
     fill: var(--ink);
 }
-.count {
+.figure {
     font: 700 18px var(--display-face);
     font-stretch: 80%;
 }
-.name {
-    font: 600 13px var(--display-face);
-    font-stretch: 75%;
-    fill: var(--quiet);
-}
 /* Where the student stands: ink, turned round. */
-.current:not(.full) .count {
+.current:not(.full) .figure {
     fill: var(--paper);
-}
-.tag {
-    visibility: hidden;
-    pointer-events: none;
-}
-.tag rect {
-    fill: var(--ink);
-}
-.tag text {
-    font: 700 15px var(--display-face);
-    font-stretch: 80%;
-    fill: var(--paper);
-}
-.tag.always,
-.stand:hover .tag,
-.stand:focus-visible .tag {
-    visibility: visible;
 }
 .stand:focus-visible {
     outline: 3px solid var(--late);

@@ -3,6 +3,7 @@ import type { Schemas } from '@/shared/api/client';
 import { useElementSize } from '@vueuse/core';
 import { computed, nextTick, ref, watch } from 'vue';
 import PlanBody from './PlanBody.vue';
+import PlanNames from './PlanNames.vue';
 import PlanOverview from './PlanOverview.vue';
 import PlanStopMark from './PlanStopMark.vue';
 import { hopPath } from './hops';
@@ -51,6 +52,7 @@ const stops = computed(() =>
 );
 /** Where the walk has come to on the line. */
 const reached = computed(() => layout.value.stops.find(({ place }) => place === props.current)?.along ?? 0);
+const pointed = ref<string>();
 const hops = computed(() => hopPath(props.walked ?? [], layout.value));
 
 watch(
@@ -98,12 +100,13 @@ watch(
                     v-for="stop in stops"
                     :key="stop.place"
                     :stop="stop"
-                    :layout="layout"
                     :told="tallies !== undefined"
                     :interactive="interactive"
                     :counts="counts ?? 'left'"
                     @go="emit('go', stop.place)"
+                    @point="(at) => (pointed = at ? stop.place : undefined)"
                 />
+                <PlanNames :layout="layout" :told="[current, pointed]" />
             </svg>
         </div>
     </div>
