@@ -97,7 +97,7 @@ usleep(2_300_000);
 $browser->shot($folder.'brake-bench.png');
 
 $browser->choose('Sign out')->find('#email');
-$browser->signIn('mira@ferrow-sound.example')->waitForText('Mira Tallgrass', 'h1')->choose('Dusk');
+$browser->signIn('mira@ferrow-sound.example')->waitForText('Mira Tallgrass', 'h1')->choose('Night mode');
 $browser->visit('/cab')->waitForText('Start practice')->click('[data-test=climb]')->waitForText('Foot pedal');
 foreach (['chocks', 'belt', 'key', 'clutch', 'engine', 'tractor-valve', 'trailer-valve'] as $control) {
     $browser->click("[data-control=$control]");
@@ -105,7 +105,7 @@ foreach (['chocks', 'belt', 'key', 'clutch', 'engine', 'tractor-valve', 'trailer
 $browser->click('[data-rpm="1200"]')->click('[data-say=start]');
 usleep(4_000_000);
 $browser->shot($folder.'air-cab.png');
-$browser->click('[data-test=leave]')->choose('Day')->choose('Sign out')->find('#email');
+$browser->click('[data-test=leave]')->choose('Day mode')->choose('Sign out')->find('#email');
 $browser->signIn('paul@ferrow-sound.example')->waitForText('Just finished');
 $browser->visit('/library')->waitForText('Vehicles')->click('.shelf .head');
 $settle();

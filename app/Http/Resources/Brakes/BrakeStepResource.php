@@ -24,6 +24,7 @@ final readonly class BrakeStepResource
 {
     /**
      * @param  list<string>  $needs
+     * @param  list<string>  $observed
      * @param  list<object>  $marks
      */
     public function __construct(
@@ -62,6 +63,12 @@ final readonly class BrakeStepResource
             ),
         ]
         public ?string $answered_by,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+            description: 'kind and state of the events that belong to it, as "pedal:down", in the usual order',
+        )]
+        public array $observed,
     ) {}
 
     /**
@@ -76,7 +83,7 @@ final readonly class BrakeStepResource
         return array_map(
             static fn (StepVerdict $step, StepRule $rule): self => new self(
                 $step->test->value,
-                $step->test->label(),
+                ucfirst($step->test->label()),
                 $step->outcome->value,
                 $step->what,
                 StepInstructions::of($rule, $vehicle->combination),
@@ -95,6 +102,7 @@ final readonly class BrakeStepResource
                 $step->isOfVehicle,
                 $step->question?->atMs,
                 $step->question?->answeredBy->value,
+                $step->test->procedure()->observed(),
             ),
             $judgement->steps,
             $sequence->rules($vehicle),

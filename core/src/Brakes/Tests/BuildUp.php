@@ -61,6 +61,11 @@ final readonly class BuildUp implements Procedure
         ];
     }
 
+    public function observed(): array
+    {
+        return ['engine:on'];
+    }
+
     public function spokenOf(): string
     {
         return '/\b(build\w*|pump\w* up|rais\w+|climb\w*|fill\w*|from eighty five|eighty five to|85 to)\b/';

@@ -68,6 +68,11 @@ final readonly class CutIn implements Procedure
         return ['fan down until the needles rise again'];
     }
 
+    public function observed(): array
+    {
+        return ['pedal:down', 'pedal:up', 'cut-in:'];
+    }
+
     public function spokenOf(): string
     {
         return '/\b(cut(s|ting)? ?in|cuts? back in|kick(s|ing)? (back )?in|load(s|ing)? again|start\w* '.

@@ -54,6 +54,11 @@ final readonly class CutOut implements Procedure
         return ['until the dryer purges'];
     }
 
+    public function observed(): array
+    {
+        return ['engine:on', 'cut-out:'];
+    }
+
     public function spokenOf(): string
     {
         return '/\b(cut(s|ting)? ?(out|off)|governor|purg\w+|dryer|spit\w*|stop\w* (pumping|building|loading))\b/';

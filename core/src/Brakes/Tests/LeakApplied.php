@@ -50,6 +50,14 @@ final readonly class LeakApplied implements Procedure
         return ['full pedal, gauges still', 'a whole minute'];
     }
 
+    public function observed(): array
+    {
+        return [
+            'chocks:in', 'engine:off', 'key:on', 'tractor-valve:in', 'trailer-valve:in', 'pedal:down',
+            'said:start-reading', 'said:end-reading', 'pedal:up',
+        ];
+    }
+
     public function spokenOf(): string
     {
         return '/\b(leak\w*|los(e|es|ing|t|s)|drop\w*|bleed\w*|fall\w*)\b/';

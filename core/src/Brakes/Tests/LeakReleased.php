@@ -52,6 +52,14 @@ final readonly class LeakReleased implements Procedure
         return ['no pedal', 'a whole minute'];
     }
 
+    public function observed(): array
+    {
+        return [
+            'chocks:in', 'engine:off', 'key:on', 'tractor-valve:in', 'trailer-valve:in', 'said:start-reading',
+            'said:end-reading',
+        ];
+    }
+
     public function spokenOf(): string
     {
         return '/\b('.

@@ -58,6 +58,11 @@ final readonly class LowAir implements Procedure
         return ['engine off', 'fan the pedal down'];
     }
 
+    public function observed(): array
+    {
+        return ['key:on', 'engine:off', 'pedal:down', 'pedal:up', 'warning:'];
+    }
+
     public function spokenOf(): string
     {
         return '/\b(warn\w*|buzz\w*|alarm|light|lamp|low air|beep\w*)\b/';

@@ -32,6 +32,13 @@ interface Procedure
     /** @return list<string> what the student does, in the words of the yard */
     public function actions(StepRule $rule, bool $combination): array;
 
+    /**
+     * What is done, seen and said in it, as a bench notes it: kind and state of events in the usual order.
+     *
+     * @return list<string> as "pedal:down", "cut-out:"
+     */
+    public function observed(): array;
+
     /** Pattern of the words that tell that this test is spoken of; null where no limit is ever stated of it. */
     public function spokenOf(): ?string;
 

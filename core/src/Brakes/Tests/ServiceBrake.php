@@ -62,6 +62,14 @@ final readonly class ServiceBrake implements Procedure
         return ['about 5 mph, then the pedal'];
     }
 
+    public function observed(): array
+    {
+        return [
+            'chocks:out', 'belt:on', 'tractor-valve:in', 'trailer-valve:in', 'said:area-clear', 'rolling:',
+            'pedal:down', 'stopped:straight', 'stopped:pulled',
+        ];
+    }
+
     public function spokenOf(): null
     {
         return null;

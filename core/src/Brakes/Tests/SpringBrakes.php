@@ -57,6 +57,11 @@ final readonly class SpringBrakes implements Procedure
         return ['engine off', 'fan on; hands off the valves'];
     }
 
+    public function observed(): array
+    {
+        return ['pedal:down', 'pedal:up', 'popped:trailer', 'popped:tractor', 'popped:both'];
+    }
+
     public function spokenOf(): string
     {
         return '/\b(pop\w*|springs?|knobs?|valves?|buttons?|(come|comes|came|go|goes|coming) out|parking brakes?|set '.

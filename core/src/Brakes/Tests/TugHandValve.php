@@ -49,6 +49,14 @@ final readonly class TugHandValve implements Procedure
         return ['both valves in, hand valve on', 'a gentle tug'];
     }
 
+    public function observed(): array
+    {
+        return [
+            'chocks:out', 'belt:on', 'engine:on', 'gear:low', 'tractor-valve:in', 'trailer-valve:in',
+            'hand-valve:on', 'tug:held', 'tug:moved',
+        ];
+    }
+
     public function spokenOf(): null
     {
         return null;

@@ -49,6 +49,14 @@ final readonly class TugTractor implements Procedure
         return [$combination ? 'trailer valve in, tractor valve out' : 'valve out', 'a gentle tug'];
     }
 
+    public function observed(): array
+    {
+        return [
+            'chocks:out', 'belt:on', 'engine:on', 'gear:low', 'tractor-valve:out', 'trailer-valve:in', 'tug:held',
+            'tug:moved',
+        ];
+    }
+
     public function spokenOf(): null
     {
         return null;

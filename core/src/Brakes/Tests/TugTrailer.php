@@ -49,6 +49,14 @@ final readonly class TugTrailer implements Procedure
         return ['tractor valve in, trailer valve out', 'a gentle tug'];
     }
 
+    public function observed(): array
+    {
+        return [
+            'chocks:out', 'belt:on', 'engine:on', 'gear:low', 'tractor-valve:in', 'trailer-valve:out', 'tug:held',
+            'tug:moved',
+        ];
+    }
+
     public function spokenOf(): null
     {
         return null;

@@ -109,14 +109,14 @@ final readonly class ItemTable
         foreach (self::list($document, 'components') as $component) {
             $id = self::text($component, 'id');
             if (isset($components[$id])) {
-                $merged[] = self::replaced($component, $components[$id]);
+                $merged[] = self::withRow($component, $components[$id]);
                 unset($components[$id]);
             } elseif (in_array($id, $parts, true)) {
                 $merged[] = $component;
             }
         }
         foreach ($components as $id => $component) {
-            $merged[] = self::replaced(['id' => $id], $component);
+            $merged[] = self::withRow(['id' => $id], $component);
         }
         $document['components'] = $merged;
         $sections = self::list($document, 'sections');
@@ -144,7 +144,7 @@ final readonly class ItemTable
      * @param  array<string, mixed>  $row
      * @return array<mixed>
      */
-    private static function replaced(array $component, array $row): array
+    private static function withRow(array $component, array $row): array
     {
         $replaced = array_replace($component, $row);
         foreach (['essential' => [], 'further' => [], 'weight' => 1, 'bonus' => false] as $key => $default) {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Bench, Step } from './api';
+import { stepAtHand } from './stepAtHand';
 
 /* The sequence: how each step stands, and what the one at hand, or the one that is pointed at, asks for. */
 const props = defineProps<{
@@ -9,12 +10,7 @@ const props = defineProps<{
     at?: Step | undefined;
     numbered?: boolean;
 }>();
-const current = computed(
-    () =>
-        props.at ??
-        props.bench.steps.find(({ outcome }) => outcome === 'not-yet' || outcome === 'not-done') ??
-        props.bench.steps.find(({ outcome }) => outcome === 'not-judged'),
-);
+const current = computed(() => props.at ?? stepAtHand(props.bench));
 const marks = { met: '✓', broken: '✕', 'not-yet': '…', 'not-done': '', 'not-judged': '?' };
 /** What is told of a step: how it went, or why it was not done. */
 const tells = ({ outcome, what }: Step): boolean => outcome !== 'not-done' || what !== 'not done';

@@ -1,71 +1,59 @@
 <script setup lang="ts">
-import TapButton from '@/shared/TapButton.vue';
 import { computed } from 'vue';
 import type { Bench } from './api';
-import { benchGroups, type BenchButton } from './benchButtons';
+import { benchButtons, benchGroups, keyOf, type BenchButton } from './benchButtons';
+import BenchButtons from './BenchButtons.vue';
+import { stepAtHand } from './stepAtHand';
 import type { OpenBench } from './useBench';
 
-/* One tap for each thing seen. */
+/* One tap for each thing seen: what belongs to the step at hand first and large, the rest behind. */
 const props = defineProps<{ on: OpenBench; bench: Bench }>();
 const shows = (button: BenchButton): boolean =>
     (button.trailer !== true || props.bench.combination) && (button.hand !== true || props.bench.has_hand_valve);
-/** The step at hand that has a limit to be said. */
-const limited = computed(() =>
-    props.bench.steps.find(
-        ({ outcome, low, high }) =>
-            (outcome === 'not-yet' || outcome === 'not-done') && (low !== null || high !== null),
-    ),
+const atHand = computed(() => stepAtHand(props.bench));
+const own = computed(() =>
+    (atHand.value?.observed ?? []).flatMap((key) => benchButtons.filter((one) => keyOf(one) === key && shows(one))),
 );
-const pressed = (button: BenchButton): boolean =>
-    button.to !== undefined && props.on.stateOf(button.kind) === button.to;
-function press({ kind, to, gauges, value }: BenchButton): void {
-    props.on.record({
-        kind,
-        ...(to === undefined ? {} : { to }),
-        ...(value === undefined ? {} : { value }),
-        ...(gauges === true ? props.on.gauges() : {}),
-    });
-}
+const groups = computed(() => benchGroups.map(({ name, buttons }) => ({ name, buttons: buttons.filter(shows) })));
+/** The step at hand where it has a limit to be said. */
+const limited = computed(() => {
+    const step = atHand.value;
+    return step !== undefined && (step.low !== null || step.high !== null) ? step : undefined;
+});
 </script>
 
 <template>
     <section class="seen" aria-label="What happens">
-        <div v-for="group in benchGroups" :key="group.name" role="group" :aria-label="group.name">
-            <h2>{{ group.name }}</h2>
-            <div class="taps">
-                <TapButton
-                    v-for="button in group.buttons.filter(shows)"
-                    :key="button.label"
-                    :on="pressed(button)"
-                    :aria-pressed="pressed(button)"
-                    :data-seen="`${button.kind}:${button.to ?? ''}`"
-                    @click="press(button)"
-                >
-                    {{ button.label }}
-                </TapButton>
-                <TapButton
-                    v-if="group.name === 'Said' && limited"
-                    data-seen="said:limit"
-                    @click="on.record({ kind: 'said', to: 'limit', test: limited.test })"
-                    >Limit: {{ limited.label }}</TapButton
-                >
-            </div>
-        </div>
+        <BenchButtons
+            v-if="atHand"
+            :name="`Now: ${atHand.label}`"
+            :buttons="own"
+            :on="on"
+            :limited="limited"
+            large
+            data-test="at-hand"
+        />
+        <details :open="atHand === undefined">
+            <summary>All buttons</summary>
+            <BenchButtons v-for="group in groups" :key="group.name" v-bind="group" :on="on" />
+        </details>
     </section>
 </template>
 
 <style scoped>
 .seen {
     display: grid;
-    gap: 12px;
+    gap: 16px;
+    align-content: start;
 }
-h2 {
-    font-size: 1rem;
-    margin-bottom: 4px;
-}
-.taps {
+summary {
+    min-height: 48px;
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(128px, 1fr));
-    gap: 6px;
+    align-content: center;
+    cursor: pointer;
+    font-weight: 600;
+    border: 2px solid var(--line);
+    border-radius: 10px;
+    padding: 0 16px;
 }
 </style>

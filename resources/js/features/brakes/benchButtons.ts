@@ -66,3 +66,8 @@ export const benchGroups: { name: string; buttons: BenchButton[] }[] = [
         ],
     },
 ];
+
+export const benchButtons: BenchButton[] = benchGroups.flatMap(({ buttons }) => buttons);
+
+/** As the server names what belongs to a step: "pedal:down", "cut-out:". */
+export const keyOf = ({ kind, to }: BenchButton): string => `${kind}:${to ?? ''}`;

@@ -479,7 +479,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Lay a table of items over a draft of a checklist, all or nothing */
-        post: operations["layTable"];
+        post: operations["importTable"];
         delete?: never;
         options?: never;
         head?: never;
@@ -865,7 +865,7 @@ export interface components {
             step: number;
         };
         DraftTableRequest: {
-            /** @description the step that the table is laid over */
+            /** @description the step that the table is imported into */
             step: number;
             csv: string;
         };
@@ -1106,6 +1106,8 @@ export interface components {
              * @enum {string|null}
              */
             answered_by: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted" | null;
+            /** @description kind and state of the events that belong to it, as "pedal:down", in the usual order */
+            observed: string[];
         };
         /** @description What was wrong with the truck of a practice, whether the student found it, and what showed it. */
         DiagnosisResource: {
@@ -1135,7 +1137,7 @@ export interface components {
             practices: number;
             passed: number;
         };
-        /** @description A control that the cab did not heed. */
+        /** @description A control that the cab refused. */
         RefusedControlResource: {
             /** @description which of the controls, from 0 */
             control: number;
@@ -3097,7 +3099,7 @@ export interface operations {
             };
         };
     };
-    layTable: {
+    importTable: {
         parameters: {
             query?: never;
             header?: never;

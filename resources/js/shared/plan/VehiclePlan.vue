@@ -113,6 +113,9 @@ watch(
 </template>
 
 <style scoped>
+.plan-of-walk {
+    min-width: 0;
+}
 .frame {
     overflow-x: auto;
     overflow-y: hidden;
