@@ -17,6 +17,8 @@ foreach (
 $number = static fn (string $name, int $default): int => is_numeric(Env::get($name)) ? (int) Env::get($name) : $default;
 
 return [
+    // The one version number: in the app, and in files that it writes.
+    'version' => trim((string) file_get_contents(dirname(__DIR__).'/VERSION')),
     // Changes with the code that decides what a laid-out item list looks like and what is heard; see InspectionLibrary.
     'build' => (string) $changed,
     // Wrong sign-ins let through in a minute, for one account from one address and for one address in all.

@@ -25,6 +25,8 @@ final readonly class RecordFile
         private InspectionLibrary $inspections,
         private MarkStore $store,
         private BenchLogStore $bench,
+        /** Version of Pasada that writes the file. */
+        private string $version,
     ) {}
 
     /** @return array<string, mixed> */
@@ -37,6 +39,7 @@ final readonly class RecordFile
 
         return [
             'format' => self::FORMAT,
+            'pasada' => $this->version,
             'id' => $attempt->source_id ?? $attempt->id,
             'school' => $attempt->school->name,
             'checklist' => ['id' => $attempt->checklist->slug, 'version' => $attempt->checklist->version],

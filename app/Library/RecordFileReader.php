@@ -18,7 +18,7 @@ use Pasada\Core\Document\Node;
 final readonly class RecordFileReader
 {
     private const FIELDS = [
-        'format', 'id', 'school', 'checklist', 'vehicle', 'form', 'mode', 'started_at', 'student', 'scorer', 'marks',
+        'format', 'pasada', 'id', 'school', 'checklist', 'vehicle', 'form', 'mode', 'started_at', 'student', 'scorer', 'marks',
         'amendments', 'brakes', 'captions', 'signatures', 'sheet',
     ];
 

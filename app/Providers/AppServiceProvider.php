@@ -12,6 +12,7 @@ use App\Http\Middleware\EndOldSessions;
 use App\Library\InspectionLibrary;
 use App\Library\KnownAddresses;
 use App\Library\ListeningLibrary;
+use App\Library\RecordFile;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\User;
@@ -58,6 +59,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(EndOldSessions::class)->needs('$longestHours')->giveConfig('pasada.longest_session_hours');
         $this->app->when([LoadDemoSchool::class, Documents::class])->needs('$folder')->give($this->app->basePath());
         $this->app->when(ReadRecording::class)->needs('$build')->giveConfig('pasada.build');
+        $this->app->when(RecordFile::class)->needs('$version')->giveConfig('pasada.version');
         $this->app->when(ReadToday::class)->needs('$dueAfterDays')->giveConfig('pasada.due_after_days');
         $this->app->singleton(
             Phrasebook::class,

@@ -93,6 +93,28 @@ it('says that an attempt is not there', function (): void {
     $this->browser->visit('/no/such/page')->waitForText('There is nothing at this address');
 });
 
+it('names the page in its title, and moves the focus to its heading', function (): void {
+    $this->browser
+        ->signIn('rosa@ferrow-sound.example')
+        ->waitForText('Just finished')
+        ->choose('Students')
+        ->until('return document.activeElement?.tagName === "H1"', 'The heading has no focus.');
+
+    expect($this->browser->run('return [document.title, document.activeElement.textContent.trim()]'))
+        ->toBe(['Students · Pasada', 'Students']);
+});
+
+it('folds the bar into a menu on a phone, and closes it behind a choice', function (): void {
+    $browser = $this->browser->resize(390, 844)->signIn('rosa@ferrow-sound.example')->waitForText('Just finished');
+    $isShown = 'return document.querySelector("#main-nav").checkVisibility()';
+    expect($browser->run($isShown))->toBeFalse();
+    $browser->choose('Menu');
+    expect($browser->run($isShown))->toBeTrue();
+    $browser->choose('Students')->waitForText('Students', 'h1');
+    expect($browser->run($isShown))->toBeFalse()
+        ->and($browser->run('return document.documentElement.scrollWidth'))->toBeLessThanOrEqual(390);
+});
+
 it('turns from day to dusk and remembers it', function (): void {
     $this->browser
         ->signIn('rosa@ferrow-sound.example')

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\School;
+use Illuminate\Contracts\Config\Repository;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -21,21 +22,25 @@ final readonly class AboutController
                     response: 200,
                     description: 'About',
                     content: new OA\JsonContent(
-                        required: ['is_demo'],
+                        required: ['is_demo', 'version'],
                         properties: [
                             new OA\Property(
                                 property: 'is_demo',
                                 type: 'boolean',
                                 description: 'made-up data: anybody can sign in',
                             ),
+                            new OA\Property(property: 'version', type: 'string', description: 'of Pasada'),
                         ],
                     ),
                 ),
             ],
         ),
     ]
-    public function show(): JsonResponse
+    public function show(Repository $settings): JsonResponse
     {
-        return new JsonResponse(['is_demo' => School::query()->where('is_demo', true)->exists()]);
+        return new JsonResponse([
+            'is_demo' => School::query()->where('is_demo', true)->exists(),
+            'version' => $settings->get('pasada.version'),
+        ]);
     }
 }

@@ -11,6 +11,7 @@ use App\Http\Requests\BrakeFileRequest;
 use App\Http\Resources\Brakes\BrakeBenchResource;
 use App\Library\BenchLogStore;
 use App\Models\Attempt;
+use Illuminate\Contracts\Config\Repository;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
@@ -131,7 +132,7 @@ final readonly class AttemptBrakesController
             ],
         ),
     ]
-    public function file(Request $request, Attempt $attempt, BenchLogStore $store): Response
+    public function file(Request $request, Attempt $attempt, BenchLogStore $store, Repository $settings): Response
     {
         Gate::authorize('study', $attempt);
         $events = $store->read($attempt->id)->events();
@@ -140,7 +141,10 @@ final readonly class AttemptBrakesController
         return response(
             $isTable
                 ? EventFile::table($events)
-                : (string) json_encode(['events' => array_map(EventWriter::write(...), $events)], JSON_PRETTY_PRINT),
+                : (string) json_encode([
+                    'pasada' => $settings->get('pasada.version'),
+                    'events' => array_map(EventWriter::write(...), $events),
+                ], JSON_PRETTY_PRINT),
             200,
             [
                 'Content-Type' => $isTable ? 'text/csv; charset=utf-8' : 'application/json',

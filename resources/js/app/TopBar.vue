@@ -1,14 +1,19 @@
 <script setup lang="ts">
 import { useSession } from '@/features/session/useSession';
-import { computed } from 'vue';
-import { useRouter } from 'vue-router';
+import { ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import { useLight } from './useLight';
 
 const { user, signOut } = useSession();
 const { light, turn } = useLight();
 const router = useRouter();
-const seesAll = computed(() => user.value !== undefined && user.value.role !== 'student');
-const scores = computed(() => user.value?.role === 'instructor' || user.value?.role === 'examiner');
+const route = useRoute();
+/** On a phone the bar is folded into one button. */
+const isOpen = ref(false);
+watch(
+    () => route.fullPath,
+    () => (isOpen.value = false),
+);
 
 async function leave(): Promise<void> {
     await signOut();
@@ -19,14 +24,17 @@ async function leave(): Promise<void> {
 <template>
     <header class="bar">
         <RouterLink class="name" to="/">Pasada</RouterLink>
-        <nav aria-label="Main">
-            <RouterLink v-if="seesAll" to="/">Today</RouterLink>
-            <RouterLink v-if="seesAll" to="/students">Students</RouterLink>
-            <RouterLink v-if="seesAll" to="/library">Checklists</RouterLink>
-            <RouterLink v-if="scores" to="/start">New attempt</RouterLink>
+        <button type="button" class="menu" :aria-expanded="isOpen" aria-controls="main-nav" @click="isOpen = !isOpen">
+            Menu
+        </button>
+        <nav id="main-nav" aria-label="Main" :class="{ open: isOpen }">
+            <RouterLink v-if="user?.sees_all_students" to="/">Today</RouterLink>
+            <RouterLink v-if="user?.sees_all_students" to="/students">Students</RouterLink>
+            <RouterLink v-if="user?.sees_all_students" to="/library">Checklists</RouterLink>
+            <RouterLink v-if="user?.may_score" to="/start">New attempt</RouterLink>
             <RouterLink v-if="user" to="/cab">Air cab</RouterLink>
         </nav>
-        <div class="who">
+        <div class="who" :class="{ open: isOpen }">
             <span v-if="user" class="person">{{ user.name }}, {{ user.role }}</span>
             <button type="button" @click="turn">{{ light === 'day' ? 'Night mode' : 'Day mode' }}</button>
             <button type="button" @click="leave">Sign out</button>
@@ -74,6 +82,10 @@ nav a.router-link-exact-active {
     color: var(--quiet);
     margin-right: 8px;
 }
+.menu {
+    display: none;
+}
+.menu,
 .who button {
     background: none;
     border: 2px solid var(--line);
@@ -86,15 +98,31 @@ nav a.router-link-exact-active {
     .bar {
         padding: 6px 16px;
     }
-    nav {
-        flex-wrap: wrap;
-        gap: 0 16px;
+    .menu {
+        display: block;
+        margin-left: auto;
+        min-height: 48px;
+    }
+    nav,
+    .who {
+        display: none;
+    }
+    nav.open,
+    .who.open {
+        display: grid;
+        gap: 0;
+        width: 100%;
+        margin: 0;
+    }
+    .who.open {
+        gap: 8px;
+        padding-bottom: 10px;
     }
     nav a {
-        white-space: nowrap;
+        padding: 14px 0 10px;
     }
-    .person {
-        display: none;
+    .who button {
+        min-height: 48px;
     }
 }
 </style>

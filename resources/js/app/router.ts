@@ -1,8 +1,11 @@
 import { useSession } from '@/features/session/useSession';
 import { createRouter, createWebHistory } from 'vue-router';
+import { focusHeading } from './focusHeading';
 
 declare module 'vue-router' {
     interface RouteMeta {
+        /** Of the page, before the name of the application. */
+        title?: string;
         open?: boolean;
         bare?: boolean;
     }
@@ -11,69 +14,111 @@ declare module 'vue-router' {
 export const router = createRouter({
     history: createWebHistory('/'),
     routes: [
-        { path: '/', name: 'today', component: () => import('@/features/today/TodayPage.vue') },
+        {
+            path: '/',
+            name: 'today',
+            meta: { title: 'Today' },
+            component: () => import('@/features/today/TodayPage.vue'),
+        },
         {
             path: '/sign-in',
             name: 'sign-in',
             component: () => import('@/features/session/SignInPage.vue'),
-            meta: { open: true, bare: true },
+            meta: { title: 'Sign in', open: true, bare: true },
         },
-        { path: '/start', name: 'start', component: () => import('@/features/start/NewAttemptPage.vue') },
+        {
+            path: '/start',
+            name: 'start',
+            meta: { title: 'New attempt' },
+            component: () => import('@/features/start/NewAttemptPage.vue'),
+        },
         {
             path: '/walk/:id',
             name: 'walk',
             component: () => import('@/features/scoring/ScoringPage.vue'),
             props: true,
-            meta: { bare: true },
+            meta: { title: 'Walk', bare: true },
         },
         {
             path: '/result/:id',
             name: 'result',
+            meta: { title: 'Result' },
             component: () => import('@/features/result/ResultPage.vue'),
             props: true,
         },
-        { path: '/cab', name: 'cab', component: () => import('@/features/cab/CabPage.vue') },
+        {
+            path: '/cab',
+            name: 'cab',
+            meta: { title: 'Air cab' },
+            component: () => import('@/features/cab/CabPage.vue'),
+        },
         {
             path: '/brakes/:id',
             name: 'brakes',
+            meta: { title: 'Brake tests' },
             component: () => import('@/features/brakes/BrakeBenchPage.vue'),
             props: true,
         },
         {
             path: '/words/:id',
             name: 'words',
+            meta: { title: 'Captions' },
             component: () => import('@/features/speech/WordsPage.vue'),
             props: true,
         },
-        { path: '/students', name: 'students', component: () => import('@/features/students/StudentsPage.vue') },
+        {
+            path: '/students',
+            name: 'students',
+            meta: { title: 'Students' },
+            component: () => import('@/features/students/StudentsPage.vue'),
+        },
         {
             path: '/students/:id(\\d+)',
             name: 'student',
+            meta: { title: 'Student' },
             component: () => import('@/features/students/StudentPage.vue'),
             props: (route) => ({ id: Number(route.params['id']) }),
         },
         {
             path: '/watch/:id',
             name: 'watch',
+            meta: { title: 'Watching' },
             component: () => import('@/features/watch/WatchPage.vue'),
             props: true,
         },
-        { path: '/library', name: 'library', component: () => import('@/features/library/LibraryPage.vue') },
+        {
+            path: '/library',
+            name: 'library',
+            meta: { title: 'Checklists and vehicles' },
+            component: () => import('@/features/library/LibraryPage.vue'),
+        },
         {
             path: '/library/:kind(checklist|vehicle)/:slug',
             name: 'versions',
+            meta: { title: 'Versions' },
             component: () => import('@/features/library/VersionsPage.vue'),
             props: true,
         },
         {
             path: '/drafts/:id',
             name: 'draft',
+            meta: { title: 'Draft' },
             component: () => import('@/features/library/DraftPage.vue'),
             props: true,
         },
-        { path: '/:rest(.*)', name: 'nowhere', component: () => import('./NowherePage.vue') },
+        {
+            path: '/:rest(.*)',
+            name: 'nowhere',
+            meta: { title: 'Not found' },
+            component: () => import('./NowherePage.vue'),
+        },
     ],
     scrollBehavior: () => ({ top: 0 }),
+});
+
+router.afterEach((to, from) => {
+    document.title = to.meta.title === undefined ? 'Pasada' : `${to.meta.title} · Pasada`;
+    if (from.name !== undefined && from.path !== to.path) focusHeading();
 });
 
 router.beforeEach(async (to) => {

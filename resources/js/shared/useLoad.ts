@@ -1,3 +1,4 @@
+import { wordsOf } from '@/shared/wordsOf';
 import { shallowRef, type ShallowRef } from 'vue';
 
 export type Loaded<T> = { state: 'loading' } | { state: 'ready'; data: T } | { state: 'failed'; why: string };
@@ -10,7 +11,7 @@ export function useLoad<T>(load: () => Promise<T>): { loaded: ShallowRef<Loaded<
         try {
             loaded.value = { state: 'ready', data: await load() };
         } catch (error) {
-            loaded.value = { state: 'failed', why: error instanceof Error ? error.message : String(error) };
+            loaded.value = { state: 'failed', why: wordsOf(error) };
         }
     }
     void again();

@@ -28,7 +28,8 @@ final readonly class EventReader
     {
         $faults = new Faults;
         $root = Node::parse($json, $faults);
-        $root->only('events');
+        // A file that Pasada wrote says which version did.
+        $root->only('pasada', 'events');
         $events = $this->events($root);
         $faults->stopIfAny($name);
 

@@ -1,3 +1,4 @@
+import { wordsOf } from '@/shared/wordsOf';
 import { sendMarks, type Attempt } from '@/features/scoring/api';
 import { WalkClock } from '@/features/scoring/walkClock';
 import { useSession } from '@/features/session/useSession';
@@ -58,7 +59,7 @@ export function useBench(id: string) {
             why.value = '';
             if (kept.value.unsent.length > 0) retry = setTimeout(() => void send(), 0);
         } catch (error) {
-            why.value = error instanceof Error ? error.message : String(error);
+            why.value = wordsOf(error);
             if (isPassing(error)) retry = setTimeout(() => void send(), RETRY_MS);
         } finally {
             sending = false;
@@ -129,7 +130,7 @@ export function useBench(id: string) {
             kept.value = { origin: Date.now() - (taken.at(-1)?.at_ms ?? 0), known: taken, unsent: [] };
             why.value = '';
         } catch (error) {
-            why.value = error instanceof Error ? error.message : String(error);
+            why.value = wordsOf(error);
         }
     }
 
@@ -152,7 +153,7 @@ export function useBench(id: string) {
             if (marks.length > 0) await outbox.keep(...marks);
             why.value = '';
         } catch (error) {
-            why.value = error instanceof Error ? error.message : String(error);
+            why.value = wordsOf(error);
             throw error;
         } finally {
             outbox.stop();

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wordsOf } from '@/shared/wordsOf';
 import { NButton, NSelect } from 'naive-ui';
 import { computed, ref, watch } from 'vue';
 import { hideFault, type AirChoices, type Help } from './api';
@@ -55,7 +56,7 @@ async function begin(): Promise<void> {
             suspects: fault.value === 'hidden' ? found.value : [],
         });
     } catch (error) {
-        why.value = error instanceof Error ? error.message : String(error);
+        why.value = wordsOf(error);
     } finally {
         busy.value = false;
     }

@@ -1,3 +1,4 @@
+import { wordsOf } from '@/shared/wordsOf';
 import { isPassing } from '@/shared/api/client';
 import { useRafFn } from '@vueuse/core';
 import { v7 } from 'uuid';
@@ -64,7 +65,7 @@ export function useCab(
     });
     /** The words of whatever went wrong; a course that could not be had is asked for again. */
     function fails(error: unknown): void {
-        why.value = error instanceof Error ? error.message : String(error);
+        why.value = wordsOf(error);
     }
 
     /** One question at a time: what is touched meanwhile goes with the next, so that fanning does not pile them up. */

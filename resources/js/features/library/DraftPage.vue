@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wordsOf } from '@/shared/wordsOf';
 import { schoolDay } from '@/shared/format';
 import VehiclePlan from '@/shared/plan/VehiclePlan.vue';
 import { useEventListener } from '@vueuse/core';
@@ -37,7 +38,7 @@ async function publish(): Promise<void> {
         await publishDraft(props.id, draft.value?.step ?? 0, from.value);
         await router.push({ name: 'library' });
     } catch (error) {
-        why.value = error instanceof Error ? error.message : String(error);
+        why.value = wordsOf(error);
     }
 }
 
@@ -47,7 +48,7 @@ async function drop(): Promise<void> {
         localStorage.removeItem(`pasada-draft-${props.id}`);
         await router.push({ name: 'library' });
     } catch (error) {
-        why.value = error instanceof Error ? error.message : String(error);
+        why.value = wordsOf(error);
     }
 }
 </script>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wordsOf } from '@/shared/wordsOf';
 import LoadState from '@/shared/LoadState.vue';
 import { daysFrom } from '@/shared/format';
 import { useLoad } from '@/shared/useLoad';
@@ -22,7 +23,7 @@ async function open(body: Parameters<typeof openDraft>[0]): Promise<void> {
         why.value =
             error instanceof ApiProblem && error.errors.length > 0
                 ? error.errors.map(({ path, message }) => (path === '' ? message : `${path}: ${message}`))
-                : [error instanceof Error ? error.message : String(error)];
+                : [wordsOf(error)];
     }
 }
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wordsOf } from '@/shared/wordsOf';
 import { ApiProblem } from '@/shared/api/client';
 import { NButton } from 'naive-ui';
 import { ref } from 'vue';
@@ -23,7 +24,7 @@ async function take(event: Event): Promise<void> {
         why.value =
             error instanceof ApiProblem && error.errors.length > 0
                 ? error.errors.map(({ path, message }) => (path === '' ? message : `${path}: ${message}`))
-                : [error instanceof Error ? error.message : String(error)];
+                : [wordsOf(error)];
     }
     input.value = '';
 }

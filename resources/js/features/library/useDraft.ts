@@ -1,3 +1,4 @@
+import { wordsOf } from '@/shared/wordsOf';
 import { ApiProblem } from '@/shared/api/client';
 import { useDebounceFn } from '@vueuse/core';
 import { computed, ref, shallowRef } from 'vue';
@@ -50,7 +51,7 @@ export function useDraft<D extends object>(id: string) {
             }
             void measure();
         } catch (error) {
-            why.value = error instanceof Error ? error.message : String(error);
+            why.value = wordsOf(error);
         }
     }
 
@@ -65,7 +66,7 @@ export function useDraft<D extends object>(id: string) {
 
     function fails(error: unknown): void {
         saving.value = error instanceof ApiProblem && error.is('draft-moved-on') ? 'conflict' : 'kept';
-        why.value = error instanceof Error ? error.message : String(error);
+        why.value = wordsOf(error);
     }
 
     async function save(): Promise<void> {

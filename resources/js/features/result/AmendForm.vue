@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wordsOf } from '@/shared/wordsOf';
 import { NButton, NInput, NInputNumber, NSelect } from 'naive-ui';
 import { v7 } from 'uuid';
 import { computed, ref, watch } from 'vue';
@@ -58,7 +59,7 @@ async function keep(): Promise<void> {
         amended.value = nothingAmended();
         emit('amended');
     } catch (error) {
-        why.value = error instanceof Error ? error.message : String(error);
+        why.value = wordsOf(error);
     }
 }
 </script>

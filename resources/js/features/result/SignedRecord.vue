@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wordsOf } from '@/shared/wordsOf';
 import { dayAndTime } from '@/shared/format';
 import { v7 } from 'uuid';
 import { computed, ref } from 'vue';
@@ -27,7 +28,7 @@ async function keep(party: 'scorer' | 'student', name: string, strokes: number[]
         id = v7();
         emit('signed');
     } catch (error) {
-        why.value = error instanceof Error ? error.message : String(error);
+        why.value = wordsOf(error);
     }
 }
 </script>

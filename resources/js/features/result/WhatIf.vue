@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wordsOf } from '@/shared/wordsOf';
 import { readLibrary } from '@/features/library/api';
 import RescoreCard from '@/shared/RescoreCard.vue';
 import type { Schemas } from '@/shared/api/client';
@@ -30,7 +31,7 @@ watch(chosen, async (id) => {
     try {
         outcome.value = await rescore(props.attempt, id);
     } catch (error) {
-        why.value = error instanceof Error ? error.message : String(error);
+        why.value = wordsOf(error);
     }
 });
 </script>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wordsOf } from '@/shared/wordsOf';
 import { NButton, NInput } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { keepPhrases } from './api';
@@ -19,7 +20,7 @@ async function keep(phrases: string[]): Promise<void> {
     try {
         emit('kept', await keepPhrases(phrases));
     } catch (error) {
-        why.value = error instanceof Error ? error.message : String(error);
+        why.value = wordsOf(error);
     }
 }
 </script>

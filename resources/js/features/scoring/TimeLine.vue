@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wordsOf } from '@/shared/wordsOf';
 import { minutes } from '@/shared/format';
 import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
@@ -17,7 +18,7 @@ async function load(): Promise<void> {
     try {
         history.value = await readHistory(props.walk.id);
     } catch (error) {
-        why.value = error instanceof Error ? error.message : String(error);
+        why.value = wordsOf(error);
     }
 }
 void load();

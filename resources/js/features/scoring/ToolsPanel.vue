@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wordsOf } from '@/shared/wordsOf';
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
@@ -35,7 +36,7 @@ async function share(): Promise<void> {
         await shareAttempt(props.walk.id, !live.value);
         props.walk.setLive(!live.value);
     } catch (error) {
-        why.value = error instanceof Error ? error.message : String(error);
+        why.value = wordsOf(error);
     }
 }
 </script>

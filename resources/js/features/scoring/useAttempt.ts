@@ -1,3 +1,4 @@
+import { wordsOf } from '@/shared/wordsOf';
 import { useSession } from '@/features/session/useSession';
 import { startAttempt } from '@/features/start/api';
 import { Unreachable } from '@/shared/api/client';
@@ -86,7 +87,7 @@ export function useAttempt(id: string) {
             clock.resume(last, last > 0 && !opened.sheet.finished);
             queue.nudge();
         } catch (error) {
-            failed.value = error instanceof Error ? error.message : String(error);
+            failed.value = wordsOf(error);
         }
     }
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wordsOf } from '@/shared/wordsOf';
 import { NButton, NForm, NFormItem, NInput } from 'naive-ui';
 import { ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -12,9 +13,9 @@ const email = ref('');
 const password = ref('');
 const why = ref('');
 const busy = ref(false);
-const isDemo = ref(false);
+const about = ref<{ is_demo: boolean; version: string }>();
 void readAbout().then(
-    ({ is_demo }) => (isDemo.value = is_demo),
+    (read) => (about.value = read),
     () => undefined,
 );
 
@@ -26,7 +27,7 @@ async function enter(): Promise<void> {
         const next = route.query['next'];
         await router.replace(typeof next === 'string' && next.startsWith('/') && !next.startsWith('//') ? next : '/');
     } catch (error) {
-        why.value = error instanceof Error ? error.message : String(error);
+        why.value = wordsOf(error);
     } finally {
         busy.value = false;
     }
@@ -36,7 +37,7 @@ async function enter(): Promise<void> {
 <template>
     <main class="gate">
         <div class="words">
-            <p v-if="isDemo" class="demo" role="status" data-test="demo">
+            <p v-if="about?.is_demo" class="demo" role="status" data-test="demo">
                 Made-up data: anybody can sign in. Keep no real record here.
             </p>
             <h1>Pasada</h1>
@@ -45,6 +46,7 @@ async function enter(): Promise<void> {
                 Pasada trains and records. It certifies nobody and is no legal inspection of a vehicle: your state's
                 current manual and the examiner's instructions come first.
             </p>
+            <p v-if="about" class="quiet" data-test="version">Version {{ about.version }}</p>
         </div>
         <NForm class="form" :show-feedback="false" @submit.prevent="enter">
             <h2>Sign in</h2>

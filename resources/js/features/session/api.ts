@@ -18,4 +18,4 @@ export async function signOut(): Promise<void> {
 }
 
 /** Whether this holds made-up data that anybody can sign in to; unknown without network. */
-export const readAbout = (): Promise<{ is_demo: boolean }> => answer(api.GET('/about'));
+export const readAbout = (): Promise<{ is_demo: boolean; version: string }> => answer(api.GET('/about'));

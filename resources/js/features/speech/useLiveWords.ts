@@ -1,3 +1,4 @@
+import { wordsOf } from '@/shared/wordsOf';
 import type { OpenAttempt } from '@/features/scoring/useAttempt';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { hearLive, type Caption, type Suggestion } from './api';
@@ -28,7 +29,7 @@ export function useLiveWords(walk: OpenAttempt) {
             heard.value = [...known.values()];
             why.value = '';
         } catch (error) {
-            why.value = error instanceof Error ? error.message : String(error);
+            why.value = wordsOf(error);
         } finally {
             asking = false;
         }

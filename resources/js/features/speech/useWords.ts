@@ -1,3 +1,4 @@
+import { wordsOf } from '@/shared/wordsOf';
 import { readAttempt, sendMarks, type Attempt } from '@/features/scoring/api';
 import type { Mark } from '@/shared/outbox/Outbox';
 import { v4, v7 } from 'uuid';
@@ -28,7 +29,7 @@ export function useWords(id: string) {
         try {
             await work();
         } catch (error) {
-            why.value = error instanceof Error ? error.message : String(error);
+            why.value = wordsOf(error);
         } finally {
             busy.value = '';
         }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wordsOf } from '@/shared/wordsOf';
 import type { Schemas } from '@/shared/api/client';
 import type { Device } from '@/shared/outbox/Device';
 import { NButton } from 'naive-ui';
@@ -27,7 +28,7 @@ async function keepAll(): Promise<void> {
             said.value = `${++done} of ${props.choices.vehicles.length} vehicles are on this device`;
         }
     } catch (error) {
-        said.value = error instanceof Error ? error.message : String(error);
+        said.value = wordsOf(error);
     } finally {
         busy.value = false;
     }

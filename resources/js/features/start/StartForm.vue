@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wordsOf } from '@/shared/wordsOf';
 import { useSession } from '@/features/session/useSession';
 import type { Schemas } from '@/shared/api/client';
 import { Device } from '@/shared/outbox/Device';
@@ -58,7 +59,7 @@ watch(
             prepared.value = await device.fresh(keyOfPrepared(v, c, set), () => prepareWalk(v, c, set));
         } catch (error) {
             prepared.value = undefined;
-            why.value = error instanceof Error ? error.message : String(error);
+            why.value = wordsOf(error);
         }
     },
     { immediate: true },
@@ -84,7 +85,7 @@ async function start(then: 'walk' | 'words'): Promise<void> {
         );
         await router.push({ name: then, params: { id: walk } });
     } catch (error) {
-        why.value = error instanceof Error ? error.message : String(error);
+        why.value = wordsOf(error);
     } finally {
         busy.value = false;
     }

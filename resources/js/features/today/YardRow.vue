@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wordsOf } from '@/shared/wordsOf';
 import { startAttempt } from '@/features/start/api';
 import type { Schemas } from '@/shared/api/client';
 import { NButton } from 'naive-ui';
@@ -17,7 +18,7 @@ async function alongside(): Promise<void> {
         await startAttempt({ id, walk_of: props.attempt.id });
         await router.push({ name: 'walk', params: { id } });
     } catch (error) {
-        why.value = error instanceof Error ? error.message : String(error);
+        why.value = wordsOf(error);
     }
 }
 </script>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { wordsOf } from '@/shared/wordsOf';
 import { readAttempt, type Attempt, type Sheet } from '@/features/scoring/api';
 import { placeTallies } from '@/features/scoring/placeTallies';
 import { nothingShown, shownItems, type ShownItem } from '@/features/scoring/shownItems';
@@ -29,7 +30,7 @@ useSheetWatch(
         sheet.value = newer;
         why.value = '';
     },
-    (error) => (why.value = error instanceof Error ? error.message : String(error)),
+    (error) => (why.value = wordsOf(error)),
 );
 
 const places = computed(() => attempt.value?.inspection.places ?? []);

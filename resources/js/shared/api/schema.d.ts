@@ -2044,6 +2044,8 @@ export interface operations {
                     "application/json": {
                         /** @description made-up data: anybody can sign in */
                         is_demo: boolean;
+                        /** @description of Pasada */
+                        version: string;
                     };
                 };
             };

@@ -1,3 +1,4 @@
+import { wordsOf } from '@/shared/wordsOf';
 import { ApiProblem, isPassing, type Schemas } from '@/shared/api/client';
 import { OutboxDb, type WaitingMark } from './OutboxDb';
 
@@ -76,7 +77,7 @@ export class Outbox<T> {
         try {
             await this.#db.waiting.bulkAdd(rows as WaitingMark[]);
         } catch (error) {
-            const why = error instanceof Error ? error.message : String(error);
+            const why = wordsOf(error);
             this.#tell({ state: 'unkept', waiting: marks.length, why });
             throw error;
         }

@@ -7,7 +7,7 @@ import PlanNames from './PlanNames.vue';
 import PlanOverview from './PlanOverview.vue';
 import PlanStopMark from './PlanStopMark.vue';
 import { hopPath } from './hops';
-import { layoutPlan } from './planLayout';
+import { layoutPlan, NARROW } from './planLayout';
 import { partShares } from './planParts';
 
 export interface PlaceTally {
@@ -50,6 +50,10 @@ const stops = computed(() =>
         };
     }),
 );
+/** Only looked at, it is drawn as small as it takes to be seen whole; a phone still shows a piece of it. */
+const isShrunk = computed(
+    () => props.interactive !== true && width.value >= NARROW && layout.value.width > width.value,
+);
 /** Where the walk has come to on the line. */
 const reached = computed(() => layout.value.stops.find(({ place }) => place === props.current)?.along ?? 0);
 const pointed = ref<string>();
@@ -68,11 +72,15 @@ watch(
 
 <template>
     <div class="plan-of-walk">
-        <PlanOverview v-if="layout.width > width + 1 && width > 0" :inspection="inspection" :stops="stops" />
+        <PlanOverview
+            v-if="current !== undefined && !isShrunk && width > 0 && layout.width > width + 1"
+            :inspection="inspection"
+            :stops="stops"
+        />
         <div ref="frame" class="frame">
             <svg
-                :width="layout.width"
-                :height="layout.height"
+                :width="isShrunk ? '100%' : layout.width"
+                :height="isShrunk ? undefined : layout.height"
                 :viewBox="`0 0 ${layout.width} ${layout.height}`"
                 role="group"
                 :aria-label="`Walk round ${inspection.vehicle}, front to the left`"

@@ -48,7 +48,7 @@ const GAP = 10;
 const SECTION_ROW = 22;
 const NAME_ROW = 28;
 /** A phone gives the room to the items; the plan is a strip there. */
-const NARROW = 600;
+export const NARROW = 600;
 const MARGIN_FEET = 1;
 
 const inCab = (place: Place): boolean => place.zone === 'cab' || place.zone === 'brakes';
@@ -85,7 +85,7 @@ export function layoutPlan(inspection: Inspection, available: number): PlanLayou
     const isNarrow = available < NARROW;
     const body = isNarrow ? 34 : 66;
     const radius = body / 2 + GAP + STOP / 2;
-    const edge = radius + STOP / 2;
+    const edge = radius + STOP / 2 + 2;
     const far = before.length + after.length;
     const needed = Math.max(places.length, far) * PITCH + 2 * edge;
     const feet = inspection.length_ft + 2 * MARGIN_FEET;
