@@ -66,7 +66,18 @@ feature_tests() {
     suite Feature "$@"
 }
 front_tests() { npx vitest run "$@"; }
+no_long_lines() { # code is read side by side
+    local long
+    long=$(LC_ALL=C.UTF-8 grep -rnP --include='*.php' --include='*.ts' --include='*.vue' --include='*.css' \
+        --exclude='schema.d.ts' --exclude-dir=cache '^.{121,}$' \
+        app bench bootstrap compat config core database lang resources routes tests || true)
+    [ -n "$long" ] || return 0
+    printf '%s\n' "$long" | cut -c1-180
+    echo 'A line has at most 120 characters.'
+    return 1
+}
 static_checks() {
+    job lines no_long_lines
     job shellcheck shellcheck -x pasada
     job phpstan vendor/bin/phpstan analyse --no-progress --memory-limit=1G
     job vue-tsc npx vue-tsc --noEmit --incremental --tsBuildInfoFile "$VAR/cache/vue-tsc.json"

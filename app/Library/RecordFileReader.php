@@ -18,8 +18,8 @@ use Pasada\Core\Document\Node;
 final readonly class RecordFileReader
 {
     private const FIELDS = [
-        'format', 'pasada', 'id', 'school', 'checklist', 'vehicle', 'form', 'mode', 'started_at', 'student', 'scorer', 'marks',
-        'amendments', 'brakes', 'captions', 'signatures', 'sheet',
+        'format', 'pasada', 'id', 'school', 'checklist', 'vehicle', 'form', 'mode', 'started_at', 'student', 'scorer',
+        'marks', 'amendments', 'brakes', 'captions', 'signatures', 'sheet',
     ];
 
     /** Clocks of devices and servers differ a little. */

@@ -30,7 +30,10 @@ arch('core classes are readonly, but for those that live for one reading or repl
         Ledger::class,
         Replay::class,
         Route::class,
-        Pasada\Core\Attempt\Tally::class, Pasada\Core\Attempt\SaidDetails::class, Pasada\Core\Attempt\Defects::class, Pasada\Core\Brakes\Air\AirDevices::class,
+        Pasada\Core\Attempt\Tally::class,
+        Pasada\Core\Attempt\SaidDetails::class,
+        Pasada\Core\Attempt\Defects::class,
+        Pasada\Core\Brakes\Air\AirDevices::class,
         Pasada\Core\Scoring\SpokenOf::class,
         Pasada\Core\Scoring\Order\SectionOrder::class,
         Faults::class,
@@ -80,7 +83,9 @@ function coreSources(): array
 {
     $root = dirname(__DIR__).'/src/';
     $sources = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (
+        new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS)) as $file
+    ) {
         assert($file instanceof SplFileInfo);
         $sources[substr($file->getPathname(), strlen($root))] = (string) file_get_contents($file->getPathname());
     }
@@ -110,7 +115,9 @@ it('lists the rooms in an order in which every room comes after those that it us
         expect(array_diff($mayUse, $seen))->toBe([]);
         $seen[] = $room;
     }
-    $rooms = array_unique(array_map(static fn (string $path): string => explode('/', $path)[0], array_keys(coreSources())));
+    $rooms = array_unique(
+        array_map(static fn (string $path): string => explode('/', $path)[0], array_keys(coreSources())),
+    );
 
     expect(array_values(array_diff($rooms, $seen)))->toBe(['CoreException.php']);
 });

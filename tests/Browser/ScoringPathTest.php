@@ -80,7 +80,10 @@ it(
         $browser->driver->navigate()->refresh();
         $browser->waitForText('59 of 193', '.count');
 
-        $browser->click('[data-test=finish]')->waitForText('134 items are not complete')->click('[data-test=finish-now]');
+        $browser
+            ->click('[data-test=finish]')
+            ->waitForText('134 items are not complete')
+            ->click('[data-test=finish-now]');
         $browser->waitForText('Not passed')->waitForText('59 of 193 items complete');
         $browser
             ->waitForText('What to say next time')

@@ -28,11 +28,17 @@ function formatHas(string $field): array
     return array_values(array_filter($values, is_string(...)));
 }
 
-it('has a word for every value of the open format, and for nothing else', function (string $words, string $field): void {
+it('has a word for every value of the open format, and for nothing else', function (
+    string $words,
+    string $field,
+): void {
     $values = array_column((array) editorWords()[$words], 'value');
     sort($values);
 
-    expect($values)->toBe(formatHas($field))->and(array_column((array) editorWords()[$words], 'label'))->not->toContain('');
+    expect($values)
+        ->toBe(formatHas($field))
+        ->and(array_column((array) editorWords()[$words], 'label'))
+        ->not->toContain('');
 })->with([['tests', 'test'], ['states', 'needs'], ['said', 'say']]);
 
 it('offers for each brake test the figures that it can have, each once', function (): void {
@@ -40,10 +46,14 @@ it('offers for each brake test the figures that it can have, each once', functio
         assert(is_array($test) && is_string($test['value']));
         $keys = array_column((array) $test['figures'], 'key');
 
-        expect(array_unique($keys))->toBe($keys)
-            ->and(array_map(StepSetting::from(...), $keys))->toHaveCount(count($keys))
-            ->and(in_array('from_psi', $keys, true))->toBe(str_starts_with($test['value'], 'leak'))
-            ->and($keys === [])->toBe(str_starts_with($test['value'], 'tug') || $test['value'] === BrakeTest::Service->value);
+        expect(array_unique($keys))
+            ->toBe($keys)
+            ->and(array_map(StepSetting::from(...), $keys))
+            ->toHaveCount(count($keys))
+            ->and(in_array('from_psi', $keys, true))
+            ->toBe(str_starts_with($test['value'], 'leak'))
+            ->and($keys === [])
+            ->toBe(str_starts_with($test['value'], 'tug') || $test['value'] === BrakeTest::Service->value);
     }
 });
 

@@ -25,5 +25,7 @@ it('takes a list of events back that it wrote itself', function (): void {
     $list = (string) json_encode(['pasada' => '0.1.0', 'events' => [['at_ms' => 0, 'kind' => 'engine', 'to' => 'on']]]);
     $body = ['id' => '01900000-0000-7000-8000-000000000001', 'name' => 'yard.json', 'content' => $list];
 
-    $this->putJson("/api/v1/attempts/$attempt->id/brakes/file", $body)->assertOk()->assertJsonPath('events.0.kind', 'engine');
+    $this->putJson("/api/v1/attempts/$attempt->id/brakes/file", $body)
+        ->assertOk()
+        ->assertJsonPath('events.0.kind', 'engine');
 });

@@ -189,7 +189,7 @@ describe('the brake bench', () => {
         expect([on.why.value, on.events.value.length]).toEqual(['line 2, kind', 1]);
     });
 
-    it('puts the marks of the judged steps on the device, at the time of the walk, for the scoring screen to send', async () => {
+    it('puts the marks of judged steps on the device, timed in the walk, for the scoring screen to send', async () => {
         const marks = [
             { kind: 'heard_whole', item: 'test.governor', at_ms: 481_000 },
             { kind: 'said_wrong', item: 'test.leak_applied', at_ms: 480_000 },

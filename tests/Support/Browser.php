@@ -192,7 +192,11 @@ final class Browser
         $this->person = ApiClient::signedIn($this->url, $email);
         foreach ($this->person->cookies() as $name => $value) {
             $this->devTools('Network.setCookie', [
-                'name' => $name, 'value' => $value, 'url' => $this->url, 'httpOnly' => $name !== 'XSRF-TOKEN', 'sameSite' => 'Lax',
+                'name' => $name,
+                'value' => $value,
+                'url' => $this->url,
+                'httpOnly' => $name !== 'XSRF-TOKEN',
+                'sameSite' => 'Lax',
             ]);
         }
 

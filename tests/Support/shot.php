@@ -88,7 +88,9 @@ $browser->visit('/start?student=7')->waitForText('items at', '.preview')->click(
 $browser
     ->visit('/brakes/'.basename((string) parse_url($browser->driver->getCurrentURL(), PHP_URL_PATH)))
     ->waitForText('Start the minute');
-$readied = ['engine:on', 'cut-out:', 'chocks:in', 'tractor-valve:in', 'trailer-valve:in', 'engine:off', 'key:on', 'pedal:down'];
+$readied = [
+    'engine:on', 'cut-out:', 'chocks:in', 'tractor-valve:in', 'trailer-valve:in', 'engine:off', 'key:on', 'pedal:down',
+];
 foreach ($readied as $seen) {
     $browser->click("[data-seen='$seen']");
 }

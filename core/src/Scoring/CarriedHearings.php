@@ -139,7 +139,9 @@ final readonly class CarriedHearings
             }
             $source = $this->named->by($item, $reference);
             if ($source !== null && ! $this->isWaved($source)) {
-                $taken[] = new CarriedReference($item->id, $source->id, $reference, ReferredItem::carriable($item, $source));
+                $taken[] = new CarriedReference(
+                    $item->id, $source->id, $reference, ReferredItem::carriable($item, $source),
+                );
             }
         }
 

@@ -26,7 +26,9 @@ final readonly class PassCheckMaker
         return $this->of(
             $score->reaches($percent),
             $score->canReach($percent),
-            sprintf('%d.%d%% of %s was earned; %d%% is needed.', intdiv($permille, 10), $permille % 10, $what, $percent),
+            sprintf(
+                '%d.%d%% of %s was earned; %d%% is needed.', intdiv($permille, 10), $permille % 10, $what, $percent,
+            ),
             $score->reaches($percent) ? '' : $this->enough($score->short($percent), $outcomes),
         );
     }

@@ -62,7 +62,9 @@ final readonly class PassRules
             $percent = $mark->percentOf($section->id);
             // A section in which everything was waved or counts for nothing has no share.
             if ($percent !== null && $section->score->possible > 0) {
-                $checks[] = $this->check->share('"'.$section->name.'"', $section->score, $percent, $this->in($section->id));
+                $checks[] = $this->check->share(
+                    '"'.$section->name.'"', $section->score, $percent, $this->in($section->id),
+                );
             }
         }
 

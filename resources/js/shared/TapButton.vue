@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/* A target for a thumb in a glove: large, plain, thick-edged while it is on, dotted where it is said rather than done. */
+/* A target for a gloved thumb: large, plain, thick-edged while it is on, dotted where it is said, not done. */
 defineProps<{ on?: boolean; dotted?: boolean }>();
 </script>
 

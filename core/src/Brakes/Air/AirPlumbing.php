@@ -7,7 +7,8 @@ namespace Pasada\Core\Brakes\Air;
 use Pasada\Core\Brakes\Judging\Situation;
 
 /**
- * Reservoirs, brake chambers, and what joins them: which way is open at given pressures, and how fast air flows through it.
+ * Reservoirs, brake chambers, and what joins them: which way is open at given pressures, and how fast air flows through
+ * it.
  *
  * The state is that of AirMode: psi in supply, primary, secondary and trailer reservoir, in the chambers of the last
  * three, and a one.
@@ -179,7 +180,8 @@ final readonly class AirPlumbing
     }
 
     /**
-     * What was taken too much of reservoirs that have nothing left, as that is noticed a hair too late; in psi litres, not positive.
+     * What was taken too much of reservoirs that have nothing left, as that is noticed a hair too late; in psi litres,
+     * not positive.
      *
      * @param  list<float>  $state
      */

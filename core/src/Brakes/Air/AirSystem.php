@@ -137,7 +137,9 @@ final class AirSystem
         }
     }
 
-    /** How far to look at once, in steps of the grid: from sample to sample once all has settled, else a power of two. */
+    /**
+     * How far to look at once, in steps of the grid: from sample to sample once all has settled, else a power of two.
+     */
     private function stretch(int $left): int
     {
         if ($left === $this->wholeSteps && $this->size >= $left >> 1) {

@@ -100,7 +100,9 @@ final readonly class Judge
             );
         }
 
-        return $verdict->outcome === Outcome::Met && $rule->mustSay(Spoken::Limit) && ! $run->said->statesLimit($rule->test)
+        return $verdict->outcome === Outcome::Met &&
+            $rule->mustSay(Spoken::Limit) &&
+            ! $run->said->statesLimit($rule->test)
             ? $verdict->stillToSay(Spoken::Limit)
             : $verdict;
     }

@@ -53,7 +53,15 @@ final readonly class Run
             $byKind[$event->kind->value][$n] = $event;
         }
 
-        return new self($since, $situations, $restarts, Gauges::of($since), new SaidAloud($byKind[EventKind::Said->value] ?? []), $byKind, $combination);
+        return new self(
+            $since,
+            $situations,
+            $restarts,
+            Gauges::of($since),
+            new SaidAloud($byKind[EventKind::Said->value] ?? []),
+            $byKind,
+            $combination,
+        );
     }
 
     public function situationAt(int $index): Situation

@@ -26,7 +26,9 @@ interface Procedure
     /** What it needs, what has to be said and its limits, where a checklist and a vehicle say nothing. */
     public function usual(bool $combination): StepRule;
 
-    /** @return array<value-of<StepSetting>, string> the figures that a checklist can set for it, and the unit of each */
+    /**
+     * @return array<value-of<StepSetting>, string> the figures that a checklist can set for it, and the unit of each
+     */
     public function settings(): array;
 
     /** @return list<string> what the student does, in the words of the yard */

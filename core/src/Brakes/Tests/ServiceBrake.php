@@ -78,7 +78,9 @@ final readonly class ServiceBrake implements Procedure
     public function judge(Run $run, StepRule $rule, BrakedVehicle $vehicle, ?int $afterMs): StepVerdict
     {
         foreach ($run->all(EventKind::Rolling) as $n => $event) {
-            $wrong = $run->wrongAt($n, $rule) ?? $run->said->missingBefore($event->atMs, $rule) ?? $this->wrongSpeed($event);
+            $wrong =
+                $run->wrongAt($n, $rule) ??
+                ($run->said->missingBefore($event->atMs, $rule) ?? $this->wrongSpeed($event));
             if ($wrong !== null) {
                 return StepVerdict::broken($rule->test, $event->atMs, $wrong);
             }

@@ -9,7 +9,8 @@ const props = defineProps<{ on: OpenBench; allowed: number | null; silent: boole
 const { minute, primary, secondary } = props.on;
 const stopwatch = computed(() => {
     const ms = minute.value?.ms ?? 0;
-    return `${Math.floor(ms / 60_000)}:${String(Math.floor(ms / 1000) % 60).padStart(2, '0')}.${Math.floor(ms / 100) % 10}`;
+    const seconds = String(Math.floor(ms / 1000) % 60).padStart(2, '0');
+    return `${Math.floor(ms / 60_000)}:${seconds}.${Math.floor(ms / 100) % 10}`;
 });
 </script>
 

@@ -30,6 +30,7 @@ const shownVerdicts = ref(false);
 const silent = computed(
     () => loaded.value.state === 'ready' && loaded.value.data.mode === 'exam' && !shownVerdicts.value,
 );
+const met = computed(() => bench.value?.steps.filter(({ outcome }) => outcome === 'met').length ?? 0);
 const leak = computed(() => bench.value?.steps.find(({ test }) => test.startsWith('leak')));
 
 const unanswered = computed(() => bench.value?.steps.filter(({ outcome }) => outcome === 'not-judged') ?? []);
@@ -84,7 +85,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
                                     ? 'Every step is met.'
                                     : bench.standing === 'failed'
                                       ? bench.cause
-                                      : `${bench.steps.filter(({ outcome }) => outcome === 'met').length} of ${bench.steps.length} steps met.`
+                                      : `${met} of ${bench.steps.length} steps met.`
                             }}
                         </p>
                         <BenchQuestions :on="on" :bench="bench" />

@@ -134,7 +134,7 @@ export function useBench(id: string) {
         }
     }
 
-    /** Puts the verdicts of the steps on the score sheet, as marks like any other: kept here, sent by the scoring screen. */
+    /** Puts the verdicts on the score sheet, as marks like any other: kept here, sent by the scoring screen. */
     async function toSheet(): Promise<void> {
         const made = (bench.value?.steps ?? []).flatMap(({ marks }) => marks as Omit<Mark, 'id'>[]);
         const marks = made

@@ -31,7 +31,8 @@ const steps = computed(() => {
 const times = computed(() => [0.25, 0.5, 0.75, 1].map((share) => share * end.value));
 const told = computed(() => {
     const primary = props.judged.trace.map((row) => row[1] ?? 0);
-    return `Pressure went from ${Math.round(primary[0] ?? 0)} psi up to ${Math.round(Math.max(0, ...primary))} and down to ${Math.round(Math.min(...primary))} in ${minutes(end.value)}.`;
+    const [first, most, least] = [primary[0] ?? 0, Math.max(0, ...primary), Math.min(...primary)].map(Math.round);
+    return `Pressure went from ${first} psi up to ${most} and down to ${least} in ${minutes(end.value)}.`;
 });
 </script>
 

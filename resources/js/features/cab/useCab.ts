@@ -132,7 +132,7 @@ export function useCab(
     /** How many of the events ahead have come; changes seldom, so what hangs on it is worked out seldom. */
     const come = computed(() => course.value.events.filter(({ at_ms }) => at_ms <= now.value).length);
 
-    /** Where a control stands: as it was just touched, and else as the server has it, with the valves that popped since. */
+    /** Where a control stands: as it was just touched, else as the server has it, with valves that popped since. */
     function stateOf(kind: Control['kind'], first: string): string {
         const mine = controls.value.slice(heard.value.length).findLast((one) => one.kind === kind)?.to;
         if (mine !== undefined) return mine;

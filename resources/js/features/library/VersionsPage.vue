@@ -29,7 +29,11 @@ const { loaded, again } = useLoad(async () => {
 const options = computed(() =>
     (entry.value?.versions ?? []).map((one) => ({
         value: one.id,
-        label: `Version ${one.version}${one.in_force ? ', in force' : ''}${one.in_force_from ? `, from ${day(one.in_force_from)}` : ''}`,
+        label: [
+            `Version ${one.version}`,
+            ...(one.in_force ? ['in force'] : []),
+            ...(one.in_force_from ? [`from ${day(one.in_force_from)}`] : []),
+        ].join(', '),
     })),
 );
 

@@ -27,9 +27,10 @@ const option = computed(() => {
     const point = (outcome: (typeof named)[number]) => {
         const found = items.get(outcome.item);
         const at = outcome.first_at_ms ?? 0;
+        const name = [found?.item.name ?? outcome.item, found?.item.where].filter(Boolean).join(', ');
         return {
             value: [at, found?.row ?? 0],
-            name: `${minutes(at)} ${found?.item.name ?? outcome.item}${found?.item.where ? `, ${found.item.where}` : ''}: ${states[outcome.status].word}`,
+            name: `${minutes(at)} ${name}: ${states[outcome.status].word}`,
         };
     };
     const series = (stray: boolean) => ({

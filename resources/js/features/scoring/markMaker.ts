@@ -59,7 +59,7 @@ export function markMaker({ attempt, sheet, waiting, place, record }: Walk) {
                 ...(text === undefined || text === '' ? {} : { text }),
                 ...of(side),
             }),
-        /** What was heard by the listener, at the time of confirming: the marks are the server's, the moment the scorer's. */
+        /** What the listener heard, at the time of confirming: the marks are the server's, the moment the scorer's. */
         confirmHeard: (label: string, marks: Draft[]): void => mark(`${label}, as heard`, ...marks),
         takeBack: (item: Item, points: PointCode[], side?: SaidOf): void =>
             mark(`${item.name} taken back`, { kind: 'points_taken_back', item: item.id, points, ...of(side) }),

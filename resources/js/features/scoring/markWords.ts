@@ -18,7 +18,10 @@ export function markWords(mark: Mark, names: Map<string, string>): string {
         case 'said_wrong':
             return `${name}: ${points} said wrong${mark.text === undefined ? '' : ` (${mark.text})`}`;
         case 'carried_over':
-            return `${mark.place}: the same as the ${mark.from}${mark.except?.length ? `, except ${mark.except.length}` : ''}`;
+            return (
+                `${mark.place}: the same as the ${mark.from}` +
+                (mark.except?.length ? `, except ${mark.except.length}` : '')
+            );
         case 'place_entered':
             return `went to ${mark.place}`;
         case 'place_closed':

@@ -16,7 +16,7 @@ export function sendingTrouble(sending: OutboxState, jumpedMinutes: number, else
     switch (sending.state) {
         case 'kept':
             return {
-                text: 'The server does not answer. Go on marking: everything is kept on this device and sent when it is back.',
+                text: 'The server does not answer. Go on marking: all is kept on this device and sent when it is back.',
                 act: 'Try now',
             };
         case 'signed_out':
@@ -40,11 +40,15 @@ export function sendingTrouble(sending: OutboxState, jumpedMinutes: number, else
     }
     if (jumpedMinutes !== 0)
         return {
-            text: `The clock of this device was moved by ${Math.abs(jumpedMinutes)} minutes. The time of the walk runs on as before; set the device right before the next one.`,
+            text:
+                `The clock of this device was moved by ${Math.abs(jumpedMinutes)} minutes. ` +
+                'The time of the walk runs on as before; set the device right before the next one.',
         };
     return elsewhere
         ? {
-              text: 'This walk is open in another tab of this device, too. Both show the same marks; close one to keep clear of double taps.',
+              text:
+                  'This walk is open in another tab of this device, too. ' +
+                  'Both show the same marks; close one to keep clear of double taps.',
           }
         : undefined;
 }

@@ -26,7 +26,7 @@ export interface KeyActs {
     enabled: () => boolean;
 }
 
-/** Every key of the scoring screen that is not a letter, a digit or Enter, with what it does: the sheet of keys shows these. */
+/** Every key that is not a letter, a digit or Enter, with what it does: the sheet of keys shows these. */
 export const commands: { keys: string[]; shown: string; does: string; act: keyof KeyActs }[] = [
     { keys: ['.', 'ArrowRight'], shown: '.', does: 'On to the next place', act: 'next' },
     { keys: [',', 'ArrowLeft'], shown: ',', does: 'Back to the place before', act: 'previous' },

@@ -39,7 +39,7 @@ export function useWords(id: string) {
         during(`Listening to ${Math.ceil(content.length / 1024)} kB of words…`, async () => {
             if (new Blob([content]).size > LARGEST_BYTES)
                 throw new Error(
-                    'These captions are larger than 2 MB. A walk of an hour has about 0.1 MB: cut off what is not the walk.',
+                    'These captions are larger than 2 MB. An hour has about 0.1 MB: cut off what is not the walk.',
                 );
             words.value = await addRecording(id, v7(), name, content);
         });

@@ -41,7 +41,10 @@ const option = computed(() => {
                 symbol: 'circle',
                 data: props.attempts.map((attempt) => ({
                     value: [attempt.started_at, (attempt.permille ?? 0) / 10],
-                    name: `${day(attempt.started_at)}: ${percent(attempt.permille ?? 0)}, ${attempt.standing === null ? '' : standings[attempt.standing].word.toLowerCase()}`,
+                    name: [
+                        `${day(attempt.started_at)}: ${percent(attempt.permille ?? 0)}`,
+                        attempt.standing === null ? '' : standings[attempt.standing].word.toLowerCase(),
+                    ].join(', '),
                     symbolSize: attempt.id === props.highlight ? 24 : 15,
                     itemStyle: {
                         color: attempt.standing === 'passed' ? tokens.strong : tokens.paper,

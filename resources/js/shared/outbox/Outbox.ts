@@ -33,7 +33,7 @@ const WATCHED_REST_MS = 150;
 export class Outbox<T> {
     #db = new OutboxDb();
     #running = false;
-    /** Something came in while the queue was being read; without it a mark kept at that moment would wait for the next. */
+    /** Something came in while the queue was read; without it a mark kept at that moment would wait for the next. */
     #asked = false;
     #wake: (() => void) | undefined;
     #stopped = false;

@@ -47,7 +47,10 @@ const shapes = computed<Shape[]>(() =>
             add('frame', box(cabFrom, to, h * 0.34));
             add(
                 'body',
-                `M${cabFrom} ${mid.value - h * 0.8}L${from + 8} ${mid.value - h * 0.62}Q${from} ${mid.value} ${from + 8} ${mid.value + h * 0.62}L${cabFrom} ${mid.value + h * 0.8}z`,
+                [
+                    `M${cabFrom} ${mid.value - h * 0.8}L${from + 8} ${mid.value - h * 0.62}`,
+                    `Q${from} ${mid.value} ${from + 8} ${mid.value + h * 0.62}L${cabFrom} ${mid.value + h * 0.8}z`,
+                ].join(''),
             );
             add('body', box(cabFrom, cabTo, h));
             if (unit.body === 'stake-bed') add('load', box(cabTo + 6, to, h));
@@ -74,14 +77,18 @@ const shapes = computed<Shape[]>(() =>
                 const cx = (x1 + x2) / 2;
                 add(
                     'slat',
-                    `M${x1} ${mid.value - h}L${cx} ${mid.value}L${x1} ${mid.value + h}M${x2} ${mid.value - h}L${cx} ${mid.value}L${x2} ${mid.value + h}`,
+                    [x1, x2].map((x) => `M${x} ${mid.value - h}L${cx} ${mid.value}L${x} ${mid.value + h}`).join(''),
                 );
             }
         }
         if (unit.body === 'tanker') {
             add(
                 'load',
-                `M${from + h} ${mid.value - h * 0.85}H${to - h}A${h * 0.9} ${h * 0.85} 0 0 1 ${to - h} ${mid.value + h * 0.85}H${from + h}A${h * 0.9} ${h * 0.85} 0 0 1 ${from + h} ${mid.value - h * 0.85}z`,
+                [
+                    `M${from + h} ${mid.value - h * 0.85}H${to - h}`,
+                    `A${h * 0.9} ${h * 0.85} 0 0 1 ${to - h} ${mid.value + h * 0.85}H${from + h}`,
+                    `A${h * 0.9} ${h * 0.85} 0 0 1 ${from + h} ${mid.value - h * 0.85}z`,
+                ].join(''),
             );
             for (const at of [0.3, 0.5, 0.7]) {
                 const x = from + (to - from) * at;

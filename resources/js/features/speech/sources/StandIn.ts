@@ -21,7 +21,7 @@ function chanceOf(seed: number): () => number {
     };
 }
 
-/** A recognizer that is none: it speaks an invented script at a chosen speed and mishears a chosen share of the words. */
+/** A recognizer that is none: it speaks a made-up script at a chosen speed and mishears a chosen share of it. */
 export class StandIn implements CaptionSource {
     readonly name = 'Stand-in, speaks a made-up walk';
     #timer: ReturnType<typeof setTimeout> | undefined;
