@@ -15,5 +15,15 @@ export default tseslint.config(
             '@typescript-eslint/no-explicit-any': 'error',
         },
     },
+    // Arrows point one way: app > features > shared. Features do not know each other; only OutboxDb knows the tables.
+    {
+        files: ['resources/js/features/**/*.{ts,vue}'],
+        rules: { 'no-restricted-imports': ['error', { patterns: ['@/features/*', '@/app/*', '../*'], paths: ['dexie'] }] },
+    },
+    {
+        files: ['resources/js/shared/**/*.{ts,vue}'],
+        ignores: ['resources/js/shared/outbox/OutboxDb.ts'],
+        rules: { 'no-restricted-imports': ['error', { patterns: ['@/features/*', '@/app/*', '../*'], paths: ['dexie'] }] },
+    },
     prettier,
 );

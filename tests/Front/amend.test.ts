@@ -1,5 +1,5 @@
 import { amendMarks, changesOf, isComplete, nothingAmended, type Amended } from '@/features/result/amendMarks';
-import type { Item } from '@/features/scoring/api';
+import type { Item } from '@/shared/attempt/api';
 import { describe, expect, it } from 'vitest';
 
 const item = (id: string, figures: object[] = []): Item => ({ id, figures }) as unknown as Item;

@@ -1,4 +1,4 @@
-import type { Bench, Entry, Observation } from '@/features/brakes/api';
+import type { Bench, Entry, Observation } from '@/shared/brakes/api';
 import { leftOver } from '@/features/brakes/benchLog';
 import { useBench, type OpenBench } from '@/features/brakes/useBench';
 import { ApiProblem, Unreachable } from '@/shared/api/client';
@@ -9,9 +9,9 @@ import { settle } from './made';
 
 const api = vi.hoisted(() => ({ readBench: vi.fn(), sendEntries: vi.fn(), importBench: vi.fn() }));
 const scoring = vi.hoisted(() => ({ sendMarks: vi.fn() }));
-vi.mock('@/features/brakes/api', () => api);
-vi.mock('@/features/scoring/api', () => scoring);
-vi.mock('@/features/session/useSession', () => ({ useSession: () => ({ user: { value: { id: 7 } } }) }));
+vi.mock('@/shared/brakes/api', () => api);
+vi.mock('@/shared/attempt/api', () => scoring);
+vi.mock('@/shared/session/useSession', () => ({ useSession: () => ({ user: { value: { id: 7 } } }) }));
 
 const answered = (log: Entry[] = [], steps: object[] = []): Bench => {
     const gone = new Set(log.map(({ undoes }) => undoes));

@@ -1,6 +1,6 @@
-import type { Item, Place, Sheet } from '@/features/scoring/api';
+import type { Item, Place, Sheet } from '@/shared/attempt/api';
 import type { Mark } from '@/shared/outbox/Outbox';
-import type { Suggestion } from '@/features/speech/api';
+import type { Suggestion } from '@/shared/speech/api';
 
 let made = 0;
 

@@ -1,9 +1,9 @@
-import type { Attempt, Item, Place, PointCode } from '@/features/scoring/api';
+import type { Attempt, Item, Place, PointCode } from '@/shared/attempt/api';
 import { keepingWords } from '@/features/scoring/keepingWords';
-import { markMaker } from '@/features/scoring/markMaker';
+import { markMaker } from '@/shared/attempt/markMaker';
 import { markWords } from '@/features/scoring/markWords';
 import { keyOf, pointKeyOf, pointOf, tileOf } from '@/features/scoring/tileKeys';
-import type { Draft } from '@/features/scoring/useAttempt';
+import type { Draft } from '@/shared/attempt/useAttempt';
 import type { Mark, OutboxState } from '@/shared/outbox/Outbox';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { shallowRef } from 'vue';

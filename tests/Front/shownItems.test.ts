@@ -1,6 +1,6 @@
 import type { Mark } from '@/shared/outbox/Outbox';
-import { placeTallies } from '@/features/scoring/placeTallies';
-import { shownItems } from '@/features/scoring/shownItems';
+import { placeTallies } from '@/shared/attempt/placeTallies';
+import { shownItems } from '@/shared/attempt/shownItems';
 import { describe, expect, it } from 'vitest';
 import { item, mark, place, points, sheet } from './made';
 

@@ -1,10 +1,10 @@
-import type { Caption, Suggestion } from '@/features/speech/api';
-import { draftsOf, marksOf, marksWith } from '@/features/speech/marksOf';
-import { piecesOf } from '@/features/speech/pieces';
-import { scriptOf } from '@/features/speech/script';
-import type { CaptionSource, LivePiece } from '@/features/speech/sources/CaptionSource';
-import { StandIn } from '@/features/speech/sources/StandIn';
-import { useCaptions } from '@/features/speech/useCaptions';
+import type { Caption, Suggestion } from '@/shared/speech/api';
+import { draftsOf, marksOf, marksWith } from '@/shared/speech/marksOf';
+import { piecesOf } from '@/shared/speech/pieces';
+import { scriptOf } from '@/shared/speech/script';
+import type { CaptionSource, LivePiece } from '@/shared/speech/sources/CaptionSource';
+import { StandIn } from '@/shared/speech/sources/StandIn';
+import { useCaptions } from '@/shared/speech/useCaptions';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope } from 'vue';
 import { item, place, points, suggestion } from './made';

@@ -1,4 +1,4 @@
-import { useUndoStack } from '@/features/scoring/undoStack';
+import { useUndoStack } from '@/shared/attempt/undoStack';
 import { expect, it } from 'vitest';
 
 const action = (label: string): { label: string; marks: string[] } => ({ label, marks: [label] });

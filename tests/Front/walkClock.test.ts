@@ -1,4 +1,4 @@
-import { WalkClock } from '@/features/scoring/walkClock';
+import { WalkClock } from '@/shared/attempt/walkClock';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Storage } from './device';
 

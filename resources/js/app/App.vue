@@ -3,8 +3,8 @@ import { NConfigProvider } from 'naive-ui';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import TopBar from './TopBar.vue';
-import { naiveOverrides } from './theme';
-import { useLight } from './useLight';
+import { naiveOverrides } from '@/shared/light/theme';
+import { useLight } from '@/shared/light/useLight';
 
 const route = useRoute();
 const { light } = useLight();

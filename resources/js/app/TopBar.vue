@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useSession } from '@/features/session/useSession';
+import { useSession } from '@/shared/session/useSession';
 import { ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { useLight } from './useLight';
+import { useLight } from '@/shared/light/useLight';
 
 const { user, signOut } = useSession();
 const { light, turn } = useLight();

@@ -1,4 +1,4 @@
-import { useSession } from '@/features/session/useSession';
+import { useSession } from '@/shared/session/useSession';
 import { createRouter, createWebHistory } from 'vue-router';
 import { focusHeading } from './focusHeading';
 

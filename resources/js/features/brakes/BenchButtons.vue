@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import TapButton from '@/shared/TapButton.vue';
-import type { Step } from './api';
+import type { Step } from '@/shared/brakes/api';
 import { keyOf, type BenchButton } from './benchButtons';
 import type { OpenBench } from './useBench';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { minutes } from '@/shared/format';
 import { NButton } from 'naive-ui';
-import type { BrakeEvent } from './api';
+import type { BrakeEvent } from '@/shared/brakes/api';
 
 /* What was observed, the newest first; any of it can be taken back. */
 defineProps<{ events: BrakeEvent[] }>();

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
-import type { Bench } from './api';
+import type { Bench } from '@/shared/brakes/api';
 import type { OpenBench } from './useBench';
 
 /* What the scorer did not note: nobody's fault, and asked until it is told. */

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Bench } from './api';
+import type { Bench } from '@/shared/brakes/api';
 import { benchButtons, benchGroups, keyOf, type BenchButton } from './benchButtons';
 import BenchButtons from './BenchButtons.vue';
-import { stepAtHand } from './stepAtHand';
+import { stepAtHand } from '@/shared/brakes/stepAtHand';
 import type { OpenBench } from './useBench';
 
 /* One tap for each thing seen: what belongs to the step at hand first and large, the rest behind. */

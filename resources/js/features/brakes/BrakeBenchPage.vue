@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { readAttempt } from '@/features/scoring/api';
-import SayLine from '@/features/speech/SayLine.vue';
+import { readAttempt } from '@/shared/attempt/api';
+import SayLine from '@/shared/speech/SayLine.vue';
 import LoadState from '@/shared/LoadState.vue';
 import { useLoad } from '@/shared/useLoad';
 import { useEventListener } from '@vueuse/core';
@@ -10,7 +10,7 @@ import { useRouter } from 'vue-router';
 import BenchFiles from './BenchFiles.vue';
 import BenchLog from './BenchLog.vue';
 import BenchQuestions from './BenchQuestions.vue';
-import BenchSteps from './BenchSteps.vue';
+import BenchSteps from '@/shared/brakes/BenchSteps.vue';
 import BenchTaps from './BenchTaps.vue';
 import BenchWatch from './BenchWatch.vue';
 import { useBench } from './useBench';

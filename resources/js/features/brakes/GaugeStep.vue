@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import TapButton from '@/shared/TapButton.vue';
-import NeedleGauge from './NeedleGauge.vue';
+import NeedleGauge from '@/shared/brakes/NeedleGauge.vue';
 
 /* One gauge: what it reads now, laid on the dial by a thumb, stepped, or typed. */
 const value = defineModel<number>({ required: true });

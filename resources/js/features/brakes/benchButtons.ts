@@ -1,4 +1,4 @@
-import type { BrakeEvent } from './api';
+import type { BrakeEvent } from '@/shared/brakes/api';
 
 export type Seen = Omit<BrakeEvent, 'at_ms'>;
 

@@ -1,4 +1,4 @@
-import type { BrakeEvent, Entry, Observation } from './api';
+import type { BrakeEvent, Entry, Observation } from '@/shared/brakes/api';
 
 /** What this device keeps of a bench: what the server has, as it was last seen, and what it has not heard yet. */
 export interface KeptBench {

@@ -1,13 +1,13 @@
 import { wordsOf } from '@/shared/wordsOf';
-import { sendMarks, type Attempt } from '@/features/scoring/api';
-import { WalkClock } from '@/features/scoring/walkClock';
-import { useSession } from '@/features/session/useSession';
+import { sendMarks, type Attempt } from '@/shared/attempt/api';
+import { WalkClock } from '@/shared/attempt/walkClock';
+import { useSession } from '@/shared/session/useSession';
 import { isPassing } from '@/shared/api/client';
 import { Outbox, type Mark } from '@/shared/outbox/Outbox';
 import { useLocalStorage, useNow } from '@vueuse/core';
 import { v4, v7 } from 'uuid';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
-import { importBench, readBench, sendEntries, type Bench, type BrakeEvent, type Entry } from './api';
+import { importBench, readBench, sendEntries, type Bench, type BrakeEvent, type Entry } from '@/shared/brakes/api';
 import { confirmed, emptyBench, leftOver, observed, type KeptBench } from './benchLog';
 
 const RETRY_MS = 4000;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useCabSound } from './cabSound';
-import NeedleGauge from '@/features/brakes/NeedleGauge.vue';
+import NeedleGauge from '@/shared/brakes/NeedleGauge.vue';
 import type { Cab } from './useCab';
 
 /* What the eyes are on: two needles, the warning, the stopwatch, and what just happened. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import BenchSteps from '@/features/brakes/BenchSteps.vue';
+import BenchSteps from '@/shared/brakes/BenchSteps.vue';
 import { computed, onMounted, useTemplateRef } from 'vue';
 import type { Practised } from './api';
 import CabTrace from './CabTrace.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import BenchSteps from '@/features/brakes/BenchSteps.vue';
+import BenchSteps from '@/shared/brakes/BenchSteps.vue';
 import { NButton, NSelect } from 'naive-ui';
 import { computed } from 'vue';
 import CabControls from './CabControls.vue';

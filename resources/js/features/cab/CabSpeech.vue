@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import SayLine from '@/features/speech/SayLine.vue';
-import type { CaptionSource } from '@/features/speech/sources/CaptionSource';
-import { StandIn } from '@/features/speech/sources/StandIn';
+import SayLine from '@/shared/speech/SayLine.vue';
+import type { CaptionSource } from '@/shared/speech/sources/CaptionSource';
+import { StandIn } from '@/shared/speech/sources/StandIn';
 import TapButton from '@/shared/TapButton.vue';
 import { NSelect } from 'naive-ui';
 import { computed } from 'vue';

@@ -1,4 +1,4 @@
-import { useSession } from '@/features/session/useSession';
+import { useSession } from '@/shared/session/useSession';
 import { useLocalStorage, type RemovableRef } from '@vueuse/core';
 import type { AirChoices, AirVehicle, Control, Help } from './api';
 

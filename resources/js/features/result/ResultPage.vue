@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useSession } from '@/features/session/useSession';
+import { useSession } from '@/shared/session/useSession';
 import { day, dayAndTime, minutes, percent } from '@/shared/format';
 import StateLegend from '@/shared/glyphs/StateLegend.vue';
 import LoadState from '@/shared/LoadState.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useLight } from '@/app/useLight';
+import { useLight } from '@/shared/light/useLight';
 import { chartBase } from '@/shared/charts/setup';
 import { minutes } from '@/shared/format';
 import { states } from '@/shared/glyphs/states';

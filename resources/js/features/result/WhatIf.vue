@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { wordsOf } from '@/shared/wordsOf';
-import { readLibrary } from '@/features/library/api';
 import RescoreCard from '@/shared/RescoreCard.vue';
 import type { Schemas } from '@/shared/api/client';
 import { NSelect } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { rescore } from './api';
+import { readLibrary, rescore } from './api';
 
 /* The same marks under another checklist; the record is not touched. */
 const props = defineProps<{ attempt: string }>();

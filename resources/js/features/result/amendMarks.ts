@@ -1,4 +1,4 @@
-import type { Item } from '@/features/scoring/api';
+import type { Item } from '@/shared/attempt/api';
 import type { Mark } from '@/shared/outbox/Outbox';
 
 export type Change = 'whole' | 'points' | 'not_points' | 'figure' | 'wrong' | 'not_said' | 'not_fitted' | 'defect';

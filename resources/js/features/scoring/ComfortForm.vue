@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useLight } from '@/app/useLight';
+import { useLight } from '@/shared/light/useLight';
 import { computed } from 'vue';
 import type { Comfort } from './useComfort';
 

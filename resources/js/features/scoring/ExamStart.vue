@@ -2,7 +2,7 @@
 import { NButton, NCheckbox } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { useIdentity } from './useIdentity';
-import type { OpenAttempt } from './useAttempt';
+import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 
 /* Before an examination: the same for everybody, confirmed and kept with the record. */
 const props = defineProps<{ walk: OpenAttempt }>();

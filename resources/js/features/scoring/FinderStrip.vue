@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import StateGlyph from '@/shared/glyphs/StateGlyph.vue';
 import type { Found } from './finder';
-import { nothingShown, type ShownItem } from './shownItems';
+import { nothingShown, type ShownItem } from '@/shared/attempt/shownItems';
 
 /* What the typed letters mean: Enter marks the first, Space opens its points. */
 defineProps<{ typed: string; found: Found[]; shown: Map<string, ShownItem> }>();

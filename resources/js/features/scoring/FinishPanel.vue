@@ -3,7 +3,7 @@ import StateGlyph from '@/shared/glyphs/StateGlyph.vue';
 import { minutes } from '@/shared/format';
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
-import type { OpenAttempt } from './useAttempt';
+import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 
 /* What is still open before the walk is closed for good. */
 const props = defineProps<{ walk: OpenAttempt; silent: boolean }>();

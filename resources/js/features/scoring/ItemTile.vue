@@ -2,8 +2,8 @@
 import StateGlyph from '@/shared/glyphs/StateGlyph.vue';
 import { states } from '@/shared/glyphs/states';
 import { computed } from 'vue';
-import type { Item } from './api';
-import type { ShownItem } from './shownItems';
+import type { Item } from '@/shared/attempt/api';
+import type { ShownItem } from '@/shared/attempt/shownItems';
 
 const props = defineProps<{
     item: Item;

@@ -2,7 +2,7 @@
 import { wordsOf } from '@/shared/wordsOf';
 import { NButton, NInput } from 'naive-ui';
 import { computed, ref } from 'vue';
-import { keepPhrases } from './api';
+import { keepPhrases } from '@/shared/attempt/api';
 
 /* A note by one tap of a phrase that the school keeps, or typed. */
 const props = defineProps<{ about: string | undefined; phrases: string[]; mayKeep: boolean }>();

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
-import type { Suggestion } from '@/features/speech/api';
-import type { Item, Place } from './api';
+import type { Suggestion } from '@/shared/speech/api';
+import type { Item, Place } from '@/shared/attempt/api';
 import ItemTile from './ItemTile.vue';
-import { nothingShown, type ShownItem } from './shownItems';
+import { nothingShown, type ShownItem } from '@/shared/attempt/shownItems';
 import { keyOf } from './tileKeys';
 import { useSweep } from './useSweep';
 

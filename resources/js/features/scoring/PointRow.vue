@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '@/shared/api/client';
-import type { Point } from './api';
+import type { Point } from '@/shared/attempt/api';
 
 /* One point: tap it for said or not; the side button is for what was said wrong. */
 defineProps<{

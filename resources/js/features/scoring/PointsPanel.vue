@@ -2,13 +2,13 @@
 import TapButton from '@/shared/TapButton.vue';
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
-import type { Item, PointCode } from './api';
+import type { Item, PointCode } from '@/shared/attempt/api';
 import FigureBox from './FigureBox.vue';
 import PointRow from './PointRow.vue';
-import type { ShownItem } from './shownItems';
-import type { SaidOf } from './markMaker';
+import type { ShownItem } from '@/shared/attempt/shownItems';
+import type { SaidOf } from '@/shared/attempt/markMaker';
 import { pointKeyOf } from './tileKeys';
-import type { OpenAttempt } from './useAttempt';
+import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 
 /* What was said of one item, point by point: tap a point to add it or take it back. */
 const props = defineProps<{ item: Item; shown: ShownItem; walk: OpenAttempt; bothSides: boolean }>();

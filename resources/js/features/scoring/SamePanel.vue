@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
-import type { Place } from './api';
-import type { OpenAttempt } from './useAttempt';
+import type { Place } from '@/shared/attempt/api';
+import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 
 /* "The same as the last one, except ...": tap what was excepted, then what it is the same as. */
 const props = defineProps<{ place: Place; walk: OpenAttempt }>();

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useSession } from '@/features/session/useSession';
+import { useSession } from '@/shared/session/useSession';
 import VehiclePlan from '@/shared/plan/VehiclePlan.vue';
 import { NButton, NSkeleton } from 'naive-ui';
 import { computed, watch } from 'vue';
@@ -9,11 +9,11 @@ import FinderStrip from './FinderStrip.vue';
 import FinishPanel from './FinishPanel.vue';
 import PlaceItems from './PlaceItems.vue';
 import PointsPanel from './PointsPanel.vue';
-import LiveStrip from '@/features/speech/LiveStrip.vue';
+import LiveStrip from '@/shared/speech/LiveStrip.vue';
 import SendingBanner from './SendingBanner.vue';
-import { nothingShown } from './shownItems';
+import { nothingShown } from '@/shared/attempt/shownItems';
 import SidePanels from './SidePanels.vue';
-import { useAttempt } from './useAttempt';
+import { useAttempt } from '@/shared/attempt/useAttempt';
 import { useComfort, useComfortSettings } from './useComfort';
 import { useScoring } from './useScoring';
 import WalkBar from './WalkBar.vue';

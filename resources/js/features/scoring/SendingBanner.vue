@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { useSession } from '@/features/session/useSession';
+import { useSession } from '@/shared/session/useSession';
 import { NButton } from 'naive-ui';
 import { useIntervalFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useOtherTab } from './useOtherTab';
 import { useRouter } from 'vue-router';
 import { sendingTrouble } from './sendingTrouble';
-import type { OpenAttempt } from './useAttempt';
+import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 
 /* Says what is wrong with sending, and what to do; nothing while all is well. */
 const props = defineProps<{ walk: OpenAttempt }>();

@@ -1,14 +1,14 @@
 <script setup lang="ts">
-import { useSession } from '@/features/session/useSession';
+import { useSession } from '@/shared/session/useSession';
 import { computed } from 'vue';
-import ListenPanel from '@/features/speech/ListenPanel.vue';
+import ListenPanel from '@/shared/speech/ListenPanel.vue';
 import KeySheet from './KeySheet.vue';
 import NoteBox from './NoteBox.vue';
 import PauseBox from './PauseBox.vue';
 import SamePanel from './SamePanel.vue';
 import TimeLine from './TimeLine.vue';
 import ToolsPanel from './ToolsPanel.vue';
-import type { OpenAttempt } from './useAttempt';
+import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 import type { Comfort } from './useComfort';
 import type { Scoring } from './useScoring';
 

@@ -3,9 +3,9 @@ import { wordsOf } from '@/shared/wordsOf';
 import { minutes } from '@/shared/format';
 import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { readHistory, type History } from './api';
+import { readHistory, type History } from '@/shared/attempt/api';
 import { markWords } from './markWords';
-import type { OpenAttempt } from './useAttempt';
+import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 
 /* Everything marked so far, newest first; any of it can be taken back or brought back, and nothing of it is lost. */
 const props = defineProps<{ walk: OpenAttempt }>();

@@ -3,10 +3,10 @@ import { wordsOf } from '@/shared/wordsOf';
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { shareAttempt } from './api';
+import { shareAttempt } from '@/shared/attempt/api';
 import ComfortForm from './ComfortForm.vue';
 import type { Comfort } from './useComfort';
-import type { OpenAttempt } from './useAttempt';
+import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 
 /* What is needed less often, one tap away. */
 const props = defineProps<{ walk: OpenAttempt; silent: boolean; totals: boolean; comfort: Comfort }>();

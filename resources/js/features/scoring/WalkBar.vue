@@ -4,7 +4,7 @@ import { useIntervalFn } from '@vueuse/core';
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { keepingWords } from './keepingWords';
-import type { OpenAttempt } from './useAttempt';
+import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 
 /* Who walks, how long, how far, and whether every mark is kept. */
 const props = defineProps<{ walk: OpenAttempt; silent: boolean; totals: boolean }>();

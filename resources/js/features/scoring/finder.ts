@@ -1,4 +1,4 @@
-import type { Item, Place } from './api';
+import type { Item, Place } from '@/shared/attempt/api';
 
 export interface Found {
     item: Item;

@@ -1,5 +1,5 @@
 import { computed, type ComputedRef } from 'vue';
-import type { Attempt } from './api';
+import type { Attempt } from '@/shared/attempt/api';
 
 /** What an examiner confirms at the start, and how it is kept. */
 export function useIdentity(attempt: () => Attempt | undefined): {

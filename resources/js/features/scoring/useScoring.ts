@@ -1,10 +1,10 @@
-import { draftsOf } from '@/features/speech/marksOf';
-import type { Suggestion } from '@/features/speech/api';
-import { useLiveWords } from '@/features/speech/useLiveWords';
+import { draftsOf } from '@/shared/speech/marksOf';
+import type { Suggestion } from '@/shared/speech/api';
+import { useLiveWords } from '@/shared/speech/useLiveWords';
 import { computed, ref, shallowRef, useTemplateRef, type Ref } from 'vue';
-import type { Item } from './api';
+import type { Item } from '@/shared/attempt/api';
 import { find, type Found } from './finder';
-import type { OpenAttempt } from './useAttempt';
+import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 import type { Comfort } from './useComfort';
 import { useScoringKeys } from './useScoringKeys';
 

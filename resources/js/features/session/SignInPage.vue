@@ -3,8 +3,8 @@ import { wordsOf } from '@/shared/wordsOf';
 import { NButton, NForm, NFormItem, NInput } from 'naive-ui';
 import { ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { readAbout } from './api';
-import { useSession } from './useSession';
+import { readAbout } from '@/shared/session/api';
+import { useSession } from '@/shared/session/useSession';
 
 const route = useRoute();
 const router = useRouter();

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { minutes } from '@/shared/format';
 import { computed, nextTick, useTemplateRef, watch } from 'vue';
-import type { HeardWords, Suggestion } from './api';
-import { piecesOf } from './pieces';
+import type { HeardWords, Suggestion } from '@/shared/speech/api';
+import { piecesOf } from '@/shared/speech/pieces';
 
 /* The words as they were captioned, with what was heard marked in them. */
 const props = defineProps<{ words: HeardWords; chosen: string | undefined }>();

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Item, PointCode } from '@/features/scoring/api';
+import type { Item, PointCode } from '@/shared/attempt/api';
 import { minutes } from '@/shared/format';
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
-import type { Suggestion } from './api';
+import type { Suggestion } from '@/shared/speech/api';
 
 /* One proposal: what was heard of an item, to be accepted, changed or turned down. */
 const props = defineProps<{

@@ -1,10 +1,17 @@
 import { wordsOf } from '@/shared/wordsOf';
-import { readAttempt, sendMarks, type Attempt } from '@/features/scoring/api';
+import { readAttempt, sendMarks, type Attempt } from '@/shared/attempt/api';
 import type { Mark } from '@/shared/outbox/Outbox';
 import { v4, v7 } from 'uuid';
 import { computed, ref, shallowRef } from 'vue';
-import { addRecording, LARGEST_BYTES, readRecording, turnDown, type HeardWords, type Suggestion } from './api';
-import { marksOf, marksWith } from './marksOf';
+import {
+    addRecording,
+    LARGEST_BYTES,
+    readRecording,
+    turnDown,
+    type HeardWords,
+    type Suggestion,
+} from '@/shared/speech/api';
+import { marksOf, marksWith } from '@/shared/speech/marksOf';
 
 const BATCH = 300;
 

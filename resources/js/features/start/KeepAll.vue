@@ -4,7 +4,7 @@ import type { Schemas } from '@/shared/api/client';
 import type { Device } from '@/shared/outbox/Device';
 import { NButton } from 'naive-ui';
 import { ref } from 'vue';
-import { keyOfPrepared, prepareWalk } from './api';
+import { keyOfPrepared, prepareWalk } from '@/shared/attempt/start';
 
 /* For a yard without network: every vehicle under this checklist, with each of its forms, kept on this device. */
 const props = defineProps<{

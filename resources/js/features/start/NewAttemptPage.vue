@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useSession } from '@/features/session/useSession';
+import { useSession } from '@/shared/session/useSession';
 import { Device } from '@/shared/outbox/Device';
 import LoadState from '@/shared/LoadState.vue';
 import { useLoad } from '@/shared/useLoad';
-import { readChoices } from './api';
+import { readChoices } from '@/shared/attempt/start';
 import StartForm from './StartForm.vue';
 
 const { user } = useSession();

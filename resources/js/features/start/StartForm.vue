@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { wordsOf } from '@/shared/wordsOf';
-import { useSession } from '@/features/session/useSession';
+import { useSession } from '@/shared/session/useSession';
 import type { Schemas } from '@/shared/api/client';
 import { Device } from '@/shared/outbox/Device';
 import { daysFrom } from '@/shared/format';
 import { NButton, NSelect } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { keyOfPrepared, prepareWalk } from './api';
+import { keyOfPrepared, prepareWalk } from '@/shared/attempt/start';
 import KeepAll from './KeepAll.vue';
 import StartPreview from './StartPreview.vue';
 import { useStart } from './useStart';

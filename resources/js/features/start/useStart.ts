@@ -1,8 +1,8 @@
-import { useSession } from '@/features/session/useSession';
+import { useSession } from '@/shared/session/useSession';
 import { Unreachable, type Schemas } from '@/shared/api/client';
 import type { Device } from '@/shared/outbox/Device';
 import { v7 } from 'uuid';
-import { startAttempt } from './api';
+import { startAttempt } from '@/shared/attempt/start';
 
 type Started = Schemas['StartAttemptRequest'];
 type Body = Omit<Started, 'id'> & Required<Pick<Started, 'student_id' | 'vehicle_id' | 'checklist_id'>>;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useSession } from '@/features/session/useSession';
+import { useSession } from '@/shared/session/useSession';
 import { Device } from '@/shared/outbox/Device';
 import AttemptRow from '@/shared/AttemptRow.vue';
 import LoadState from '@/shared/LoadState.vue';

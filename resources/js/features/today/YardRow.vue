@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { wordsOf } from '@/shared/wordsOf';
-import { startAttempt } from '@/features/start/api';
+import { startAttempt } from '@/shared/attempt/start';
 import type { Schemas } from '@/shared/api/client';
 import { NButton } from 'naive-ui';
 import { v7 } from 'uuid';

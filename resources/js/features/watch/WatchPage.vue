@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { wordsOf } from '@/shared/wordsOf';
-import { readAttempt, type Attempt, type Sheet } from '@/features/scoring/api';
-import { placeTallies } from '@/features/scoring/placeTallies';
-import { nothingShown, shownItems, type ShownItem } from '@/features/scoring/shownItems';
-import { useSheetWatch } from '@/features/scoring/useSheetWatch';
+import { readAttempt, type Attempt, type Sheet } from '@/shared/attempt/api';
+import { placeTallies } from '@/shared/attempt/placeTallies';
+import { nothingShown, shownItems, type ShownItem } from '@/shared/attempt/shownItems';
+import { useSheetWatch } from '@/shared/attempt/useSheetWatch';
 import LoadState from '@/shared/LoadState.vue';
 import { minutes, percent } from '@/shared/format';
 import StateGlyph from '@/shared/glyphs/StateGlyph.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useLight } from '@/app/useLight';
+import { useLight } from '@/shared/light/useLight';
 import type { Schemas } from '@/shared/api/client';
 import { day, percent } from '@/shared/format';
 import { standings } from '@/shared/standing';

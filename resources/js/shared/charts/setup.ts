@@ -1,4 +1,4 @@
-import { displayFace, textFace, tokensOf, type Light } from '@/app/theme';
+import { displayFace, textFace, tokensOf, type Light } from '@/shared/light/theme';
 import { LineChart, ScatterChart } from 'echarts/charts';
 import { AriaComponent, GridComponent, TooltipComponent } from 'echarts/components';
 import { use } from 'echarts/core';

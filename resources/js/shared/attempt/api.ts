@@ -1,4 +1,4 @@
-import { readSession } from '@/features/session/api';
+import { readSession } from '@/shared/session/api';
 import { answer, api, ApiProblem, type Schemas } from '@/shared/api/client';
 import type { Mark } from '@/shared/outbox/Outbox';
 

@@ -1,4 +1,4 @@
-import type { Item, Place } from '@/features/scoring/api';
+import type { Item, Place } from '@/shared/attempt/api';
 
 /** An invented script for the stand-in: every item of the walk from this place on, as it might be said. */
 export const scriptOf = (places: Place[], from: string | undefined): string[] => {

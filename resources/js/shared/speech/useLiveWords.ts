@@ -1,5 +1,5 @@
 import { wordsOf } from '@/shared/wordsOf';
-import type { OpenAttempt } from '@/features/scoring/useAttempt';
+import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { hearLive, type Caption, type Suggestion } from './api';
 import type { CaptionSource } from './sources/CaptionSource';

@@ -1,6 +1,6 @@
 import type { Mark } from '@/shared/outbox/Outbox';
 import { v7 } from 'uuid';
-import type { Draft } from '@/features/scoring/useAttempt';
+import type { Draft } from '@/shared/attempt/useAttempt';
 import type { Suggestion } from './api';
 
 /** The marks that accepting makes, as the server laid them out; the page only gives them their ids. */

@@ -1,6 +1,6 @@
 import { wordsOf } from '@/shared/wordsOf';
-import { useSession } from '@/features/session/useSession';
-import { startAttempt } from '@/features/start/api';
+import { useSession } from '@/shared/session/useSession';
+import { startAttempt } from './start';
 import { Unreachable } from '@/shared/api/client';
 import { Device } from '@/shared/outbox/Device';
 import { Outbox, type Mark, type OutboxState } from '@/shared/outbox/Outbox';

@@ -1,5 +1,5 @@
 import { onScopeDispose, ref, shallowRef } from 'vue';
-import type { CaptionSource } from './sources/CaptionSource';
+import type { CaptionSource } from '@/shared/speech/sources/CaptionSource';
 
 /** What a source of captions has heard to the end, piece by piece, while it runs. */
 export function useCaptions(hear: (text: string) => void) {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { OpenAttempt } from '@/features/scoring/useAttempt';
+import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 import { NButton, NInputNumber } from 'naive-ui';
 import { ref } from 'vue';
 import { scriptOf } from './script';

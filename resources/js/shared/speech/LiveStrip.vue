@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { OpenAttempt } from '@/features/scoring/useAttempt';
+import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
 import type { Suggestion } from './api';
