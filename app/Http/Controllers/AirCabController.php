@@ -6,6 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Actions\Brakes\PractiseBrakes;
 use App\Actions\Brakes\ReadAirChoices;
+use App\Http\OpenApi\Answered;
+use App\Http\OpenApi\Refused;
 use App\Http\Requests\AirCourseRequest;
 use App\Http\Requests\HideFaultRequest;
 use App\Http\Requests\SignedInRequest;
@@ -26,11 +28,7 @@ final readonly class AirCabController
             operationId: 'readAirChoices',
             summary: 'What can be practised on',
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'Vehicles, sequences, faults',
-                    content: new OA\JsonContent(ref: AirChoicesResource::class),
-                ),
+                new Answered(200, 'Vehicles, sequences, faults', AirChoicesResource::class),
             ],
         ),
     ]
@@ -54,11 +52,7 @@ final readonly class AirCabController
                         properties: [new OA\Property(property: 'faults', type: 'string')],
                     ),
                 ),
-                new OA\Response(
-                    response: 422,
-                    description: 'No such fault: which there are',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Refused(422, 'No such fault: which there are'),
             ],
         ),
     ]
@@ -74,16 +68,8 @@ final readonly class AirCabController
             summary: 'The course of the pressures ahead under these controls',
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AirCourseRequest::class)),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'Samples and what the system does by itself',
-                    content: new OA\JsonContent(ref: AirCourseResource::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A control is at fault: which, and how to mend it',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(200, 'Samples and what the system does by itself', AirCourseResource::class),
+                new Refused(422, 'A control is at fault: which, and how to mend it'),
             ],
         ),
     ]
@@ -103,16 +89,8 @@ final readonly class AirCabController
             summary: 'Judge a practice and keep it',
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AirCourseRequest::class)),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'Judged and not kept',
-                    content: new OA\JsonContent(ref: PractisedResource::class),
-                ),
-                new OA\Response(
-                    response: 201,
-                    description: 'Judged and kept',
-                    content: new OA\JsonContent(ref: PractisedResource::class),
-                ),
+                new Answered(200, 'Judged and not kept', PractisedResource::class),
+                new Answered(201, 'Judged and kept', PractisedResource::class),
             ],
         ),
     ]

@@ -6,6 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\Brakes\ReadBrakeBench;
 use App\Actions\Brakes\RecordBrakeEvents;
+use App\Http\OpenApi\Answered;
+use App\Http\OpenApi\IdInPath;
+use App\Http\OpenApi\Refused;
 use App\Http\Requests\BrakeEventsRequest;
 use App\Http\Requests\BrakeFileRequest;
 use App\Http\Resources\Brakes\BrakeBenchResource;
@@ -29,20 +32,9 @@ final readonly class AttemptBrakesController
             path: '/attempts/{attempt}/brakes',
             operationId: 'readBrakes',
             summary: 'The brake tests: sequence, what was observed, verdicts',
-            parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('attempt')],
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The bench',
-                    content: new OA\JsonContent(ref: BrakeBenchResource::class),
-                ),
+                new Answered(200, 'The bench', BrakeBenchResource::class),
             ],
         ),
     ]
@@ -58,39 +50,16 @@ final readonly class AttemptBrakesController
             path: '/attempts/{attempt}/brakes',
             operationId: 'recordBrakeEvents',
             summary: 'Add what was observed, all or none, and judge it',
-            parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('attempt')],
             requestBody: new OA\RequestBody(
                 required: true,
                 content: new OA\JsonContent(ref: BrakeEventsRequest::class),
             ),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The bench',
-                    content: new OA\JsonContent(ref: BrakeBenchResource::class),
-                ),
-                new OA\Response(
-                    response: 403,
-                    description: 'Somebody else scores this attempt',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
-                new OA\Response(
-                    response: 409,
-                    description: 'The attempt is finished, or an id was used for something else',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'An event is at fault: which, and how to mend it; what was kept stays',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(200, 'The bench', BrakeBenchResource::class),
+                new Refused(403, 'Somebody else scores this attempt'),
+                new Refused(409, 'The attempt is finished, or an id was used for something else'),
+                new Refused(422, 'An event is at fault: which, and how to mend it; what was kept stays'),
             ],
         ),
     ]
@@ -111,12 +80,7 @@ final readonly class AttemptBrakesController
             operationId: 'downloadBrakes',
             summary: 'What was observed, in an open format',
             parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
+                new IdInPath('attempt'),
                 new OA\Parameter(
                     name: 'format',
                     in: 'query',
@@ -162,31 +126,12 @@ final readonly class AttemptBrakesController
             path: '/attempts/{attempt}/brakes/file',
             operationId: 'importBrakes',
             summary: 'Take in a list of events or a trace; what was there is taken back',
-            parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('attempt')],
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: BrakeFileRequest::class)),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The bench',
-                    content: new OA\JsonContent(ref: BrakeBenchResource::class),
-                ),
-                new OA\Response(
-                    response: 409,
-                    description: 'The attempt is finished',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'The file is at fault: which line, and how to mend it; what was kept stays',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(200, 'The bench', BrakeBenchResource::class),
+                new Refused(409, 'The attempt is finished'),
+                new Refused(422, 'The file is at fault: which line, and how to mend it; what was kept stays'),
             ],
         ),
     ]

@@ -9,6 +9,9 @@ use App\Actions\Walk\DrawForm;
 use App\Actions\Walk\ReadAttempt;
 use App\Actions\Walk\RecordMarks;
 use App\Actions\Walk\StartAttempt;
+use App\Http\OpenApi\Answered;
+use App\Http\OpenApi\IdInPath;
+use App\Http\OpenApi\Refused;
 use App\Http\Requests\RecordMarksRequest;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Requests\StartAttemptRequest;
@@ -33,21 +36,9 @@ final readonly class AttemptController
                 content: new OA\JsonContent(ref: StartAttemptRequest::class),
             ),
             responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'Started, or started before by the same call',
-                    content: new OA\JsonContent(ref: AttemptResource::class),
-                ),
-                new OA\Response(
-                    response: 409,
-                    description: 'The id belongs to another attempt',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'Unknown student, vehicle or checklist',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(201, 'Started, or started before by the same call', AttemptResource::class),
+                new Refused(409, 'The id belongs to another attempt'),
+                new Refused(422, 'Unknown student, vehicle or checklist'),
             ],
         ),
     ]
@@ -81,25 +72,10 @@ final readonly class AttemptController
             path: '/attempts/{attempt}',
             operationId: 'readAttempt',
             summary: 'An attempt with its items and its sheet',
-            parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('attempt')],
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The attempt',
-                    content: new OA\JsonContent(ref: AttemptResource::class),
-                ),
-                new OA\Response(
-                    response: 404,
-                    description: 'No such attempt for this user',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(200, 'The attempt', AttemptResource::class),
+                new Refused(404, 'No such attempt for this user'),
             ],
         ),
     ]
@@ -115,49 +91,18 @@ final readonly class AttemptController
             path: '/attempts/{attempt}/marks',
             operationId: 'recordMarks',
             summary: 'Add a batch of marks, all or none',
-            parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('attempt')],
             requestBody: new OA\RequestBody(
                 required: true,
                 content: new OA\JsonContent(ref: RecordMarksRequest::class),
             ),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The sheet with these marks',
-                    content: new OA\JsonContent(ref: SheetResource::class),
-                ),
-                new OA\Response(
-                    response: 400,
-                    description: 'Not JSON',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
-                new OA\Response(
-                    response: 403,
-                    description: 'Somebody else scores this attempt',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
-                new OA\Response(
-                    response: 404,
-                    description: 'No such attempt for this user',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
-                new OA\Response(
-                    response: 409,
-                    description: 'The attempt is finished, or an id was used for another mark',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'A mark is at fault: which, and how to mend it',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(200, 'The sheet with these marks', SheetResource::class),
+                new Refused(400, 'Not JSON'),
+                new Refused(403, 'Somebody else scores this attempt'),
+                new Refused(404, 'No such attempt for this user'),
+                new Refused(409, 'The attempt is finished, or an id was used for another mark'),
+                new Refused(422, 'A mark is at fault: which, and how to mend it'),
             ],
         ),
     ]
@@ -173,25 +118,10 @@ final readonly class AttemptController
             path: '/attempts/{attempt}/result',
             operationId: 'readResult',
             summary: 'An attempt explained',
-            parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('attempt')],
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The result',
-                    content: new OA\JsonContent(ref: ResultResource::class),
-                ),
-                new OA\Response(
-                    response: 404,
-                    description: 'No such attempt for this user',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(200, 'The result', ResultResource::class),
+                new Refused(404, 'No such attempt for this user'),
             ],
         ),
     ]

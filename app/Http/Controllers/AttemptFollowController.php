@@ -8,6 +8,9 @@ use App\Actions\Record\AmendRecord;
 use App\Actions\Record\SignRecord;
 use App\Actions\Walk\ReadAgreement;
 use App\Actions\Walk\ReadSheet;
+use App\Http\OpenApi\Answered;
+use App\Http\OpenApi\IdInPath;
+use App\Http\OpenApi\Refused;
 use App\Http\Requests\AmendRequest;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Requests\SignRequest;
@@ -33,26 +36,13 @@ final readonly class AttemptFollowController
             operationId: 'readSheet',
             summary: 'The sheet as it stands, if anything is new',
             parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
+                new IdInPath('attempt'),
                 new OA\Parameter(name: 'If-None-Match', in: 'header', schema: new OA\Schema(type: 'string')),
             ],
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The sheet',
-                    content: new OA\JsonContent(ref: SheetResource::class),
-                ),
+                new Answered(200, 'The sheet', SheetResource::class),
                 new OA\Response(response: 304, description: 'Nothing new'),
-                new OA\Response(
-                    response: 403,
-                    description: 'Not opened for others to watch',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Refused(403, 'Not opened for others to watch'),
             ],
         ),
     ]
@@ -72,14 +62,7 @@ final readonly class AttemptFollowController
             path: '/attempts/{attempt}/marks',
             operationId: 'readMarks',
             summary: 'Everything ever marked: when, by whom, and what was taken back',
-            parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('attempt')],
             responses: [
                 new OA\Response(
                     response: 200,
@@ -111,14 +94,7 @@ final readonly class AttemptFollowController
             path: '/attempts/{attempt}/live',
             operationId: 'shareAttempt',
             summary: 'Let others of the school and the student watch, or not',
-            parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('attempt')],
             requestBody: new OA\RequestBody(
                 required: true,
                 content: new OA\MediaType(
@@ -131,11 +107,7 @@ final readonly class AttemptFollowController
             ),
             responses: [
                 new OA\Response(response: 204, description: 'Done'),
-                new OA\Response(
-                    response: 403,
-                    description: 'Not yours, or an examination',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Refused(403, 'Not yours, or an examination'),
             ],
         ),
     ]
@@ -156,26 +128,11 @@ final readonly class AttemptFollowController
             path: '/attempts/{attempt}/signatures',
             operationId: 'signAttempt',
             summary: 'Sign a finished record',
-            parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('attempt')],
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SignRequest::class)),
             responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'Signed',
-                    content: new OA\JsonContent(ref: SignatureResource::class),
-                ),
-                new OA\Response(
-                    response: 409,
-                    description: 'Not finished, or signed already',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(201, 'Signed', SignatureResource::class),
+                new Refused(409, 'Not finished, or signed already'),
             ],
         ),
     ]
@@ -194,26 +151,11 @@ final readonly class AttemptFollowController
             path: '/attempts/{attempt}/amendments',
             operationId: 'amendAttempt',
             summary: 'Change a closed record, with a reason; the original stays readable',
-            parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('attempt')],
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AmendRequest::class)),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The sheet with the amendment',
-                    content: new OA\JsonContent(ref: SheetResource::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'No reason, or a mark at fault',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(200, 'The sheet with the amendment', SheetResource::class),
+                new Refused(422, 'No reason, or a mark at fault'),
             ],
         ),
     ]
@@ -232,14 +174,7 @@ final readonly class AttemptFollowController
             path: '/attempts/{attempt}/agreement',
             operationId: 'readAgreement',
             summary: 'This attempt against the other scorers\' of the same walk',
-            parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('attempt')],
             responses: [
                 new OA\Response(
                     response: 200,

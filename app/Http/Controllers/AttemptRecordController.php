@@ -6,6 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\Record\ImportRecord;
 use App\Actions\Record\RescoreAttempt;
+use App\Http\OpenApi\Answered;
+use App\Http\OpenApi\IdInPath;
+use App\Http\OpenApi\Refused;
 use App\Http\Requests\ImportRecordRequest;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\Record\RescoreResource;
@@ -27,27 +30,14 @@ final readonly class AttemptRecordController
             operationId: 'rescoreAttempt',
             summary: 'The attempt scored under another checklist; the record is untouched',
             parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
+                new IdInPath('attempt'),
                 new OA\Parameter(
                     name: 'checklist_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer'),
                 ),
             ],
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'Before and after',
-                    content: new OA\JsonContent(ref: RescoreResource::class),
-                ),
-                new OA\Response(
-                    response: 404,
-                    description: 'No such attempt or checklist',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(200, 'Before and after', RescoreResource::class),
+                new Refused(404, 'No such attempt or checklist'),
             ],
         ),
     ]
@@ -65,14 +55,7 @@ final readonly class AttemptRecordController
             path: '/attempts/{attempt}/record',
             operationId: 'downloadRecord',
             summary: 'Marks and sheet in the open format',
-            parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('attempt')],
             responses: [
                 new OA\Response(response: 200, description: 'The record', content: new OA\JsonContent(type: 'object')),
             ],
@@ -97,16 +80,8 @@ final readonly class AttemptRecordController
                 content: new OA\JsonContent(ref: ImportRecordRequest::class),
             ),
             responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'The attempt',
-                    content: new OA\JsonContent(ref: AttemptCardResource::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'The record has faults: each with its path',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(201, 'The attempt', AttemptCardResource::class),
+                new Refused(422, 'The record has faults: each with its path'),
             ],
         ),
     ]

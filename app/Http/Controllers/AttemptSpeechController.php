@@ -6,6 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\Speech\AddRecording;
 use App\Actions\Speech\ReadRecording;
+use App\Http\OpenApi\Answered;
+use App\Http\OpenApi\IdInPath;
+use App\Http\OpenApi\Refused;
 use App\Http\Requests\AddRecordingRequest;
 use App\Http\Requests\LivePiecesRequest;
 use App\Http\Requests\TurnDownRequest;
@@ -27,34 +30,15 @@ final readonly class AttemptSpeechController
             path: '/attempts/{attempt}/recording',
             operationId: 'addRecording',
             summary: 'Add captions of the walk; they stand before any added earlier, which stay',
-            parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('attempt')],
             requestBody: new OA\RequestBody(
                 required: true,
                 content: new OA\JsonContent(ref: AddRecordingRequest::class),
             ),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'What was heard',
-                    content: new OA\JsonContent(ref: HeardWordsResource::class),
-                ),
-                new OA\Response(
-                    response: 403,
-                    description: 'Somebody else scores this attempt',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'No captions, or too large: which, and what to do',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(200, 'What was heard', HeardWordsResource::class),
+                new Refused(403, 'Somebody else scores this attempt'),
+                new Refused(422, 'No captions, or too large: which, and what to do'),
             ],
         ),
     ]
@@ -79,20 +63,9 @@ final readonly class AttemptSpeechController
             path: '/attempts/{attempt}/recording',
             operationId: 'readRecording',
             summary: 'The captions and what was heard in them',
-            parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('attempt')],
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'What was heard',
-                    content: new OA\JsonContent(ref: HeardWordsResource::class),
-                ),
+                new Answered(200, 'What was heard', HeardWordsResource::class),
                 new OA\Response(response: 204, description: 'No captions were added'),
             ],
         ),
@@ -112,14 +85,7 @@ final readonly class AttemptSpeechController
             path: '/attempts/{attempt}/recording/file',
             operationId: 'downloadRecording',
             summary: 'The captions as they came',
-            parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('attempt')],
             responses: [
                 new OA\Response(
                     response: 200,
@@ -146,22 +112,11 @@ final readonly class AttemptSpeechController
             path: '/attempts/{attempt}/recording/turned-down',
             operationId: 'turnDown',
             summary: 'Turn proposals down, or bring them back',
-            parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('attempt')],
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: TurnDownRequest::class)),
             responses: [
                 new OA\Response(response: 204, description: 'Kept'),
-                new OA\Response(
-                    response: 409,
-                    description: 'The attempt is finished',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Refused(409, 'The attempt is finished'),
             ],
         ),
     ]
@@ -177,14 +132,7 @@ final readonly class AttemptSpeechController
             path: '/attempts/{attempt}/heard',
             operationId: 'hearLive',
             summary: 'What the words so far propose',
-            parameters: [
-                new OA\Parameter(
-                    name: 'attempt',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('attempt')],
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: LivePiecesRequest::class)),
             responses: [
                 new OA\Response(

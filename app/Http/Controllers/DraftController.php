@@ -9,6 +9,9 @@ use App\Actions\Library\OpenDraft;
 use App\Actions\Library\PublishDraft;
 use App\Actions\Library\ReadDraft;
 use App\Actions\Library\ReadDraftEffect;
+use App\Http\OpenApi\Answered;
+use App\Http\OpenApi\IdInPath;
+use App\Http\OpenApi\Refused;
 use App\Http\Requests\DraftStepRequest;
 use App\Http\Requests\DraftTableRequest;
 use App\Http\Requests\OpenDraftRequest;
@@ -34,16 +37,8 @@ final readonly class DraftController
             summary: 'Change a checklist or vehicle, or bring one in from a file',
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: OpenDraftRequest::class)),
             responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'The draft',
-                    content: new OA\JsonContent(ref: DraftResource::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'The file has faults: each with its path',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(201, 'The draft', DraftResource::class),
+                new Refused(422, 'The file has faults: each with its path'),
             ],
         ),
     ]
@@ -62,20 +57,9 @@ final readonly class DraftController
             path: '/drafts/{draft}',
             operationId: 'readDraft',
             summary: 'A draft as it stands',
-            parameters: [
-                new OA\Parameter(
-                    name: 'draft',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('draft')],
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The draft',
-                    content: new OA\JsonContent(ref: DraftResource::class),
-                ),
+                new Answered(200, 'The draft', DraftResource::class),
             ],
         ),
     ]
@@ -91,26 +75,11 @@ final readonly class DraftController
             path: '/drafts/{draft}',
             operationId: 'saveDraft',
             summary: 'Add a step to a draft; faults are kept and told',
-            parameters: [
-                new OA\Parameter(
-                    name: 'draft',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('draft')],
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SaveDraftRequest::class)),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The draft',
-                    content: new OA\JsonContent(ref: DraftResource::class),
-                ),
-                new OA\Response(
-                    response: 409,
-                    description: 'Somebody else changed it meanwhile',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(200, 'The draft', DraftResource::class),
+                new Refused(409, 'Somebody else changed it meanwhile'),
             ],
         ),
     ]
@@ -126,26 +95,11 @@ final readonly class DraftController
             path: '/drafts/{draft}/undo',
             operationId: 'undoDraft',
             summary: 'One step back',
-            parameters: [
-                new OA\Parameter(
-                    name: 'draft',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('draft')],
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: DraftStepRequest::class)),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The draft',
-                    content: new OA\JsonContent(ref: DraftResource::class),
-                ),
-                new OA\Response(
-                    response: 409,
-                    description: 'Somebody else changed it meanwhile',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(200, 'The draft', DraftResource::class),
+                new Refused(409, 'Somebody else changed it meanwhile'),
             ],
         ),
     ]
@@ -161,26 +115,11 @@ final readonly class DraftController
             path: '/drafts/{draft}/redo',
             operationId: 'redoDraft',
             summary: 'One step forward again',
-            parameters: [
-                new OA\Parameter(
-                    name: 'draft',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('draft')],
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: DraftStepRequest::class)),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The draft',
-                    content: new OA\JsonContent(ref: DraftResource::class),
-                ),
-                new OA\Response(
-                    response: 409,
-                    description: 'Somebody else changed it meanwhile',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(200, 'The draft', DraftResource::class),
+                new Refused(409, 'Somebody else changed it meanwhile'),
             ],
         ),
     ]
@@ -196,26 +135,11 @@ final readonly class DraftController
             path: '/drafts/{draft}/table',
             operationId: 'importTable',
             summary: 'Lay a table of items over a draft of a checklist, all or nothing',
-            parameters: [
-                new OA\Parameter(
-                    name: 'draft',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('draft')],
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: DraftTableRequest::class)),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The draft',
-                    content: new OA\JsonContent(ref: DraftResource::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'The table has faults: each with its line',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(200, 'The draft', DraftResource::class),
+                new Refused(422, 'The table has faults: each with its line'),
             ],
         ),
     ]
@@ -232,25 +156,10 @@ final readonly class DraftController
             path: '/drafts/{draft}/effect',
             operationId: 'readEffect',
             summary: 'What the draft would change, and for whom',
-            parameters: [
-                new OA\Parameter(
-                    name: 'draft',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('draft')],
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The effect',
-                    content: new OA\JsonContent(ref: EffectResource::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'The draft has faults',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(200, 'The effect', EffectResource::class),
+                new Refused(422, 'The draft has faults'),
             ],
         ),
     ]
@@ -266,39 +175,16 @@ final readonly class DraftController
             path: '/drafts/{draft}/publish',
             operationId: 'publishDraft',
             summary: 'Make the draft the next version, in force from a day on',
-            parameters: [
-                new OA\Parameter(
-                    name: 'draft',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('draft')],
             requestBody: new OA\RequestBody(
                 required: true,
                 content: new OA\JsonContent(ref: PublishDraftRequest::class),
             ),
             responses: [
-                new OA\Response(
-                    response: 201,
-                    description: 'The version',
-                    content: new OA\JsonContent(ref: VersionResource::class),
-                ),
-                new OA\Response(
-                    response: 409,
-                    description: 'The draft was changed, or another version put in force, meanwhile',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
-                new OA\Response(
-                    response: 403,
-                    description: 'Only the manager does',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'The draft has faults',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(201, 'The version', VersionResource::class),
+                new Refused(409, 'The draft was changed, or another version put in force, meanwhile'),
+                new Refused(403, 'Only the manager does'),
+                new Refused(422, 'The draft has faults'),
             ],
         ),
     ]
@@ -317,14 +203,7 @@ final readonly class DraftController
             path: '/drafts/{draft}',
             operationId: 'dropDraft',
             summary: 'Discard a draft',
-            parameters: [
-                new OA\Parameter(
-                    name: 'draft',
-                    in: 'path',
-                    required: true,
-                    schema: new OA\Schema(type: 'string', format: 'uuid'),
-                ),
-            ],
+            parameters: [new IdInPath('draft')],
             responses: [new OA\Response(response: 204, description: 'Gone')],
         ),
     ]

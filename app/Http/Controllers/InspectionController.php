@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Walk\ReadChoices;
+use App\Http\OpenApi\Answered;
 use App\Http\Requests\PreviewInspectionRequest;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\School\ChoicesResource;
@@ -28,11 +29,7 @@ final readonly class InspectionController
             operationId: 'readChoices',
             summary: 'What an attempt can be started with',
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'Students, vehicles, checklists',
-                    content: new OA\JsonContent(ref: ChoicesResource::class),
-                ),
+                new Answered(200, 'Students, vehicles, checklists', ChoicesResource::class),
             ],
         ),
     ]
@@ -58,11 +55,7 @@ final readonly class InspectionController
                 new OA\Parameter(name: 'form', in: 'query', schema: new OA\Schema(type: 'string')),
             ],
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'To be kept on the device',
-                    content: new OA\JsonContent(ref: PreparedResource::class),
-                ),
+                new Answered(200, 'To be kept on the device', PreparedResource::class),
             ],
         ),
     ]

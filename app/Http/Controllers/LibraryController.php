@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Library\ReadLibrary;
+use App\Http\OpenApi\Answered;
+use App\Http\OpenApi\Refused;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\Library\ChangeResource;
 use App\Http\Resources\Library\EditorWordsResource;
@@ -30,11 +32,7 @@ final readonly class LibraryController
             operationId: 'readLibrary',
             summary: 'Checklists and vehicles with their versions, and open drafts',
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The library',
-                    content: new OA\JsonContent(ref: LibraryResource::class),
-                ),
+                new Answered(200, 'The library', LibraryResource::class),
             ],
         ),
     ]
@@ -51,11 +49,7 @@ final readonly class LibraryController
             operationId: 'readEditorWords',
             summary: 'What points and brake tests are called, for the editor',
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The words',
-                    content: new OA\JsonContent(ref: EditorWordsResource::class),
-                ),
+                new Answered(200, 'The words', EditorWordsResource::class),
             ],
         ),
     ]
@@ -82,11 +76,7 @@ final readonly class LibraryController
             ],
             responses: [
                 new OA\Response(response: 200, description: 'The file', content: new OA\JsonContent(type: 'object')),
-                new OA\Response(
-                    response: 404,
-                    description: 'No such version here',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Refused(404, 'No such version here'),
             ],
         ),
     ]

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\School\SignIn;
+use App\Http\OpenApi\Answered;
+use App\Http\OpenApi\Refused;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\School\UserResource;
@@ -21,16 +23,8 @@ final readonly class SessionController
             operationId: 'readSession',
             summary: 'Who is signed in',
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The user',
-                    content: new OA\JsonContent(ref: UserResource::class),
-                ),
-                new OA\Response(
-                    response: 401,
-                    description: 'Nobody',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(200, 'The user', UserResource::class),
+                new Refused(401, 'Nobody'),
             ],
         ),
     ]
@@ -46,21 +40,9 @@ final readonly class SessionController
             summary: 'Sign in',
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SignInRequest::class)),
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The user',
-                    content: new OA\JsonContent(ref: UserResource::class),
-                ),
-                new OA\Response(
-                    response: 422,
-                    description: 'Wrong address or password',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
-                new OA\Response(
-                    response: 429,
-                    description: 'Too many tries',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(200, 'The user', UserResource::class),
+                new Refused(422, 'Wrong address or password'),
+                new Refused(429, 'Too many tries'),
             ],
         ),
     ]

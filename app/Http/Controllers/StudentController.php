@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\School\ReadStudentRecord;
+use App\Http\OpenApi\Answered;
+use App\Http\OpenApi\Refused;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\School\StudentCardResource;
 use App\Http\Resources\School\StudentRecordResource;
@@ -26,11 +28,7 @@ final readonly class StudentController
                     description: 'By name',
                     content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: StudentCardResource::class)),
                 ),
-                new OA\Response(
-                    response: 403,
-                    description: 'A student asks',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Refused(403, 'A student asks'),
             ],
         ),
     ]
@@ -54,16 +52,8 @@ final readonly class StudentController
                 new OA\Parameter(name: 'student', in: 'path', required: true, schema: new OA\Schema(type: 'integer')),
             ],
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'The record',
-                    content: new OA\JsonContent(ref: StudentRecordResource::class),
-                ),
-                new OA\Response(
-                    response: 404,
-                    description: 'No such student for this user',
-                    content: new OA\JsonContent(ref: '#/components/schemas/ProblemResource'),
-                ),
+                new Answered(200, 'The record', StudentRecordResource::class),
+                new Refused(404, 'No such student for this user'),
             ],
         ),
     ]

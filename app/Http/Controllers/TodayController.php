@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\School\ReadToday;
+use App\Http\OpenApi\Answered;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\School\TodayResource;
 use App\Models\Student;
@@ -20,11 +21,7 @@ final readonly class TodayController
             operationId: 'readToday',
             summary: 'Walks to go on with, students who are due, walks just finished',
             responses: [
-                new OA\Response(
-                    response: 200,
-                    description: 'Today',
-                    content: new OA\JsonContent(ref: TodayResource::class),
-                ),
+                new Answered(200, 'Today', TodayResource::class),
             ],
         ),
     ]
