@@ -29,7 +29,8 @@ function changesOf(SheetComparison $compared): array
     $told = [];
     foreach ($compared->changes as $change) {
         assert($change instanceof ItemChange);
-        $told[$change->item->id] = ($change->before?->status->value ?? 'none').' > '.($change->after?->status->value ?? 'none');
+        $told[$change->item->id] =
+            ($change->before?->status->value ?? 'none').' > '.($change->after?->status->value ?? 'none');
     }
 
     return $told;
@@ -73,7 +74,9 @@ it('tells which marked items are not asked there, each once, and not those that 
         ));
         foreach ($document['sections'] as $s => $section) {
             foreach ($section['stops'] as $n => $stop) {
-                $document['sections'][$s]['stops'][$n]['asks'] = array_values(array_diff($stop['asks'], ['engine.oil_level']));
+                $document['sections'][$s]['stops'][$n]['asks'] = array_values(
+                    array_diff($stop['asks'], ['engine.oil_level']),
+                );
             }
         }
 

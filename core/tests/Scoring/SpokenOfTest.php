@@ -24,7 +24,9 @@ function heardBits(
     ));
 }
 
-/** @return array{int, int, int, int, int, int} bits in time and late, then those of the left and the right only, of each */
+/**
+ * @return array{int, int, int, int, int, int} bits in time and late, then those of the left and the right only, of each
+ */
 function bitsOf(SpokenOf $of): array
 {
     $heard = $of->hearing(null, 0);
@@ -35,8 +37,13 @@ function bitsOf(SpokenOf $of): array
     ];
 }
 
-it('takes over what was said of another item', function (SpokenOf $to, SpokenOf $from, bool $isLate, array $bits): void {
-    expect($to->takeFrom($from, ~8, $isLate))->toBe($bits !== [0, 0, 0, 0, 0, 0])->and(bitsOf($to))->toBe($bits);
+it('takes over what was said of another item', function (
+    SpokenOf $to, SpokenOf $from, bool $isLate, array $bits,
+): void {
+    expect($to->takeFrom($from, ~8, $isLate))
+        ->toBe($bits !== [0, 0, 0, 0, 0, 0])
+        ->and(bitsOf($to))
+        ->toBe($bits);
 })->with([
     'in time stays in time' => fn (): array => [SpokenOf::of(null), heardBits(3), false, [3, 0, 0, 0, 0, 0]],
     'late stays late' => fn (): array => [SpokenOf::of(null), heardBits(late: 3), false, [0, 3, 0, 0, 0, 0]],
@@ -83,7 +90,14 @@ it('takes one side over from the other', function (SpokenOf $of, bool $fromLeft,
 
 it('is said as soon as it was said itself or referred to, and knows what it was before', function (): void {
     $direct = new Hearing(
-        PointSet::fromBits(1), PointSet::none(), false, 500, 900, 7, figures: ['depth' => 4000], wrongWords: ['cap' => 'loose'],
+        PointSet::fromBits(1),
+        PointSet::none(),
+        false,
+        500,
+        900,
+        7,
+        figures: ['depth' => 4000],
+        wrongWords: ['cap' => 'loose'],
         afterwards: true,
     );
     $of = SpokenOf::of($direct);
@@ -101,6 +115,8 @@ it('takes its time and its turn from the reference where it was not said itself'
     $of->carriedAtMs = $atMs;
     $heard = $of->hearing(null, 12);
 
-    expect([$heard->firstAtMs, $heard->lastAtMs, $heard->turn, $heard->afterwards])->toBe([$atMs ?? 0, $atMs ?? 0, 12, false])
-        ->and(bitsOf($of))->toBe([5, 0, 0, 0, 0, 0]);
+    expect([$heard->firstAtMs, $heard->lastAtMs, $heard->turn, $heard->afterwards])
+        ->toBe([$atMs ?? 0, $atMs ?? 0, 12, false])
+        ->and(bitsOf($of))
+        ->toBe([5, 0, 0, 0, 0, 0]);
 })->with([700, null]);

@@ -30,14 +30,23 @@ it('takes figures, times and words up to their ends', function (array $event): v
 it('refuses what lies beyond, naming the place', function (array $event, string $fault): void {
     expect(fn () => readEvents($event))->toThrow(DocumentHasFaults::class, $fault);
 })->with([
-    [['at_ms' => 0, 'kind' => 'reading', 'primary' => -0.001, 'secondary' => 0], 'events[0].primary: is -0.001; a gauge shows 0 to 200'],
+    [
+        ['at_ms' => 0, 'kind' => 'reading', 'primary' => -0.001, 'secondary' => 0],
+        'events[0].primary: is -0.001; a gauge shows 0 to 200',
+    ],
     [['at_ms' => 0, 'kind' => 'reading', 'primary' => 0, 'secondary' => 200.001], 'events[0].secondary: is 200.001'],
     [['at_ms' => 0, 'kind' => 'reading', 'primary' => 100], 'events[0].secondary: is missing'],
     [['at_ms' => 0, 'kind' => 'rpm'], 'events[0].value: is missing'],
-    [['at_ms' => 14_400_001, 'kind' => 'engine', 'to' => 'on'], 'events[0].at_ms: asks for a whole number from 0 to 14400000'],
+    [
+        ['at_ms' => 14_400_001, 'kind' => 'engine', 'to' => 'on'],
+        'events[0].at_ms: asks for a whole number from 0 to 14400000',
+    ],
     [['at_ms' => -1, 'kind' => 'engine', 'to' => 'on'], 'events[0].at_ms: asks for a whole number'],
     [['at_ms' => 0, 'kind' => 'rpm', 'value' => 10_001], 'events[0].value: is 10001'],
-    [['at_ms' => 0, 'kind' => 'spoken', 'text' => str_repeat('a', 1001)], 'events[0].text: is longer than 1000 letters'],
+    [
+        ['at_ms' => 0, 'kind' => 'spoken', 'text' => str_repeat('a', 1001)],
+        'events[0].text: is longer than 1000 letters',
+    ],
     [['at_ms' => 0, 'kind' => 'engine', 'to' => 'on', 'value' => 3], 'events[0].value: is not known here'],
     [['at_ms' => 0, 'kind' => 'minute-ended'], 'events[0].kind: ends a minute that was not started'],
 ]);

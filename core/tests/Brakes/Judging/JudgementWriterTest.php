@@ -16,8 +16,9 @@ use Pasada\Core\Brakes\StepChoice;
 function cutOutAt(?float $psi, int $restarts = 0): Judgement
 {
     $events = [
-        ...array_fill(0, $restarts, new BrakeEvent(0, EventKind::Restarted)), new BrakeEvent(1000, EventKind::Engine, 'on'),
-        ...($psi === null ? [] : [new BrakeEvent(2000, EventKind::CutOut, '', $psi, $psi)]),
+        ...array_fill(0, $restarts, new BrakeEvent(0, EventKind::Restarted)),
+        new BrakeEvent(1000, EventKind::Engine, 'on'),
+        ...$psi === null ? [] : [new BrakeEvent(2000, EventKind::CutOut, '', $psi, $psi)],
     ];
 
     return (new Judge(new Sequence([new StepChoice(BrakeTest::CutOut)], 1), new BrakedVehicle))->judge($events);
@@ -27,14 +28,19 @@ it('writes a judgement as it is read', function (Judgement $judged, string $text
     expect(JudgementWriter::text($judged))->toBe($text);
 })->with([
     'passed' => fn (): array => [
-        cutOutAt(125), "Passed.\n  met        governor cut-out: cut out at 125 psi, between 120 and 140 asked\nRestarted 0 of 1 times.",
+        cutOutAt(125),
+        "Passed.\n  met        governor cut-out: cut out at 125 psi, between 120 and 140 asked\nRestarted 0 of 1 ".
+            'times.',
     ],
     'failed' => fn (): array => [
         cutOutAt(100),
         "Failed. First: governor cut-out: cut out at 100 psi, between 120 and 140 asked.\n".
             "  broken     governor cut-out: cut out at 100 psi, between 120 and 140 asked\nRestarted 0 of 1 times.",
     ],
-    'open' => fn (): array => [cutOutAt(null), "Open.\n  not-done   governor cut-out: not done\nRestarted 0 of 1 times."],
+    'open' => fn (): array => [
+        cutOutAt(null),
+        "Open.\n  not-done   governor cut-out: not done\nRestarted 0 of 1 times.",
+    ],
 ]);
 
 it('tells the cause in the open format', function (Judgement $judged, ?array $cause, bool $mayRestart): void {
@@ -45,7 +51,9 @@ it('tells the cause in the open format', function (Judgement $judged, ?array $ca
     'none' => fn (): array => [cutOutAt(125), null, true],
     'none, restarted once' => fn (): array => [cutOutAt(125, 1), null, false],
     'a step' => fn (): array => [
-        cutOutAt(100), ['test' => 'cut-out', 'what' => 'cut out at 100 psi, between 120 and 140 asked', 'at_ms' => 2000], true,
+        cutOutAt(100),
+        ['test' => 'cut-out', 'what' => 'cut out at 100 psi, between 120 and 140 asked', 'at_ms' => 2000],
+        true,
     ],
     'too many restarts' => fn (): array => [
         cutOutAt(125, 2), ['test' => 'cut-out', 'what' => 'restarted 2 times, 1 allowed', 'at_ms' => null], false,

@@ -18,14 +18,27 @@ function builtUp(array $readings): string
     return $step->outcome->value.': '.$step->what;
 }
 
-it('times the lower gauge from 85 to 100 psi, between readings in proportion', function (array $readings, string $told): void {
+it('times the lower gauge from 85 to 100 psi, between readings in proportion', function (
+    array $readings,
+    string $told,
+): void {
     expect(builtUp($readings))->toBe($told);
 })->with([
-    'read at both' => [[[0, 80, 80], [10_000, 85, 85], [45_000, 100, 100]], 'met: 85 to 100 psi in 45 s, within 45 asked'],
-    'a second too long' => [[[0, 80, 80], [10_000, 85, 85], [46_000, 100, 100]], 'broken: 85 to 100 psi in 46 s, within 45 asked'],
-    'between readings' => [[[0, 80, 80], [10_000, 90, 90], [20_000, 110, 110]], 'met: 85 to 100 psi in 15 s, within 45 asked'],
+    'read at both' => [
+        [[0, 80, 80], [10_000, 85, 85], [45_000, 100, 100]],
+        'met: 85 to 100 psi in 45 s, within 45 asked',
+    ],
+    'a second too long' => [
+        [[0, 80, 80], [10_000, 85, 85], [46_000, 100, 100]],
+        'broken: 85 to 100 psi in 46 s, within 45 asked',
+    ],
+    'between readings' => [
+        [[0, 80, 80], [10_000, 90, 90], [20_000, 110, 110]],
+        'met: 85 to 100 psi in 15 s, within 45 asked',
+    ],
     'the slower gauge' => [
-        [[0, 80, 60], [10_000, 110, 80], [10_000, 110, 90], [30_000, 110, 105]], 'met: 85 to 100 psi in 25 s, within 45 asked',
+        [[0, 80, 60], [10_000, 110, 80], [10_000, 110, 90], [30_000, 110, 105]],
+        'met: 85 to 100 psi in 25 s, within 45 asked',
     ],
     'both in one reading' => [[[0, 80, 80], [10_000, 105, 105]], 'met: 85 to 100 psi in 6 s, within 45 asked'],
     'above it all the time' => [[[0, 90, 90], [10_000, 110, 110]], 'not-done: not done'],

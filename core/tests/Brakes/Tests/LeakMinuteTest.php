@@ -24,7 +24,11 @@ function minuteWith(EventKind $kind, string $to, bool $applied): string
     return $step->outcome->value.': '.$step->what;
 }
 
-it('lets the minute stand where what is done changes nothing', function (EventKind $kind, string $to, bool $applied): void {
+it('lets the minute stand where what is done changes nothing', function (
+    EventKind $kind,
+    string $to,
+    bool $applied,
+): void {
     expect(minuteWith($kind, $to, $applied))->toStartWith('met: lost 1 psi');
 })->with([
     'the pedal pressed on' => [EventKind::Pedal, 'down', true],
@@ -49,8 +53,12 @@ it('breaks the minute where it is disturbed', function (EventKind $kind, string 
     [EventKind::Key, 'off', true, 'the key was turned off'],
 ]);
 
-it('hears a reading from twelve seconds before its moment to twelve behind it', function (int $afterMs, bool $isHeard): void {
-    $scene = (new Scene)->ready()
+it('hears a reading from twelve seconds before its moment to twelve behind it', function (
+    int $afterMs,
+    bool $isHeard,
+): void {
+    $scene = (new Scene())
+        ->ready()
         ->then(EventKind::Pedal, 'down')
         ->reads(120)
         ->then(EventKind::Said, Spoken::StartReading->value)
@@ -64,8 +72,11 @@ it('hears a reading from twelve seconds before its moment to twelve behind it', 
     expect($scene->judged([BrakeTest::LeakApplied])->steps[0]->outcome->value)->toBe($isHeard ? 'met' : 'broken');
 })->with([[0, true], [12_000, true], [12_001, false]]);
 
-it('counts as the start what is read with the pedal down, to a thousandth of a psi', function (float $lost, string $outcome): void {
-    $scene = (new Scene)->ready()->reads(130)->leakTest($lost);
+it('counts as the start what is read with the pedal down, to a thousandth of a psi', function (
+    float $lost,
+    string $outcome,
+): void {
+    $scene = (new Scene())->ready()->reads(130)->leakTest($lost);
 
     expect($scene->judged([BrakeTest::LeakApplied])->steps[0]->outcome->value)->toBe($outcome);
 })->with([[3.999, 'met'], [4.0, 'met'], [4.0004, 'met'], [4.001, 'broken']]);

@@ -6,6 +6,9 @@ export interface Hop {
     isBack: boolean;
 }
 
+/** Between the middles of a step forward and one back. */
+const APART = 14;
+
 /** Where a walk left the line: an arc over the vehicle for each step that is not the next stop. */
 export function hopPath(walked: string[], layout: PlanLayout): Hop[] {
     const at = new Map(layout.stops.map((stop, index) => [stop.place, { stop, index }]));
@@ -13,12 +16,15 @@ export function hopPath(walked: string[], layout: PlanLayout): Hop[] {
     return walked.flatMap((place, n) => {
         const [from, to] = [at.get(walked[n - 1] ?? ''), at.get(place)];
         if (from === undefined || to === undefined || to.index === from.index + 1 || to.index === from.index) return [];
-        const bend = from.stop.lane === to.stop.lane ? middle : (from.stop.y + to.stop.y) / 2;
+        const isBack = to.index < from.index;
+        // There and back again are two lines.
+        const bend =
+            (from.stop.lane === to.stop.lane ? middle : (from.stop.y + to.stop.y) / 2) + (isBack ? APART : -APART);
         const x = (from.stop.x + to.stop.x) / 2;
         return [
             {
                 d: `M${from.stop.x} ${from.stop.y}Q${x} ${bend} ${to.stop.x} ${to.stop.y}`,
-                isBack: to.index < from.index,
+                isBack,
             },
         ];
     });
