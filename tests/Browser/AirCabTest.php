@@ -97,7 +97,7 @@ it('guides, says at once what is broken and why, and shows the course of the pre
     $browser = $this->browser;
     ($this->open)();
     expect($browser->accessibilityFaults())->toBe([]);
-    ($this->choose)(2, 'Whole walk-round');
+    ($this->choose)(2, 'Whole walk-around');
     $browser->click('[data-test=climb]')->waitForText('Foot pedal');
     expect($browser->accessibilityFaults())->toBe([]);
     // What a cab would not do is not done.

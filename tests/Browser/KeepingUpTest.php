@@ -9,7 +9,7 @@ use Tests\Support\Browser;
 function onTheTruck(
     Browser $browser,
     int $student,
-    string $checklist = 'Whole walk-round, part by part',
+    string $checklist = 'Whole walk-around, part by part',
     string $vehicle = 'Pier 2',
 ): Browser {
     $browser->beginWalk($student, $vehicle, $checklist);

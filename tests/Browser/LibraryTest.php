@@ -21,7 +21,7 @@ afterEach(function (): void {
 });
 
 it('changes a rule, shows for whom it changes, takes it back, and keeps it over a reload', function (): void {
-    $browser = ($this->change)(0, 'Whole walk-round, part by part')->waitForText('To pass');
+    $browser = ($this->change)(0, 'Whole walk-around, part by part')->waitForText('To pass');
     $browser->waitForText('Nothing changes for the recorded walks', 'aside');
     $browser->click('[data-test=rule-credit]')->choose('Every listed point');
     $browser

@@ -214,7 +214,7 @@ final class Browser
     public function beginWalk(
         int $student,
         string $vehicle = 'Dock 4',
-        string $checklist = 'Whole walk-round',
+        string $checklist = 'Whole walk-around',
         string $page = 'walk',
     ): string {
         $id = (string) Str::uuid7();

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Actions\Record;
 
 use App\Actions\Walk\ReadSheet;
-use App\Http\Resources\Walk\AttemptCardResource;
 use App\Http\Resources\Record\ImportedResource;
-use App\Http\Resources\Walk\InspectionResource;
 use App\Http\Resources\Record\LessonResource;
 use App\Http\Resources\Record\ResultResource;
-use App\Http\Resources\Walk\SheetResource;
 use App\Http\Resources\Record\VisitResource;
+use App\Http\Resources\Walk\AttemptCardResource;
+use App\Http\Resources\Walk\InspectionResource;
+use App\Http\Resources\Walk\SheetResource;
 use App\Models\Attempt;
 use App\Models\AttemptStatus;
 use App\Models\User;

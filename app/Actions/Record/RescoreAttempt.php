@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Record;
 
-use App\Http\Resources\Walk\AttemptCardResource;
 use App\Http\Resources\Record\RescoreResource;
+use App\Http\Resources\Walk\AttemptCardResource;
 use App\Library\InspectionLibrary;
 use App\Library\MarkStore;
 use App\Models\Attempt;

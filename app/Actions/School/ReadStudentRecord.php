@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\School;
 
-use App\Http\Resources\Walk\AttemptCardResource;
 use App\Http\Resources\Brakes\BrakePracticeResource;
 use App\Http\Resources\Record\MissedItemResource;
 use App\Http\Resources\School\StudentCardResource;
 use App\Http\Resources\School\StudentRecordResource;
+use App\Http\Resources\Walk\AttemptCardResource;
 use App\Library\InspectionLibrary;
 use App\Models\Attempt;
 use App\Models\AttemptStatus;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\School;
 
-use App\Http\Resources\Walk\AttemptCardResource;
 use App\Http\Resources\School\StudentCardResource;
 use App\Http\Resources\School\TodayResource;
+use App\Http\Resources\Walk\AttemptCardResource;
 use App\Models\Attempt;
 use App\Models\AttemptStatus;
 use App\Models\Student;

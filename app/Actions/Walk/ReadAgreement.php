@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Walk;
 
 use App\Http\Resources\Record\AgreementResource;
-use App\Http\Resources\Walk\AttemptCardResource;
 use App\Http\Resources\Record\ItemChangeResource;
+use App\Http\Resources\Walk\AttemptCardResource;
 use App\Models\Attempt;
 use App\Models\AttemptStatus;
 use Pasada\Core\Progress\Agreement;

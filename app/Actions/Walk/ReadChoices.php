@@ -6,8 +6,8 @@ namespace App\Actions\Walk;
 
 use App\Http\Resources\School\ChoiceResource;
 use App\Http\Resources\School\ChoicesResource;
-use App\Http\Resources\Walk\FormResource;
 use App\Http\Resources\School\StudentCardResource;
+use App\Http\Resources\Walk\FormResource;
 use App\Models\Attempt;
 use App\Models\StoredChecklist;
 use App\Models\StoredDocument;

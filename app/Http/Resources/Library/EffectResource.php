@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Library;
 
-use App\Http\Resources\RespondsAsJson;
 use App\Http\Resources\Record\RescoreResource;
+use App\Http\Resources\RespondsAsJson;
 use Illuminate\Contracts\Support\Responsable;
 use OpenApi\Attributes as OA;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\School;
 
-use App\Http\Resources\RespondsAsJson;
 use App\Http\Resources\Brakes\BrakePracticeResource;
 use App\Http\Resources\Record\MissedItemResource;
+use App\Http\Resources\RespondsAsJson;
 use App\Http\Resources\Walk\AttemptCardResource;
 use Illuminate\Contracts\Support\Responsable;
 use OpenApi\Attributes as OA;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening\Binding;
 
+use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Language\Bound;
 use Pasada\Core\Language\Quantity;
 use Pasada\Core\Listening\Walking\Placed;
-use Pasada\Core\Catalogue\Point;
 
 /** What was found about one mention while the words are gone through; it grows, so it is no value. */
 final class Finding

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening\Walking;
 
+use Pasada\Core\Checklist\Zone;
 use Pasada\Core\Listening\Lexicon\EntryKind;
 use Pasada\Core\Listening\Lexicon\Part;
-use Pasada\Core\Checklist\Zone;
 use Pasada\Core\Vehicle\AxleGroup;
 
 /** A mention that was given its part and its place on the walk. */

@@ -41,7 +41,7 @@ async function enter(): Promise<void> {
                 Made-up data: anybody can sign in. Keep no real record here.
             </p>
             <h1>Pasada</h1>
-            <p class="lead">The walk-round, scored while it is spoken.</p>
+            <p class="lead">The walk-around, scored while it is spoken.</p>
             <p class="quiet">
                 Pasada trains and records. It certifies nobody and is no legal inspection of a vehicle: your state's
                 current manual and the examiner's instructions come first.

@@ -17,7 +17,7 @@ export interface PlaceTally {
     part: number;
 }
 
-/* The walk as one line round the vehicle. Its stops are the navigation; the vehicle fills as its parts are heard. */
+/* The walk as one line around the vehicle. Its stops are the navigation; the vehicle fills as its parts are heard. */
 const props = defineProps<{
     inspection: Schemas['InspectionResource'];
     tallies?: Map<string, PlaceTally> | undefined;
@@ -83,7 +83,7 @@ watch(
                 :height="isShrunk ? undefined : layout.height"
                 :viewBox="`0 0 ${layout.width} ${layout.height}`"
                 role="group"
-                :aria-label="`Walk round ${inspection.vehicle}, front to the left`"
+                :aria-label="`Walk around ${inspection.vehicle}, front to the left`"
             >
                 <PlanBody :units="inspection.units" :layout="layout" :shares="shares" />
                 <path class="line" :d="layout.line.d" />

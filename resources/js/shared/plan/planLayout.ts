@@ -71,7 +71,7 @@ export function spread(wishes: number[], low: number, high: number): number[] {
 }
 
 /**
- * The walk as one line round the vehicle, its stops on it in walking order: what is said in the cab lies above it, the
+ * The walk as one line around the vehicle, its stops on it in walking order: what is said in the cab lies above it, the
  * line turns at the nose, follows the near side to the rear, and turns there for what is left of the cab.
  */
 export function layoutPlan(inspection: Inspection, available: number): PlanLayout {
