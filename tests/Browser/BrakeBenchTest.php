@@ -32,6 +32,7 @@ it('judges the brake tests as they are seen, names a minute cut short, and puts 
     $this->browser->click('[data-test=undo]')->waitForText('the minute is running');
     $this->browser->visit("/brakes/$this->id")->waitForText('the minute is running');
     $this->browser->click('[data-test=to-sheet]')->find('.tile');
+    $this->browser->allSent();
     $kept = (string) $this->browser->run(
         "const answer = await fetch('/api/v1/attempts/' + arguments[0] + '/marks'); return JSON.stringify(await ".
             'answer.json());',
@@ -52,7 +53,7 @@ it('keeps what is seen while the server is away', function (): void {
          input.dispatchEvent(new Event('change', { bubbles: true }));
          ",
     );
-    $this->browser->waitForText('2 events', 'details');
+    $this->browser->waitForText('2 events', '.verdict details');
     $this->browser->offline(false)->waitForText('1 of 9 steps met', '[data-test=standing]');
 });
 
@@ -85,7 +86,7 @@ it('takes readings by a thumb on the dial, words as they are said, and a list fr
          ",
         ["at_ms,kind,to,primary,secondary\n0,engine,on,,\n60000,cut-out,,126,127\n"],
     );
-    $browser->waitForText('cut out at 126 psi', '.steps')->waitForText('2 events', 'details');
+    $browser->waitForText('cut out at 126 psi', '.steps')->waitForText('2 events', '.verdict details');
     $browser->run(
         "const held = new DataTransfer(); held.items.add(new File(['at_ms,kind\\n0,kee\\n'], 'odd.csv'));
          const input = document.querySelector('[data-test=events]');
@@ -93,5 +94,5 @@ it('takes readings by a thumb on the dial, words as they are said, and a list fr
          input.dispatchEvent(new Event('change', { bubbles: true }));
          ",
     );
-    $browser->waitForText('line 2, kind', '[role=alert]')->waitForText('2 events', 'details');
+    $browser->waitForText('line 2, kind', '[role=alert]')->waitForText('2 events', '.verdict details');
 });
