@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Actions\School\LoadDemoSchool;
-use App\Actions\School\ReadToday;
-use App\Actions\Speech\ReadRecording;
 use App\Console\Documents;
 use App\Http\Middleware\EndOldSessions;
+use App\Http\Views\School\ReadToday;
+use App\Http\Views\Speech\ReadRecording;
 use App\Library\InspectionLibrary;
 use App\Library\KnownAddresses;
 use App\Library\ListeningLibrary;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\School;
 
-use App\Actions\Brakes\PractiseBrakes;
+use App\Actions\Brakes\KeepPractice;
 use App\Actions\Walk\RecordMarks;
 use App\Actions\Walk\StartAttempt;
 use App\Demo\DemoCab;
@@ -13,6 +13,7 @@ use App\Demo\DemoWalker;
 use App\Demo\StudentProfile;
 use App\Library\AirCab;
 use App\Library\InspectionLibrary;
+use App\Library\JudgedPractice;
 use App\Models\CabHelp;
 use App\Models\Role;
 use App\Models\School;
@@ -36,7 +37,7 @@ final readonly class LoadDemoSchool
         private InspectionLibrary $inspections,
         private StartAttempt $start,
         private RecordMarks $record,
-        private PractiseBrakes $practise,
+        private KeepPractice $keep,
         private string $folder,
     ) {}
 
@@ -122,10 +123,11 @@ final readonly class LoadDemoSchool
             return;
         }
         foreach (DemoCab::SLIPS as $n => $slip) {
-            $this->practise->judge(
-                $user, AirCab::in($vehicle, '', 90.0), $checklist, CabHelp::Alone, DemoCab::controls($slip), true,
-                $now->copy()->subDays(9 - 3 * $n),
+            $practice = JudgedPractice::of(
+                AirCab::in($vehicle, '', 90.0), $checklist, DemoCab::controls($slip), null, false,
             );
+            $at = $now->copy()->subDays(9 - 3 * $n);
+            $this->keep->handle($user, $checklist, CabHelp::Alone, $practice, $at, null);
         }
     }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\School;
 
-use App\Http\Middleware\EndOldSessions;
 use App\Library\KnownAddresses;
+use App\Library\SessionStart;
 use App\Models\User;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Contracts\Hashing\Hasher;
@@ -32,7 +32,7 @@ final readonly class SignIn
             ]);
         }
         $this->session->regenerate();
-        $this->session->forget(EndOldSessions::KEY);
+        $this->session->forget(SessionStart::KEY);
         $user = $this->guard->user();
         assert($user instanceof User);
         $this->known->remember($user, $address);

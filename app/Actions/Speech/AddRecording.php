@@ -21,7 +21,6 @@ final readonly class AddRecording
 {
     public function __construct(
         private Records $records,
-        private ReadRecording $read,
         private TurnedDownStore $turnedDown,
     ) {}
 
@@ -33,13 +32,11 @@ final readonly class AddRecording
     public function handle(
         Attempt $attempt, User $by, string $id, string $name, string $content, Carbon $now,
     ): Recording {
-        // Read and heard first: what cannot be takes no place of what was there, and nobody waits for it with the
-        // record held.
-        $transcript = (new TranscriptReader)->read($content, $name);
-        $heard = $this->read->hear($attempt, $transcript, $name);
+        // Read first, so that what cannot be read takes no place of what was there. It is heard when it is looked at.
+        (new TranscriptReader)->read($content, $name);
 
         return $this->records->write($attempt, function (bool $isClosed) use (
-            $attempt, $by, $id, $name, $content, $heard, $now,
+            $attempt, $by, $id, $name, $content, $now,
         ): Recording {
             $known = Recording::query()->find($id);
             if ($known !== null) {
@@ -58,8 +55,6 @@ final readonly class AddRecording
                 'user_id' => $by->id,
                 'name' => $name,
                 'content' => $content,
-                'heard' => $heard,
-                'heard_by' => $this->read->listener($attempt),
                 'received_at' => $now,
             ]);
         });

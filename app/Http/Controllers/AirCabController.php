@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Brakes\PractiseBrakes;
-use App\Actions\Brakes\ReadAirChoices;
+use App\Actions\Brakes\KeepPractice;
 use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\Refused;
 use App\Http\Requests\AirCourseRequest;
@@ -14,7 +13,10 @@ use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\Brakes\AirChoicesResource;
 use App\Http\Resources\Brakes\AirCourseResource;
 use App\Http\Resources\Brakes\PractisedResource;
+use App\Http\Views\Brakes\ReadAirChoices;
+use App\Http\Views\Brakes\ReadPractice;
 use App\Library\HiddenFaults;
+use App\Library\JudgedPractice;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use OpenApi\Attributes as OA;
@@ -73,10 +75,10 @@ final readonly class AirCabController
             ],
         ),
     ]
-    public function course(AirCourseRequest $request, PractiseBrakes $practise): JsonResponse
+    public function course(AirCourseRequest $request, ReadPractice $read): JsonResponse
     {
         return new JsonResponse(
-            $practise->course(
+            $read->course(
                 $request->cab(), $request->controls(), $request->integer('from_ms'), $request->integer('until_ms'),
             ),
         );
@@ -94,15 +96,20 @@ final readonly class AirCabController
             ],
         ),
     ]
-    public function judge(AirCourseRequest $request, PractiseBrakes $practise): JsonResponse
+    public function judge(AirCourseRequest $request, KeepPractice $keep, ReadPractice $read): JsonResponse
     {
-        return new JsonResponse(
-            $practise->judge(
-                $request->signedIn(), $request->cab(), $request->checklist(), $request->help(), $request->controls(),
-                $request->boolean('keep'), Carbon::now(), $request->practiceId(), $request->suspected(),
-                $request->boolean('hidden'),
-            ),
-            $request->boolean('keep') ? 201 : 200,
+        $isOver = $request->boolean('keep');
+        $practice = JudgedPractice::of(
+            $request->cab(), $request->checklist(), $request->controls(), $request->suspected(),
+            $request->boolean('hidden'),
         );
+        if ($isOver) {
+            $keep->handle(
+                $request->signedIn(), $request->checklist(), $request->help(), $practice, Carbon::now(),
+                $request->practiceId(),
+            );
+        }
+
+        return new JsonResponse($read->judged($request->signedIn(), $practice, $isOver), $isOver ? 201 : 200);
     }
 }

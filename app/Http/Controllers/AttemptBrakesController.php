@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Brakes\ReadBrakeBench;
 use App\Actions\Brakes\RecordBrakeEvents;
 use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\IdInPath;
@@ -12,6 +11,7 @@ use App\Http\OpenApi\Refused;
 use App\Http\Requests\BrakeEventsRequest;
 use App\Http\Requests\BrakeFileRequest;
 use App\Http\Resources\Brakes\BrakeBenchResource;
+use App\Http\Views\Brakes\ReadBrakeBench;
 use App\Library\BenchLogStore;
 use App\Models\Attempt;
 use Illuminate\Contracts\Config\Repository;

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Record\ReadResult;
 use App\Actions\Walk\DrawForm;
-use App\Actions\Walk\ReadAttempt;
 use App\Actions\Walk\RecordMarks;
 use App\Actions\Walk\StartAttempt;
 use App\Http\OpenApi\Answered;
@@ -18,6 +16,8 @@ use App\Http\Requests\StartAttemptRequest;
 use App\Http\Resources\Record\ResultResource;
 use App\Http\Resources\Walk\AttemptResource;
 use App\Http\Resources\Walk\SheetResource;
+use App\Http\Views\Record\ReadResult;
+use App\Http\Views\Walk\ReadAttempt;
 use App\Models\Attempt;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;

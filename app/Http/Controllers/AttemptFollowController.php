@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Actions\Record\AmendRecord;
 use App\Actions\Record\SignRecord;
-use App\Actions\Walk\ReadAgreement;
 use App\Actions\Walk\ReadSheet;
 use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\IdInPath;
@@ -18,6 +17,7 @@ use App\Http\Resources\Record\AgreementResource;
 use App\Http\Resources\Record\HistoryResource;
 use App\Http\Resources\Record\SignatureResource;
 use App\Http\Resources\Walk\SheetResource;
+use App\Http\Views\Walk\ReadAgreement;
 use App\Library\MarkStore;
 use App\Models\Attempt;
 use Illuminate\Http\JsonResponse;

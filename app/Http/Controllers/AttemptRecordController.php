@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Record\ImportRecord;
-use App\Actions\Record\RescoreAttempt;
 use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\IdInPath;
 use App\Http\OpenApi\Refused;
@@ -13,6 +12,7 @@ use App\Http\Requests\ImportRecordRequest;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\Record\RescoreResource;
 use App\Http\Resources\Walk\AttemptCardResource;
+use App\Http\Views\Record\RescoreAttempt;
 use App\Library\RecordFile;
 use App\Models\Attempt;
 use App\Models\StoredChecklist;

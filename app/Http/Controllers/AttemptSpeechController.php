@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Speech\AddRecording;
-use App\Actions\Speech\ReadRecording;
 use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\IdInPath;
 use App\Http\OpenApi\Refused;
@@ -14,6 +13,7 @@ use App\Http\Requests\LivePiecesRequest;
 use App\Http\Requests\TurnDownRequest;
 use App\Http\Resources\Speech\HeardWordsResource;
 use App\Http\Resources\Speech\SuggestionResource;
+use App\Http\Views\Speech\ReadRecording;
 use App\Models\Attempt;
 use App\Models\Recording;
 use Illuminate\Http\JsonResponse;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Walk\ReadChoices;
 use App\Http\OpenApi\Answered;
 use App\Http\Requests\PreviewInspectionRequest;
 use App\Http\Requests\SignedInRequest;
@@ -12,6 +11,7 @@ use App\Http\Resources\School\ChoicesResource;
 use App\Http\Resources\Walk\InspectionResource;
 use App\Http\Resources\Walk\PreparedResource;
 use App\Http\Resources\Walk\SheetResource;
+use App\Http\Views\Walk\ReadChoices;
 use App\Library\InspectionLibrary;
 use App\Models\Attempt;
 use Illuminate\Support\Carbon;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Library\ReadLibrary;
 use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\Refused;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\Library\ChangeResource;
 use App\Http\Resources\Library\EditorWordsResource;
 use App\Http\Resources\Library\LibraryResource;
+use App\Http\Views\Library\ReadLibrary;
 use App\Models\DocumentKind;
 use App\Models\StoredChecklist;
 use App\Models\StoredDocument;

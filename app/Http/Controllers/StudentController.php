@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\School\ReadStudentRecord;
 use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\Refused;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\School\StudentCardResource;
 use App\Http\Resources\School\StudentRecordResource;
+use App\Http\Views\School\ReadStudentRecord;
 use App\Models\Student;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\School\ReadToday;
 use App\Http\OpenApi\Answered;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\School\TodayResource;
+use App\Http\Views\School\ReadToday;
 use App\Models\Student;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;

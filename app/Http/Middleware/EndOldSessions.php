@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Library\SessionStart;
 use App\Models\User;
 use Closure;
 use Illuminate\Auth\AuthenticationException;
@@ -15,9 +16,6 @@ use Symfony\Component\HttpFoundation\Response;
 /** A session ends some hours after the sign-in however much it is used, and at once when the password is changed. */
 final readonly class EndOldSessions
 {
-    /** Where the session keeps when and with which password it began; gone at a sign-in, which begins it anew. */
-    public const KEY = 'signed_in';
-
     public function __construct(private StatefulGuard $guard, private int $longestHours) {}
 
     /**
@@ -30,10 +28,10 @@ final readonly class EndOldSessions
         $user = $request->user();
         if ($user instanceof User && $request->hasSession()) {
             $session = $request->session();
-            $since = $session->get(self::KEY);
+            $since = $session->get(SessionStart::KEY);
             // Somebody else signed in on this device without signing out first.
             if (! is_array($since) || ($since['user'] ?? null) !== $user->id) {
-                $session->put(self::KEY, $since = self::begun($user));
+                $session->put(SessionStart::KEY, $since = self::begun($user));
             }
             $isOld =
                 Carbon::now()->getTimestamp() - (is_int($since['at'] ?? null) ? $since['at'] : 0) >

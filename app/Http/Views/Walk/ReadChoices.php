@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Walk;
+namespace App\Http\Views\Walk;
 
 use App\Http\Resources\School\ChoiceResource;
 use App\Http\Resources\School\ChoicesResource;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Speech;
+namespace App\Http\Views\Speech;
 
 use App\Http\Resources\Speech\CaptionResource;
 use App\Http\Resources\Speech\HeardWordsResource;

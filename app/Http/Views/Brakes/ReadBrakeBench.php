@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Brakes;
+namespace App\Http\Views\Brakes;
 
 use App\Http\Resources\Brakes\BrakeBenchResource;
 use App\Http\Resources\Brakes\BrakeStepResource;

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Walk;
+namespace App\Http\Views\Walk;
 
+use App\Actions\Walk\ReadSheet;
 use App\Http\Resources\Walk\AttemptCardResource;
 use App\Http\Resources\Walk\AttemptResource;
 use App\Http\Resources\Walk\InspectionResource;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\School;
+namespace App\Http\Views\School;
 
 use App\Http\Resources\Brakes\BrakePracticeResource;
 use App\Http\Resources\Record\MissedItemResource;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Library;
+namespace App\Http\Views\Library;
 
 use App\Http\Resources\Library\ChangeResource;
 use App\Http\Resources\Library\DraftResource;

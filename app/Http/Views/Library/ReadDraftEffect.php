@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Library;
+namespace App\Http\Views\Library;
 
-use App\Actions\Record\RescoreAttempt;
 use App\Http\Resources\Library\EffectResource;
+use App\Http\Views\Record\RescoreAttempt;
 use App\Library\DraftStore;
 use App\Models\Attempt;
 use App\Models\DocumentKind;

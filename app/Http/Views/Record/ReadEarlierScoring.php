@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Record;
+namespace App\Http\Views\Record;
 
 use App\Http\Resources\Record\AmendedItemResource;
 use App\Http\Resources\Record\EarlierScoringResource;

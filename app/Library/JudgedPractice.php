@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Library;
+
+use App\Models\StoredChecklist;
+use Pasada\Core\Brakes\Air\CabFault;
+use Pasada\Core\Brakes\Events\BrakeEvent;
+use Pasada\Core\Brakes\Judging\Judge;
+use Pasada\Core\Brakes\Judging\Judgement;
+use Pasada\Core\Brakes\Sequence;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
+
+/** A practice in the simulated cab with its judgement, and whether what was wrong with the truck was found. */
+final readonly class JudgedPractice
+{
+    /** @param  list<BrakeEvent>  $controls */
+    private function __construct(
+        public AirCab $cab,
+        public array $controls,
+        public Sequence $sequence,
+        public Judgement $judgement,
+        /** What was wrong with the truck; null where nothing was. */
+        public ?CabFault $fault,
+        /** What the student says is wrong with it. */
+        public ?CabFault $suspected,
+        /** Whether that was it; null where nothing was hidden. */
+        public ?bool $found,
+    ) {}
+
+    /**
+     * @param  list<BrakeEvent>  $controls
+     * @param  bool  $wasHidden  whether the student was not told what is wrong
+     */
+    public static function of(
+        AirCab $cab,
+        StoredChecklist $checklist,
+        array $controls,
+        ?CabFault $suspected,
+        bool $wasHidden,
+    ): self {
+        $fault = HiddenFaults::fault($cab->sealed);
+        $sequence = (new ChecklistReader)->readKept($checklist->document, $checklist->slug)->brakeSequence();
+        $judgement = (new Judge($sequence, $cab->braked))->judge($cab->practice()->observed($controls));
+        $found = $fault === null || ! $wasHidden ? null : $suspected === $fault;
+
+        return new self($cab, $controls, $sequence, $judgement, $fault, $suspected, $found);
+    }
+}
