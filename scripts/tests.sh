@@ -128,8 +128,10 @@ run_tests() {
         front) shift; dependencies; front_tests "$@"; return ;;
         feature) shift; prepare_tests; feature_tests "$@"; return ;;
         browser) shift; prepare_tests; build_front; browser_tests "$@"; return ;;
+        webkit) shift; prepare "${WEBKIT_PACKAGES[@]}"; LANES=1; prepare_tests; build_front; lanes_up
+            PASADA_BROWSER_URLS=$(lane_addresses) suite WebKit "$@"; return ;;
         '') ;;
-        *) die "there is no test suite '$1'" "./pasada test [core | feature | front | browser] [options of Pest or Vitest]" ;;
+        *) die "there is no test suite '$1'" "./pasada test [core | feature | front | browser | webkit] [options of Pest or Vitest]" ;;
     esac
     prepare_tests
     # The longest first, so that both rows end together.

@@ -458,6 +458,12 @@ final class Browser
         return is_array($faults) ? array_values(array_filter($faults, is_string(...))) : [];
     }
 
+    /** In the second engine, by `./pasada test webkit`; WebKit::leave() ends it. */
+    public static function openWebKit(): self
+    {
+        return new self(WebKit::take(), self::servedAt(), false);
+    }
+
     /** The test is done with it; on a profile of its own it ends. */
     public function close(): void
     {

@@ -8,7 +8,6 @@ use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
-use RuntimeException;
 use Symfony\Component\Process\Process;
 
 /**
@@ -121,12 +120,7 @@ final class Chromium
         if (self::$service?->isRunning() === true) {
             return;
         }
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
-        if ($socket === false) {
-            throw new RuntimeException('No free port for ChromeDriver.');
-        }
-        self::$port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
-        fclose($socket);
+        self::$port = FreePort::find();
         self::$service = new Process(['chromedriver', '--port='.self::$port]);
         self::$service->setTimeout(null);
         self::$service->start();
