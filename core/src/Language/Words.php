@@ -138,6 +138,22 @@ final readonly class Words
         return count($this->text);
     }
 
+    /**
+     * The index after the words that may be passed over.
+     *
+     * @param  list<string>  $over
+     * @param  list<string>|null  $only  and only if one of these follows; else the index stays
+     */
+    public function past(int $at, array $over, ?array $only = null): int
+    {
+        $next = $at;
+        while (in_array($this->text[$next] ?? '', $over, true)) {
+            $next++;
+        }
+
+        return $only === null || in_array($this->text[$next] ?? '', $only, true) ? $next : $at;
+    }
+
     private static function breakIn(string $between): int
     {
         return match (true) {
