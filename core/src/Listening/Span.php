@@ -20,9 +20,4 @@ final readonly class Span
         public int $from, public int $to, public array $parts, public array $fitting, public array $saying,
         public ?int $statement, public ?string $place, public float $cost,
     ) {}
-
-    public function isPart(): bool
-    {
-        return $this->parts !== [] || $this->fitting !== [] || $this->saying !== [];
-    }
 }

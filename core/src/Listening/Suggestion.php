@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening;
 
-use Pasada\Core\Attempt\Marks\MarkKind;
-
 /** A proposal as it would be marked on a sheet. */
 final readonly class Suggestion
 {
@@ -25,9 +23,4 @@ final readonly class Suggestion
         /** Name of the next best part, where it is close. */
         public ?string $runnerUp,
     ) {}
-
-    public function isReference(): bool
-    {
-        return ($this->marks[0]['kind'] ?? null) === MarkKind::CarriedOver->value;
-    }
 }
