@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\LimitBody;
 use App\Http\Middleware\RefuseMalformedJson;
 use App\Http\Problem;
@@ -12,6 +13,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 $app = Application::configure(basePath: dirname(__DIR__))
@@ -25,7 +27,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // Same origin only, and the package behind it is missing here: see compat/README.md.
         $middleware->remove(HandleCors::class);
         // There are no pages of the server's to show errors on, so the view engine need not start.
-        $middleware->web(remove: [ShareErrorsFromSession::class]);
+        $middleware->web(remove: [ShareErrorsFromSession::class], replace: [StartSession::class => KeepSession::class]);
         // There is no sign-in page on the server to be sent to: the answer is 401 and the page shows its own.
         $middleware->redirectGuestsTo(static fn (): ?string => null);
     })

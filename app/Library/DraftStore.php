@@ -6,7 +6,9 @@ namespace App\Library;
 
 use App\Models\Draft;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\JoinClause;
 use LogicException;
+use stdClass;
 
 /** The steps of drafts: every change is kept, so that undo and redo outlive a reload. */
 final readonly class DraftStore
@@ -25,6 +27,33 @@ final readonly class DraftStore
             ->value('document');
 
         return is_string($document) ? $document : throw new LogicException('A draft has lost the step that it shows.');
+    }
+
+    /**
+     * The names that drafts give their documents, without loading these.
+     *
+     * @param  list<Draft>  $drafts
+     * @return array<string, string> by the draft's id; none where a document has no name
+     */
+    public function names(array $drafts): array
+    {
+        $named = $this->database
+            ->table('drafts')
+            ->join('draft_steps', static function (JoinClause $join): void {
+                $join->on('draft_steps.draft_id', '=', 'drafts.id')->on('draft_steps.step', '=', 'drafts.step');
+            })
+            ->whereIn('drafts.id', array_map(static fn (Draft $draft): string => $draft->id, $drafts))
+            ->selectRaw("drafts.id as id, json_value(draft_steps.document, '$.name') as name")
+            ->get();
+        $names = [];
+        /** @var stdClass&object{id: string, name: string|null} $row */
+        foreach ($named as $row) {
+            if ($row->name !== null) {
+                $names[$row->id] = $row->name;
+            }
+        }
+
+        return $names;
     }
 
     /** Adds a step after the one shown; what was undone is gone then. */

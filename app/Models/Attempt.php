@@ -41,6 +41,8 @@ use Illuminate\Support\Carbon;
  */
 final class Attempt extends Model
 {
+    use OfSchool;
+
     /** What a card of an attempt shows. */
     public const CARD = ['student', 'vehicle:id,name', 'checklist:id,name', 'scorer:id,name', 'result'];
 
@@ -132,15 +134,15 @@ final class Attempt extends Model
     }
 
     /** @return Builder<self> */
-    public static function underWay(): Builder
+    public static function underWay(int $schoolId): Builder
     {
-        return self::query()->where('status', AttemptStatus::UnderWay);
+        return self::ofSchool($schoolId)->where('status', AttemptStatus::UnderWay);
     }
 
     /** @return Builder<self> */
-    public static function finished(): Builder
+    public static function finished(int $schoolId): Builder
     {
-        return self::query()->where('status', AttemptStatus::Finished);
+        return self::ofSchool($schoolId)->where('status', AttemptStatus::Finished);
     }
 
     /**

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Scoring\ScoreSheet;
-use Pasada\Core\Scoring\Standing;
 
 /**
  * Projection of a finished attempt, rebuilt from its marks by `pasada:project` where today's scoring made it.

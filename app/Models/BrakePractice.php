@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Pasada\Core\Brakes\Judging\Standing;
 
 /**
  * A practice of the brake tests in the simulated cab; kept apart from what counts.
@@ -15,7 +16,7 @@ use Illuminate\Support\Carbon;
  * @property int $user_id
  * @property string|null $uuid made by the page
  * @property CabHelp $help how much the cab told
- * @property string $standing passed, failed or open
+ * @property Standing $standing
  * @property string|null $cause what broke first
  * @property string|null $fault what was wrong with the truck, in words; null where it was sound
  * @property string|null $suspected what the student said was wrong
@@ -47,6 +48,6 @@ final class BrakePractice extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['help' => CabHelp::class, 'controls' => 'array', 'found' => 'boolean'];
+        return ['help' => CabHelp::class, 'standing' => Standing::class, 'controls' => 'array', 'found' => 'boolean'];
     }
 }

@@ -16,17 +16,20 @@ use Illuminate\Support\Carbon;
  * @property int $user_id
  * @property DocumentKind $kind
  * @property string $slug
- * @property int|null $base_id
+ * @property int|null $checklist_id the version that a draft of a checklist was made from
+ * @property int|null $vehicle_id the version that a draft of a vehicle was made from
  * @property int $step the step that is shown; later ones are what was undone
  * @property Carbon $updated_at
  */
 final class Draft extends Model
 {
+    use OfSchool;
+
     public $incrementing = false;
 
     protected $keyType = 'string';
 
-    protected $fillable = ['id', 'school_id', 'user_id', 'kind', 'slug', 'base_id', 'step'];
+    protected $fillable = ['id', 'school_id', 'user_id', 'kind', 'slug', 'checklist_id', 'vehicle_id', 'step'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -47,8 +50,11 @@ final class Draft extends Model
         return $query->firstOrFail();
     }
 
+    /** The version it was made from; null for one that came from a file. */
     public function base(): ?StoredDocument
     {
-        return $this->base_id === null ? null : $this->kind->model()::query()->find($this->base_id);
+        $id = $this->checklist_id ?? $this->vehicle_id;
+
+        return $id === null ? null : $this->kind->model()::query()->find($id);
     }
 }

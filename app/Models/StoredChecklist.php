@@ -7,4 +7,9 @@ namespace App\Models;
 final class StoredChecklist extends StoredDocument
 {
     protected $table = 'checklists';
+
+    public static function saysOfItselfIn(): string
+    {
+        return 'reason';
+    }
 }

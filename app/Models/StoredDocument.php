@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use stdClass;
 
 /**
  * One version of a checklist or vehicle, as the text of its document; the document of a row is never changed.
@@ -24,6 +24,8 @@ use Illuminate\Support\Carbon;
  */
 abstract class StoredDocument extends Model
 {
+    use OfSchool;
+
     public const UPDATED_AT = null;
 
     protected $fillable = ['school_id', 'slug', 'version', 'name', 'document', 'in_force_from', 'author_id'];
@@ -34,25 +36,61 @@ abstract class StoredDocument extends Model
         return ['in_force_from' => 'date'];
     }
 
-    /** @return Builder<static> */
-    public static function ofSchool(int $schoolId): Builder
-    {
-        return static::query()->where('school_id', $schoolId);
-    }
-
     /** @return Collection<int, static> the version of each document that is in force on the school's day, by name */
     public static function inForceOn(int $schoolId, Carbon $now): Collection
     {
-        $today = School::query()->findOrFail($schoolId)->today($now);
+        $ids = static::inForceAmong(static::versions($schoolId), $schoolId, $now)->modelKeys();
 
-        return static::ofSchool($schoolId)
-            ->where('in_force_from', '<=', $today->toDateString())
-            ->get()
-            ->sort(static fn (self $a, self $b): int => $b->rank() <=> $a->rank())
-            ->unique('slug')
-            ->sortBy('name')
-            ->values();
+        return static::query()->whereKey($ids)->get()->sortBy('name')->values();
     }
+
+    /** @return Collection<int, static> every version without its document, the newest first: they are long and many */
+    public static function versions(int $schoolId): Collection
+    {
+        $columns = ['id', 'slug', 'version', 'name', 'in_force_from'];
+
+        return static::ofSchool($schoolId)->get($columns)->sortByDesc('version')->values();
+    }
+
+    /**
+     * @param  Collection<int, static>  $versions
+     * @return Collection<int, static> the version of each document that is in force on the school's day
+     */
+    public static function inForceAmong(Collection $versions, int $schoolId, Carbon $now): Collection
+    {
+        $today = School::query()->findOrFail($schoolId)->today($now)->toDateString();
+
+        return $versions
+            ->filter(static fn (self $row): bool => ($row->in_force_from?->toDateString() ?? '9999') <= $today)
+            ->sort(static fn (self $a, self $b): int => $b->rank() <=> $a->rank())
+            ->unique('slug');
+    }
+
+    /**
+     * What the documents of some versions say they are about, without loading them.
+     *
+     * @param  list<int>  $ids
+     * @return array<int, string> by id
+     */
+    public static function about(array $ids): array
+    {
+        $said = [];
+        /** @var stdClass&object{id: int, about: string|null} $row */
+        foreach (
+            static::query()
+                ->toBase()
+                ->whereIn('id', $ids)
+                ->selectRaw("id, json_value(document, '$.".static::saysOfItselfIn()."') as about")
+                ->get() as $row
+        ) {
+            $said[$row->id] = $row->about ?? '';
+        }
+
+        return $said;
+    }
+
+    /** The field of the document in which it says what it is about. */
+    abstract public static function saysOfItselfIn(): string;
 
     /** Of the versions of a document that have come into force, the one with the highest rank is in force. */
     private function rank(): string

@@ -23,6 +23,8 @@ use Illuminate\Support\Carbon;
  */
 final class Student extends Model
 {
+    use OfSchool;
+
     protected $fillable = ['school_id', 'user_id', 'name', 'class_name', 'exam_on'];
 
     /** @return array<string, string> */
@@ -37,7 +39,7 @@ final class Student extends Model
         return $this->belongsTo(Attempt::class, 'last_finished_id');
     }
 
-    /** @return Builder<self> students with what their cards show to a reader */
+    /** @return Builder<self> the students of the reader's school, with what their cards show to the reader */
     public static function cards(User $reader): Builder
     {
         $counted = static function (Builder $query) use ($reader): void {
@@ -51,7 +53,7 @@ final class Student extends Model
         $last->whereColumn('attempts.student_id', 'students.id');
         $counted($last);
         $last->select('attempts.id')->orderByDesc('attempts.started_at')->orderByDesc('attempts.id')->limit(1);
-        $cards = self::query()->withCount(['attempts as finished_count' => $counted])->with('lastFinished.result');
+        $cards = self::ofSchool($reader->school_id)->withCount(['attempts as finished_count' => $counted])->with('lastFinished.result');
         $cards->addSelect(['last_finished_id' => $last]);
 
         return $cards;

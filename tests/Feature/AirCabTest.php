@@ -8,6 +8,7 @@ use App\Models\Student;
 use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Events\EventWriter;
+use Pasada\Core\Brakes\Judging\Standing;
 use Tests\Support\Yard;
 
 // The truck in this yard has a manual gearbox.
@@ -267,7 +268,7 @@ it('judges a hidden fault as a diagnosis beside the procedure', function (?strin
                 ->sole()
                 ->only(['fault', 'found', 'standing']),
         )
-        ->toBe(['fault' => 'the governor cuts out too high', 'found' => $found, 'standing' => 'open']);
+        ->toBe(['fault' => 'the governor cuts out too high', 'found' => $found, 'standing' => Standing::Open]);
 })->with([
     'named' => ['governor-high', true],
     'another named' => ['valve-late', false],

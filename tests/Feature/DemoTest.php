@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\School\LoadDemoSchool;
 use App\Demo\DemoSchool;
 use App\Models\Attempt;
+use App\Models\AttemptStatus;
 use App\Models\Student;
 use App\Models\User;
 use Illuminate\Support\Carbon;
@@ -27,7 +28,7 @@ it('loads twelve students with three to nine finished walks each, the same every
 
     expect($counts)->toHaveCount(12)->and($counts->min())->toBe(3)->and($counts->max())->toBe(9)
         ->and($load())->toBe($first)
-        ->and(Attempt::finished()->count())->toBe(count($first));
+        ->and(Attempt::query()->where('status', AttemptStatus::Finished)->count())->toBe(count($first));
 });
 
 it('gives its students the habits they are known for', function (): void {

@@ -11,3 +11,16 @@ arch('models know nothing of what is done with them')->expect('App\Models')->not
 arch('the library decides no use case')->expect('App\Library')->not->toUse(['App\Http', 'App\Actions']);
 
 arch('resources are made in the HTTP layer')->expect('App\Http\Resources')->toOnlyBeUsedIn(['App\Http']);
+
+it('has one place that says what "of this school" means to a query', function (): void {
+    $root = dirname(__DIR__, 2).'/app';
+    $asked = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS)) as $file) {
+        assert($file instanceof SplFileInfo);
+        if (preg_match('/where\w*\(\s*[^,;]*school_id\'/', (string) file_get_contents($file->getPathname())) === 1) {
+            $asked[] = substr($file->getPathname(), strlen($root) + 1);
+        }
+    }
+
+    expect($asked)->toBe(['Models/OfSchool.php']);
+});

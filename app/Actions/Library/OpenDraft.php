@@ -43,13 +43,10 @@ final readonly class OpenDraft
         $slug = $kind->check($text, 'file');
         $text = str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text;
 
-        return $this->open(
-            $user,
-            $kind,
-            $slug,
-            $kind->model()::ofSchool($user->school_id)->where('slug', $slug)->get()->sortByDesc('version')->first(),
-            $text,
-        );
+        $versions = $kind->model()::ofSchool($user->school_id)->where('slug', $slug);
+        $versions->orderByDesc('version');
+
+        return $this->open($user, $kind, $slug, $versions->first(), $text);
     }
 
     private function open(User $user, DocumentKind $kind, string $slug, ?StoredDocument $base, string $document): Draft
@@ -61,7 +58,7 @@ final readonly class OpenDraft
                 'user_id' => $user->id,
                 'kind' => $kind,
                 'slug' => $slug,
-                'base_id' => $base?->id,
+                $kind->value.'_id' => $base?->id,
                 'step' => 0,
             ]);
             $this->drafts->append($draft, $document);
@@ -79,8 +76,7 @@ final readonly class OpenDraft
             $free = $slug.'-'.($n === 1 ? 'copy' : 'copy-'.$n);
             $taken =
                 $kind->model()::ofSchool($user->school_id)->where('slug', $free)->exists() ||
-                Draft::query()
-                    ->where('school_id', $user->school_id)
+                Draft::ofSchool($user->school_id)
                     ->where('kind', $kind)
                     ->where('slug', $free)
                     ->exists();

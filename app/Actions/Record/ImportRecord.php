@@ -89,8 +89,7 @@ final readonly class ImportRecord
 
     private function here(User $by, RecordInFile $file): ?Attempt
     {
-        $known = Attempt::query()
-            ->where('school_id', $by->school_id)
+        $known = Attempt::ofSchool($by->school_id)
             ->where(static fn (Builder $query) => $query->where('id', $file->id)->orWhere('source_id', $file->id));
         $known->lockForUpdate();
 

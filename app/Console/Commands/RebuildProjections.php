@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Actions\Walk\ProjectAttempt;
 use App\Actions\Walk\ReadSheet;
 use App\Models\Attempt;
+use App\Models\AttemptStatus;
 use Illuminate\Console\Command;
 
 final class RebuildProjections extends Command
@@ -19,7 +20,7 @@ final class RebuildProjections extends Command
     public function handle(ReadSheet $sheets, ProjectAttempt $project): int
     {
         $count = $kept = 0;
-        foreach (Attempt::finished()->with('result')->lazyById(50) as $attempt) {
+        foreach (Attempt::query()->where('status', AttemptStatus::Finished)->with('result')->lazyById(50) as $attempt) {
             if ($attempt->result?->isOfEarlierEngine() === true) {
                 $kept++;
 

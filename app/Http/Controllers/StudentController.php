@@ -35,10 +35,7 @@ final readonly class StudentController
     public function index(SignedInRequest $request): JsonResponse
     {
         Gate::authorize('viewAny', Student::class);
-        $students = Student::cards($request->signedIn())
-            ->where('school_id', $request->signedIn()->school_id)
-            ->get()
-            ->sortBy('name');
+        $students = Student::cards($request->signedIn())->get()->sortBy('name');
 
         return new JsonResponse($students->map(StudentCardResource::of(...))->values()->all());
     }

@@ -98,9 +98,7 @@ final class AirCourseRequest extends FormRequest
 
     public function cab(): AirCab
     {
-        $vehicle = StoredVehicle::query()
-            ->where('school_id', $this->signedIn()->school_id)
-            ->findOrFail($this->integer('vehicle_id'));
+        $vehicle = StoredVehicle::ofSchool($this->signedIn()->school_id)->findOrFail($this->integer('vehicle_id'));
 
         return AirCab::in($vehicle, $this->string('faults')->toString(), $this->float('start_psi'));
     }
@@ -112,9 +110,7 @@ final class AirCourseRequest extends FormRequest
 
     public function checklist(): StoredChecklist
     {
-        return StoredChecklist::query()
-            ->where('school_id', $this->signedIn()->school_id)
-            ->findOrFail($this->integer('checklist_id'));
+        return StoredChecklist::ofSchool($this->signedIn()->school_id)->findOrFail($this->integer('checklist_id'));
     }
 
     /** @return list<BrakeEvent> */

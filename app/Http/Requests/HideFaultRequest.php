@@ -61,8 +61,8 @@ final class HideFaultRequest extends FormRequest
     public function faults(): array
     {
         $of = $this->signedIn()->school_id;
-        $vehicle = StoredVehicle::query()->where('school_id', $of)->findOrFail($this->integer('vehicle_id'));
-        $checklist = StoredChecklist::query()->where('school_id', $of)->findOrFail($this->integer('checklist_id'));
+        $vehicle = StoredVehicle::ofSchool($of)->findOrFail($this->integer('vehicle_id'));
+        $checklist = StoredChecklist::ofSchool($of)->findOrFail($this->integer('checklist_id'));
         $braked = BrakedVehicle::of((new VehicleReader())->read($vehicle->document, $vehicle->slug));
         $shown = CabFault::shownBy(
             (new ChecklistReader())->readKept($checklist->document, $checklist->slug)->brakeSequence(),

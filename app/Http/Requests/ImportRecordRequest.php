@@ -42,9 +42,7 @@ final class ImportRecordRequest extends FormRequest
 
     public function student(): Student
     {
-        return Student::query()
-            ->where('school_id', $this->signedIn()->school_id)
-            ->findOrFail($this->integer('student_id'));
+        return Student::ofSchool($this->signedIn()->school_id)->findOrFail($this->integer('student_id'));
     }
 
     /**

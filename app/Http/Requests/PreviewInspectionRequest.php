@@ -38,15 +38,11 @@ final class PreviewInspectionRequest extends FormRequest
 
     public function vehicle(): StoredVehicle
     {
-        return StoredVehicle::query()
-            ->where('school_id', $this->signedIn()->school_id)
-            ->findOrFail($this->integer('vehicle_id'));
+        return StoredVehicle::ofSchool($this->signedIn()->school_id)->findOrFail($this->integer('vehicle_id'));
     }
 
     public function checklist(): StoredChecklist
     {
-        return StoredChecklist::query()
-            ->where('school_id', $this->signedIn()->school_id)
-            ->findOrFail($this->integer('checklist_id'));
+        return StoredChecklist::ofSchool($this->signedIn()->school_id)->findOrFail($this->integer('checklist_id'));
     }
 }

@@ -75,14 +75,16 @@ final class StartAttemptRequest extends FormRequest
     /** @return array<string, list<string|Exists|Enum>> */
     public function rules(): array
     {
+        $school = $this->signedIn()->school_id;
+
         return [
             'id' => ['required', 'uuid'],
-            'student_id' => ['required_without:walk_of', 'integer', $this->ofThisSchool('students')],
-            'vehicle_id' => ['required_without:walk_of', 'integer', $this->ofThisSchool('vehicles')],
-            'checklist_id' => ['required_without:walk_of', 'integer', $this->ofThisSchool('checklists')],
+            'student_id' => ['required_without:walk_of', 'integer', Student::existsIn($school)],
+            'vehicle_id' => ['required_without:walk_of', 'integer', StoredVehicle::existsIn($school)],
+            'checklist_id' => ['required_without:walk_of', 'integer', StoredChecklist::existsIn($school)],
             'form' => ['nullable', 'string', 'max:80'],
             'mode' => [Rule::enum(AttemptMode::class)],
-            'walk_of' => ['nullable', 'uuid', $this->ofThisSchool('attempts')],
+            'walk_of' => ['nullable', 'uuid', Attempt::existsIn($school)],
             'started_at' => [
                 'bail', 'nullable', 'string', 'max:40', 'date', 'before_or_equal:+5 minutes', 'after:-30 days',
             ],
@@ -150,10 +152,5 @@ final class StartAttemptRequest extends FormRequest
     public function startedAt(Carbon $now): Carbon
     {
         return $this->filled('started_at') ? Carbon::parse($this->string('started_at')->toString()) : $now;
-    }
-
-    private function ofThisSchool(string $table): Exists
-    {
-        return Rule::exists($table, 'id')->where('school_id', $this->signedIn()->school_id);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Scoring;
 
+use Pasada\Core\Brakes\Judging\Standing;
+
 /** Pass or fail with the reasons; "open" while neither is sure. */
 final readonly class Verdict
 {

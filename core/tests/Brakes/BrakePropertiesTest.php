@@ -15,6 +15,7 @@ use Pasada\Core\Brakes\Events\EventWriter;
 use Pasada\Core\Brakes\Judging\Judge;
 use Pasada\Core\Brakes\Judging\JudgementWriter;
 use Pasada\Core\Brakes\Judging\Run;
+use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Tests\Brakes\Scene;
@@ -133,13 +134,13 @@ it('gives every step of the sequence one outcome, and fails where one is broken'
         ->and($judged->standing)
         ->toBe(
             array_filter($judged->steps, static fn ($step): bool => $step->isLost()) !== [] || $judged->restarts > 2
-                ? 'failed'
+                ? Standing::Failed
                 : (array_unique($outcomes) === ['met']
-                    ? 'passed'
-                    : 'open'),
+                    ? Standing::Passed
+                    : Standing::Open),
         )
         ->and($judged->causeTold() === null)
-        ->toBe($judged->standing !== 'failed');
+        ->toBe($judged->standing !== Standing::Failed);
 })->with($seeds);
 
 it('takes for the first cause what broke first', function (int $seed): void {

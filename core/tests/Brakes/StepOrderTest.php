@@ -8,6 +8,7 @@ use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\Judge;
 use Pasada\Core\Brakes\Judging\Judgement;
+use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\Spoken;
 use Pasada\Core\Brakes\StepChoice;
@@ -22,7 +23,7 @@ function stepsTold(Judgement $judged): array
 }
 
 it('says of a step that another has overtaken that it can no longer be done', function (
-    callable $tell, string $standing, string $cause, string $step,
+    callable $tell, Standing $standing, string $cause, string $step,
 ): void {
     $judged = $tell((new Scene())->ready())->judged(THREE);
 
@@ -30,7 +31,7 @@ it('says of a step that another has overtaken that it can no longer be done', fu
 })->with([
     'skipped' => [
         fn (Scene $s): Scene => $s->warns(),
-        'failed',
+        Standing::Failed,
         'leak test, brakes applied: not done before the low-air warning',
         'not-done: not done before the low-air warning',
     ],
@@ -41,7 +42,7 @@ it('says of a step that another has overtaken that it can no longer be done', fu
             ->reads(119, afterMs: 60_000)
             ->then(EventKind::MinuteEnded)
             ->warns(),
-        'failed',
+        Standing::Failed,
         'leak test, brakes applied: not done before the low-air warning: the minute ran without the pedal',
         'not-done: not done before the low-air warning: the minute ran without the pedal',
     ],
@@ -52,7 +53,7 @@ it('says of a step that another has overtaken that it can no longer be done', fu
             ->then(EventKind::Said, 'start-reading')
             ->then(EventKind::MinuteStarted)
             ->warns(),
-        'failed',
+        Standing::Failed,
         'leak test, brakes applied: the minute was not finished',
         'broken: the minute was not finished',
     ],
@@ -61,7 +62,7 @@ it('says of a step that another has overtaken that it can no longer be done', fu
 it('leaves a step open while it can still be done', function (callable $tell, string $step): void {
     $judged = $tell((new Scene)->ready())->judged(THREE);
 
-    expect([$judged->standing, stepsTold($judged)[0]])->toBe(['open', $step]);
+    expect([$judged->standing, stepsTold($judged)[0]])->toBe([Standing::Open, $step]);
 })->with([
     'nothing done' => [fn (Scene $s): Scene => $s, 'not-done: not done'],
     'a minute without the pedal, and no step after it' => [
@@ -93,7 +94,7 @@ it(
         $first = $fill(new Scene())->ready();
 
         expect($first->judged([BrakeTest::LeakApplied, BrakeTest::CutOut, BrakeTest::BuildUp])->standing)
-            ->toBe('open')
+            ->toBe(Standing::Open)
             ->and(
                 $fill($first->leakTest()->then(EventKind::Engine, 'on')->reads(60, afterMs: 60_000))->judged([
                     BrakeTest::LeakApplied,
@@ -101,7 +102,7 @@ it(
                     BrakeTest::CutOut,
                 ])->standing,
             )
-            ->toBe('passed');
+            ->toBe(Standing::Passed);
     },
 );
 
@@ -111,7 +112,7 @@ it('waits with what can still be said, and breaks it once another step has begun
     expect(stepsTold($scene->judged($says))[0])
         ->toBe('not-yet: still to say: the limit')
         ->and($scene->judged($says)->standing)
-        ->toBe('open');
+        ->toBe(Standing::Open);
 
     expect(stepsTold((clone $scene)->then(EventKind::Said, 'limit', 4, test: BrakeTest::LeakApplied)->judged($says))[0])
         ->toStartWith('met')
@@ -128,7 +129,7 @@ it('asks the scorer for a reading that nobody noted, and blames the student for 
 ): void {
     $judged = $tell((new Scene())->ready())->judged([$test, BrakeTest::Service]);
 
-    expect([stepsTold($judged)[0], $judged->standing])->toBe(['not-judged: '.$question, 'open'])
+    expect([stepsTold($judged)[0], $judged->standing])->toBe(['not-judged: '.$question, Standing::Open])
         // And still so once the next step has begun.
         ->and(
             stepsTold(
@@ -288,7 +289,7 @@ it('tells the vehicle\'s fault from the student\'s', function (
     $judged = $tell((new Scene())->ready())->judged([$test]);
 
     expect([$judged->standing, $judged->steps[0]->isOfVehicle, $judged->isProcedureRight()])->toBe([
-        'failed',
+        Standing::Failed,
         $isOfVehicle,
         $isOfVehicle,
     ]);
@@ -331,7 +332,7 @@ it('keeps what a step showed of the vehicle where the student broke it by someth
         ->and($judged->findings()[0]->finding)
         ->toBe('lost 6 psi in 60 s, 4 allowed for a combination')
         ->and([$judged->procedure(), $judged->procedureCause()])
-        ->toBe(['failed', 'leak test, brakes applied: said 6 as the limit, it is no more than 4']);
+        ->toBe([Standing::Failed, 'leak test, brakes applied: said 6 as the limit, it is no more than 4']);
 });
 
 it('judges what the student did apart from what the vehicle showed', function (): void {
@@ -339,9 +340,9 @@ it('judges what the student did apart from what the vehicle showed', function ()
     $more = (new Scene)->ready()->leakTest(6)->judged([BrakeTest::LeakApplied, BrakeTest::LowAir]);
 
     expect([$leaks->standing, $leaks->procedure(), $leaks->procedureCause()])
-        ->toBe(['failed', 'passed', null])
+        ->toBe([Standing::Failed, Standing::Passed, null])
         ->and($more->procedure())
-        ->toBe('open')
+        ->toBe(Standing::Open)
         ->and(
             (new Scene())
                 ->then(EventKind::Restarted)
@@ -350,7 +351,7 @@ it('judges what the student did apart from what the vehicle showed', function ()
                 ->judged([BrakeTest::LeakApplied])
                 ->procedure(),
         )
-        ->toBe('failed');
+        ->toBe(Standing::Failed);
 });
 
 it('asks at what pressure the governor cut out where that belongs, and takes the answer', function (

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Scoring\ItemStatus;
 use Pasada\Core\Scoring\ScoreSheet;
-use Pasada\Core\Scoring\Standing;
 use Pasada\Core\Tests\Sample;
 
 /** The sample with a leak and a tug test in a section of their own. @param  array<string, mixed>  $brakes */

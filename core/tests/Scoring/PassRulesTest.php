@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Scoring\PassCheck;
-use Pasada\Core\Scoring\Standing;
 use Pasada\Core\Tests\Sample;
 
 $but = static fn (int ...$missing): array => [

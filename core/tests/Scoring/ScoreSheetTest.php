@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Scoring\Credit;
 use Pasada\Core\Scoring\ItemStatus;
 use Pasada\Core\Scoring\ScoreSheet;
-use Pasada\Core\Scoring\Standing;
 use Pasada\Core\Tests\Sample;
 
 /** All eight items of the sample, said whole in walking order from second 1 on. */

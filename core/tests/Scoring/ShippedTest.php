@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use Pasada\Core\Attempt\Marks\Mark;
 use Pasada\Core\Attempt\Marks\MarkList;
+use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Place;
 use Pasada\Core\Scoring\ScoreSheet;
-use Pasada\Core\Scoring\Standing;
 use Pasada\Core\Tests\Sample;
 use Pasada\Core\Vehicle\VehicleReader;
 

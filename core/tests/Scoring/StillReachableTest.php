@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use Pasada\Core\Attempt\Marks\Mark;
 use Pasada\Core\Attempt\Marks\MarkList;
+use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Scoring\PassCheck;
 use Pasada\Core\Scoring\ScoreSheet;
-use Pasada\Core\Scoring\Standing;
 use Pasada\Core\Tests\Sample;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Scoring\ItemStatus;
 use Pasada\Core\Scoring\ScoreSheet;
-use Pasada\Core\Scoring\Standing;
 use Pasada\Core\Tests\Sample;
 
 /** The sample with a belt that weighs nothing. @param  array<string, mixed>  $rules */

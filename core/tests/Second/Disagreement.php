@@ -6,12 +6,12 @@ namespace Pasada\Core\Tests\Second;
 
 use Pasada\Core\Attempt\Marks\MarkList;
 use Pasada\Core\Attempt\Marks\MarkReader;
+use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Scoring\Credit;
 use Pasada\Core\Scoring\ItemOutcome;
 use Pasada\Core\Scoring\ScoreSheet;
-use Pasada\Core\Scoring\Standing;
 use Pasada\Core\Vehicle\VehicleReader;
 
 /** Where the engine and the second scorer do not say the same of one chance walk. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Brakes;
 
 use OpenApi\Attributes as OA;
+use Pasada\Core\Brakes\Judging\Standing;
 
 /** The brake tests of an attempt: the sequence with its verdicts, and what was observed. */
 #[OA\Schema]
@@ -18,8 +19,8 @@ final readonly class BrakeBenchResource
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: BrakeStepResource::class))]
         public array $steps,
-        #[OA\Property(type: 'string', enum: ['passed', 'failed', 'open'])]
-        public string $standing,
+        #[OA\Property(type: 'string', enum: Standing::class)]
+        public Standing $standing,
         #[OA\Property(nullable: true, description: 'what broke first')]
         public ?string $cause,
         #[OA\Property]

@@ -7,6 +7,7 @@ namespace App\Http\Resources\Brakes;
 use App\Models\BrakePractice;
 use App\Models\CabHelp;
 use OpenApi\Attributes as OA;
+use Pasada\Core\Brakes\Judging\Standing;
 
 /** A practice in the simulated cab as the student's record lists it; it counts on no sheet. */
 #[OA\Schema]
@@ -17,7 +18,7 @@ final readonly class BrakePracticeResource
         #[OA\Property] public string $vehicle,
         #[OA\Property] public string $checklist,
         #[OA\Property(type: 'string', enum: CabHelp::class)] public string $help,
-        #[OA\Property(type: 'string', enum: ['passed', 'failed', 'open'])] public string $standing,
+        #[OA\Property(type: 'string', enum: Standing::class)] public Standing $standing,
         #[OA\Property(nullable: true)] public ?string $cause,
         #[OA\Property(nullable: true, description: 'what was wrong with the truck')] public ?string $fault,
         #[

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Brakes;
 
 use OpenApi\Attributes as OA;
+use Pasada\Core\Brakes\Judging\Standing;
 
 /** A practice in the cab, judged. */
 #[OA\Schema]
@@ -19,11 +20,11 @@ final readonly class PractisedResource
         #[
             OA\Property(
                 type: 'string',
-                enum: ['passed', 'failed', 'open'],
+                enum: Standing::class,
                 description: 'of what the student did, whatever is wrong with the truck',
             ),
         ]
-        public string $standing,
+        public Standing $standing,
         #[OA\Property(nullable: true)] public ?string $cause,
         #[OA\Property] public int $restarts,
         #[OA\Property] public int $restarts_allowed,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Record;
 
 use OpenApi\Attributes as OA;
-use Pasada\Core\Scoring\Standing;
+use Pasada\Core\Brakes\Judging\Standing;
 
 /**
  * That a record was scored by an earlier version of the scoring, whose verdict it keeps, and what today's would say of

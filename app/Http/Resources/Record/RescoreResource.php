@@ -9,10 +9,10 @@ use App\Http\Resources\Walk\AttemptCardResource;
 use App\Http\Resources\Walk\CheckResource;
 use Illuminate\Contracts\Support\Responsable;
 use OpenApi\Attributes as OA;
+use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Scoring\ItemChange;
 use Pasada\Core\Scoring\PassCheck;
 use Pasada\Core\Scoring\SheetComparison;
-use Pasada\Core\Scoring\Standing;
 
 /** A recorded attempt scored under another checklist; the record itself is untouched. */
 #[OA\Schema]

@@ -6,7 +6,7 @@ namespace App\Http\Resources\School;
 
 use App\Models\Student;
 use OpenApi\Attributes as OA;
-use Pasada\Core\Scoring\Standing;
+use Pasada\Core\Brakes\Judging\Standing;
 
 /** A student in a list; `attempts` counts the finished ones. */
 #[OA\Schema]

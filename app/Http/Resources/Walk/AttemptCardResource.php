@@ -7,7 +7,7 @@ namespace App\Http\Resources\Walk;
 use App\Models\Attempt;
 use App\Models\AttemptStatus;
 use OpenApi\Attributes as OA;
-use Pasada\Core\Scoring\Standing;
+use Pasada\Core\Brakes\Judging\Standing;
 
 /** An attempt in a list. The last three are null until it is finished. */
 #[OA\Schema]

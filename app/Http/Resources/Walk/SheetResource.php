@@ -8,12 +8,12 @@ use App\Http\Resources\RespondsAsJson;
 use Illuminate\Contracts\Support\Responsable;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Attempt\Remark;
+use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Scoring\ItemOutcome;
 use Pasada\Core\Scoring\ItemStatus;
 use Pasada\Core\Scoring\PassCheck;
 use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Scoring\SectionScore;
-use Pasada\Core\Scoring\Standing;
 
 /** The score sheet as it stands; `permille` is the share earned, rounded down. */
 #[OA\Schema]

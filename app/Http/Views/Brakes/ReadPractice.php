@@ -17,6 +17,7 @@ use Pasada\Core\Brakes\Air\AirSample;
 use Pasada\Core\Brakes\Air\TraceWriter;
 use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventWriter;
+use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Brakes\Judging\StepVerdict;
 
 /** What the page of the simulated cab is told: the course ahead, and a judged practice. */
@@ -84,7 +85,7 @@ final readonly class ReadPractice
             $isOver ? $this->diagnosis($practice) : null,
             array_map(static fn (array $row): array => [$row[0], $row[2], $row[3]], TraceWriter::rows($course)),
             $kept->count(),
-            $kept->where('standing', 'passed')->count(),
+            $kept->where('standing', Standing::Passed)->count(),
         );
     }
 

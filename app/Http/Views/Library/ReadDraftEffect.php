@@ -82,9 +82,8 @@ final readonly class ReadDraftEffect
      */
     private function attempts(Draft $draft, User $reader): array
     {
-        $versions = $draft->kind->model()::ofSchool($draft->school_id)->where('slug', $draft->slug)->get()->modelKeys();
-        $finished = Attempt::finished()
-            ->where('school_id', $draft->school_id)
+        $versions = $draft->kind->model()::ofSchool($draft->school_id)->where('slug', $draft->slug)->pluck('id');
+        $finished = Attempt::finished($draft->school_id)
             ->tap(static fn (Builder $query) => Attempt::blindTo($query, $reader));
         $same = $this->newest(
             $finished

@@ -13,6 +13,7 @@ use App\Models\DocumentKind;
 use App\Models\Draft;
 use App\Models\StoredDocument;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 
 /** Checklists and vehicles with their versions, and the drafts that are open. */
@@ -23,41 +24,37 @@ final readonly class ReadLibrary
     public function handle(User $user, Carbon $now): LibraryResource
     {
         return new LibraryResource(
-            $this->entries(DocumentKind::Checklist, $user->school_id, $now, 'reason'),
-            $this->entries(DocumentKind::Vehicle, $user->school_id, $now, 'description'),
-            array_values(
-                Draft::query()
-                    ->where('school_id', $user->school_id)
-                    ->get()
-                    ->sortByDesc('updated_at')
-                    ->map($this->card(...))
-                    ->all(),
-            ),
+            $this->entries(DocumentKind::Checklist, $user->school_id, $now),
+            $this->entries(DocumentKind::Vehicle, $user->school_id, $now),
+            $this->drafts($user->school_id),
             $user->can('create', Draft::class),
         );
     }
 
     /** @return list<LibraryEntryResource> */
-    private function entries(DocumentKind $kind, int $schoolId, Carbon $now, string $about): array
+    private function entries(DocumentKind $kind, int $schoolId, Carbon $now): array
     {
-        $inForce = $kind->model()::inForceOn($schoolId, $now)->keyBy('slug');
+        $model = $kind->model();
+        $versions = $model::versions($schoolId);
+        $inForce = $model::inForceAmong($versions, $schoolId, $now)->keyBy('slug');
+        $shown = $versions
+            ->groupBy('slug')
+            ->map(static fn (Collection $of, string $slug): StoredDocument => $inForce[$slug] ?? $of->firstOrFail());
+        $about = $model::about(array_values($shown->map(static fn (StoredDocument $row): int => $row->id)->all()));
         $entries = [];
-        foreach (
-            $kind->model()::ofSchool($schoolId)->get()->sortByDesc('version')->groupBy('slug') as $slug => $versions
-        ) {
-            $current = $inForce->get($slug);
-            $shown = $current ?? $versions->firstOrFail();
-            $says = $shown->decoded()[$about] ?? '';
+        foreach ($shown as $slug => $row) {
             $entries[] = new LibraryEntryResource(
-                (string) $slug,
-                $shown->name,
-                is_string($says) ? $says : '',
+                $slug,
+                $row->name,
+                $about[$row->id] ?? '',
                 array_values(
                     $versions
+                        ->where('slug', $slug)
+                        ->toBase()
                         ->map(
-                            static fn (StoredDocument $row): VersionResource => VersionResource::of(
-                                $row,
-                                $row->is($current),
+                            static fn (StoredDocument $one): VersionResource => VersionResource::of(
+                                $one,
+                                $one->is($inForce[$slug] ?? null),
                             ),
                         )
                         ->all(),
@@ -69,13 +66,22 @@ final readonly class ReadLibrary
         return $entries;
     }
 
-    private function card(Draft $draft): DraftCardResource
+    /** @return list<DraftCardResource> the one changed last first */
+    private function drafts(int $schoolId): array
     {
-        $document = json_decode($this->drafts->document($draft), true);
+        $drafts = Draft::ofSchool($schoolId)->get()->sortByDesc('updated_at');
+        $names = $this->drafts->names(array_values($drafts->all()));
 
-        return DraftCardResource::of(
-            $draft,
-            is_array($document) && is_string($document['name'] ?? null) ? $document['name'] : $draft->slug,
+        return array_values(
+            $drafts
+                ->toBase()
+                ->map(
+                    static fn (Draft $draft): DraftCardResource => DraftCardResource::of(
+                        $draft,
+                        $names[$draft->id] ?? $draft->slug,
+                    ),
+                )
+                ->all(),
         );
     }
 }

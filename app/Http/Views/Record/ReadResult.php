@@ -36,7 +36,7 @@ final readonly class ReadResult
     {
         $sheet = $this->sheets->handle($attempt);
         $amendments = $this->amendments->handle($attempt);
-        $earlier = Attempt::finished()->with(Attempt::CARD)
+        $earlier = Attempt::finished($attempt->school_id)->with(Attempt::CARD)
             ->where('student_id', $attempt->student_id)->where('started_at', '<', $attempt->started_at)
             ->where(static fn (Builder $query) => $query->whereKeyNot($attempt->walk_of ?? $attempt->id))
             ->tap(Attempt::onceAWalk(...))

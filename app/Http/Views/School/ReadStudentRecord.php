@@ -38,7 +38,7 @@ final readonly class ReadStudentRecord
             ->tap(static fn (Builder $query) => Attempt::blindTo($query, $reader))
             ->get()
             ->sortBy('started_at');
-        $counted = Attempt::finished()
+        $counted = Attempt::finished($student->school_id)
             ->where('student_id', $student->id)
             ->tap(Attempt::onceAWalk(...))
             ->whereKey($attempts->modelKeys())
@@ -66,7 +66,7 @@ final readonly class ReadStudentRecord
     private function practices(Student $student): array
     {
         // A student without an account has practised nowhere.
-        $practices = BrakePractice::with(['vehicle', 'checklist'])
+        $practices = BrakePractice::with(['vehicle:id,name', 'checklist:id,name'])
             ->where('user_id', $student->user_id ?? 0)
             ->latest('id');
         $practices->limit(self::MOST_PRACTICES);

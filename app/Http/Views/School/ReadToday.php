@@ -25,7 +25,7 @@ final readonly class ReadToday
     {
         $today = $user->school->today($now);
         // Due: not seen lately, or the exam is near; whoever has an exam first comes first.
-        $due = Student::cards($user)->where('school_id', $user->school_id)
+        $due = Student::cards($user)
             ->where(function (Builder $either) use ($now, $today): void {
                 $either
                     ->whereDoesntHave('attempts', function (Builder $query) use ($now): void {
@@ -48,14 +48,13 @@ final readonly class ReadToday
             ->take(self::MOST);
 
         return new TodayResource(
-            $this->newest(Attempt::underWay()->where('scorer_id', $user->id)),
+            $this->newest(Attempt::underWay($user->school_id)->where('scorer_id', $user->id)),
             $this->newest(
-                Attempt::underWay()->where('school_id', $user->school_id)->where('scorer_id', '<>', $user->id),
+                Attempt::underWay($user->school_id)->where('scorer_id', '<>', $user->id),
             ),
             array_values($due->map(StudentCardResource::of(...))->all()),
             $this->newest(
-                Attempt::finished()
-                    ->where('school_id', $user->school_id)
+                Attempt::finished($user->school_id)
                     ->tap(Attempt::onceAWalk(...))
                     ->tap(static fn (Builder $query) => Attempt::blindTo($query, $user)),
             ),

@@ -26,7 +26,6 @@ final readonly class ReadChoices
         return new ChoicesResource(
             array_values(
                 Student::cards($user)
-                    ->where('school_id', $user->school_id)
                     ->get()
                     ->sortBy('name')
                     ->map(StudentCardResource::of(...))
@@ -34,12 +33,10 @@ final readonly class ReadChoices
             ),
             $this->inForce(
                 StoredVehicle::inForceOn($user->school_id, $now)->toBase(),
-                'description',
                 $this->used('vehicles', 'vehicle_id', $user->school_id),
             ),
             $this->inForce(
                 StoredChecklist::inForceOn($user->school_id, $now)->toBase(),
-                'reason',
                 $this->used('checklists', 'checklist_id', $user->school_id),
             ),
         );
@@ -52,18 +49,19 @@ final readonly class ReadChoices
      * @param  array<string, int>  $used  how often, by slug: what the school uses most is offered first
      * @return list<ChoiceResource>
      */
-    private function inForce(Collection $rows, string $about, array $used): array
+    private function inForce(Collection $rows, array $used): array
     {
         return array_values(
             $rows
                 ->sortByDesc(static fn (StoredDocument $row): int => $used[$row->slug] ?? 0)
-                ->map(function (StoredDocument $row) use ($about): ChoiceResource {
+                ->map(function (StoredDocument $row): ChoiceResource {
                     $document = $row->decoded();
+                    $about = $document[$row::saysOfItselfIn()] ?? '';
 
                     return new ChoiceResource(
                         $row->id,
                         $row->name,
-                        is_string($document[$about] ?? null) ? $document[$about] : '',
+                        is_string($about) ? $about : '',
                         $this->forms($document),
                     );
                 })
@@ -77,10 +75,9 @@ final readonly class ReadChoices
         $counts = [];
         /** @var stdClass&object{slug: string, attempts: int} $row */
         foreach (
-            Attempt::query()
+            Attempt::ofSchool($schoolId)
                 ->toBase()
-                ->join($table, $table.'.id', '=', 'attempts.'.$key)
-                ->where('attempts.school_id', $schoolId)
+                ->join($table, "$table.id", '=', "attempts.$key")
                 ->groupBy('slug')
                 ->selectRaw('slug, count(*) as attempts')
                 ->get() as $row

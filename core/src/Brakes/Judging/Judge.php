@@ -35,7 +35,11 @@ final readonly class Judge
 
         return new Judgement(
             $steps,
-            $lost !== [] || $tooOften ? 'failed' : ($open ? 'open' : 'passed'),
+            match (true) {
+                $lost !== [] || $tooOften => Standing::Failed,
+                $open => Standing::Open,
+                default => Standing::Passed,
+            },
             $this->first($lost, $steps),
             $restarts,
             $this->sequence->restarts,

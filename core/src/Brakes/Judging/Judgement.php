@@ -12,8 +12,7 @@ final readonly class Judgement
     /** @param  list<StepVerdict>  $steps  in the order of the sequence */
     public function __construct(
         public array $steps,
-        /** "passed", "failed", or "open" while steps are to come, something is to be said or a reading to be told. */
-        public string $standing,
+        public Standing $standing,
         /** What broke first; null where nothing did. */
         public ?StepVerdict $cause,
         public int $restarts,
@@ -52,15 +51,15 @@ final readonly class Judgement
             ) === [];
     }
 
-    /** How the student did, whatever is wrong with the vehicle: "passed", "failed" or "open". */
-    public function procedure(): string
+    /** How the student did, whatever is wrong with the vehicle. */
+    public function procedure(): Standing
     {
         $lost = array_filter($this->steps, static fn (StepVerdict $step): bool => $step->isProcedureLost());
 
         return match (true) {
-            $this->restarts > $this->restartsAllowed || $lost !== [] => 'failed',
-            $this->isProcedureRight() => 'passed',
-            default => 'open',
+            $this->restarts > $this->restartsAllowed || $lost !== [] => Standing::Failed,
+            $this->isProcedureRight() => Standing::Passed,
+            default => Standing::Open,
         };
     }
 

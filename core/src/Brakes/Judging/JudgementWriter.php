@@ -11,7 +11,7 @@ final readonly class JudgementWriter
     public static function write(Judgement $judgement): array
     {
         return [
-            'standing' => $judgement->standing,
+            'standing' => $judgement->standing->value,
             'cause' => self::cause($judgement),
             'steps' => array_map(
                 static fn (StepVerdict $step): array => [
@@ -33,7 +33,7 @@ final readonly class JudgementWriter
     public static function text(Judgement $judgement): string
     {
         $lines = [
-            ucfirst($judgement->standing).
+            ucfirst($judgement->standing->value).
             '.'.
             ($judgement->causeTold() === null ? '' : ' First: '.$judgement->causeTold().'.'),
         ];

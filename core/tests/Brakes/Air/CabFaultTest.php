@@ -6,6 +6,7 @@ use Pasada\Core\Brakes\Air\CabFault;
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Judging\Outcome;
+use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Brakes\Judging\StepVerdict;
 use Pasada\Core\Brakes\Limits;
 use Pasada\Core\Brakes\Sequence;
@@ -51,7 +52,7 @@ it('passes a student who does every step right on a sound truck', function (stri
     )
         ->toBe([])
         ->and($judged->standing)
-        ->toBe('passed');
+        ->toBe(Standing::Passed);
 })
     ->with(fn (): Generator => sequencesOnTrucks(
         'dock-tractor-chassis', 'quay-sleeper-van', 'stake-truck', 'ferry-bus',

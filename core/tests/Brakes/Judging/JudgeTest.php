@@ -8,6 +8,7 @@ use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\Judge;
 use Pasada\Core\Brakes\Judging\Outcome;
+use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Brakes\Limits;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\Spoken;
@@ -395,12 +396,12 @@ const SEVEN = [
 
 it('passes all seven steps told right, and tells what is to come', function (): void {
     $scene = (new Scene)->ready()->leakTest()->warns()->pops();
-    expect($scene->judged(SEVEN)->standing)->toBe('open');
+    expect($scene->judged(SEVEN)->standing)->toBe(Standing::Open);
     $scene->readyToMove()->tug('out', 'in')->tug('in', 'out')->tug('in', 'in', 'held', 'on')->rolls();
     $judged = $scene->judged(SEVEN);
 
     expect($judged->standing)
-        ->toBe('passed')
+        ->toBe(Standing::Passed)
         ->and($judged->cause)
         ->toBeNull()
         ->and(array_unique(array_map(fn ($step) => $step->outcome, $judged->steps), SORT_REGULAR))
@@ -414,7 +415,7 @@ it('breaks a step that comes before one it has to follow', function (): void {
         ->leakTest()
         ->judged([BrakeTest::LeakApplied, BrakeTest::LowAir]);
     expect($judged->standing)
-        ->toBe('failed')
+        ->toBe(Standing::Failed)
         ->and($judged->cause?->what)
         ->toBe('out of order: low-air warning came before leak test, brakes applied');
 });
@@ -425,7 +426,7 @@ it('names what broke first', function (): void {
 });
 
 it('begins again from the beginning as often as the rule allows', function (
-    int $allowed, int $times, string $standing, bool $may,
+    int $allowed, int $times, Standing $standing, bool $may,
 ): void {
     $scene = (new Scene())->ready();
     for ($n = 0; $n < $times; $n++) {
@@ -434,8 +435,8 @@ it('begins again from the beginning as often as the rule allows', function (
     $judged = $scene->leakTest(2)->judged([BrakeTest::LeakApplied], restarts: $allowed);
     expect($judged->standing)->toBe($standing)->and($judged->mayRestart())->toBe($may);
 })->with([
-    [0, 0, 'passed', false], [2, 1, 'passed', true], [2, 2, 'passed', false], [1, 2, 'failed', false],
-    [0, 1, 'failed', false],
+    [0, 0, Standing::Passed, false], [2, 1, Standing::Passed, true], [2, 2, Standing::Passed, false], [1, 2, Standing::Failed, false],
+    [0, 1, Standing::Failed, false],
 ]);
 
 it('breaks a right test with a wrong limit stated, and lets the limits of the checklist win', function (): void {
@@ -451,7 +452,7 @@ it('breaks a right test with a wrong limit stated, and lets the limits of the ch
                 ->warns(58)
                 ->judged([new StepChoice(BrakeTest::LowAir, limits: new Limits(60, null))])->standing,
         )
-        ->toBe('failed');
+        ->toBe(Standing::Failed);
 });
 
 it('asks a single vehicle for nothing that a trailer has', function (): void {
@@ -584,7 +585,7 @@ it('holds every test to the states that the checklist asks of it', function (Bra
 
 it('says that it was begun again too often, where nothing else broke it', function (
     int $restarts,
-    string $standing,
+    Standing $standing,
     ?string $cause,
 ): void {
     $scene = (new Scene())->then(EventKind::Restarted)->then(EventKind::Restarted)->ready()->leakTest();
@@ -592,9 +593,9 @@ it('says that it was begun again too often, where nothing else broke it', functi
 
     expect([$judged->standing, $judged->causeTold()])->toBe([$standing, $cause]);
 })->with([
-    [2, 'passed', null],
-    [1, 'failed', 'leak test, brakes applied: restarted 2 times, 1 allowed'],
-    [0, 'failed', 'leak test, brakes applied: restarted 2 times, 0 allowed'],
+    [2, Standing::Passed, null],
+    [1, Standing::Failed, 'leak test, brakes applied: restarted 2 times, 1 allowed'],
+    [0, Standing::Failed, 'leak test, brakes applied: restarted 2 times, 0 allowed'],
 ]);
 
 it('tells a student what each test needs, cautions first, as it stands in the rule', function (): void {
@@ -665,13 +666,13 @@ it('takes low pressure for a governor that never cut in only after it cut out, w
 
 it('counts the times that the tests were restarted without an event of it', function (
     int $elsewhere,
-    string $standing,
+    Standing $standing,
 ): void {
     $judge = new Judge(new Sequence([new StepChoice(BrakeTest::LowAir)], 1), new BrakedVehicle());
     $judged = $judge->judge((new Scene())->then(EventKind::Key, 'on')->warns()->events, $elsewhere);
 
     expect($judged->standing)->toBe($standing)->and($judged->restarts)->toBe($elsewhere);
-})->with(['as often as is let pass' => [1, 'passed'], 'once more' => [2, 'failed']]);
+})->with(['as often as is let pass' => [1, Standing::Passed], 'once more' => [2, Standing::Failed]]);
 
 it('takes no reading for the end of the minute once something changes the pressures', function (
     callable $touch,

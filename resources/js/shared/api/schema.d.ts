@@ -1053,7 +1053,7 @@ export interface components {
         BrakeBenchResource: {
             steps: components["schemas"]["BrakeStepResource"][];
             /** @enum {string} */
-            standing: "passed" | "failed" | "open";
+            standing: "passed" | "open" | "failed";
             /** @description what broke first */
             cause: string | null;
             restarts: number;
@@ -1074,7 +1074,7 @@ export interface components {
             /** @enum {string} */
             help: "guided" | "alone" | "exam";
             /** @enum {string} */
-            standing: "passed" | "failed" | "open";
+            standing: "passed" | "open" | "failed";
             cause: string | null;
             /** @description what was wrong with the truck */
             fault: string | null;
@@ -1126,7 +1126,7 @@ export interface components {
              * @description of what the student did, whatever is wrong with the truck
              * @enum {string}
              */
-            standing: "passed" | "failed" | "open";
+            standing: "passed" | "open" | "failed";
             cause: string | null;
             restarts: number;
             restarts_allowed: number;
