@@ -89,6 +89,7 @@ describe('the cab', () => {
         ) as Cab;
     };
     const answer = async (with_: Partial<AirCourse> = {}): Promise<void> => {
+        await settle();
         answers.shift()?.resolve(course(with_));
         await settle();
     };
@@ -136,6 +137,7 @@ describe('the cab', () => {
     it('asks one question at a time, and the last one with all that was touched meanwhile', async () => {
         const cab = climb();
         for (let n = 0; n < 5; n++) cab.touch({ kind: 'pedal', to: n % 2 === 0 ? 'down' : 'up' });
+        await settle();
         expect(answers).toHaveLength(1);
         await answer();
         expect(answers.map(({ body }) => body.controls)).toEqual([kept]);
@@ -151,7 +153,8 @@ describe('the cab', () => {
         });
         const both = (): string[] => [cab.stateOf('tractor-valve', 'out'), cab.stateOf('trailer-valve', 'out')];
         const at = (ms: number): string[] => {
-            cab.now.value = ms;
+            vi.setSystemTime(1_000_000 + ms);
+            frames();
             return both();
         };
         expect([at(400), at(600), at(900)]).toEqual([
@@ -166,9 +169,11 @@ describe('the cab', () => {
         await answer({ samples: [[90_000, 95, 95, 0]] });
         vi.setSystemTime(1_059_000);
         frames();
+        await settle();
         expect(answers).toHaveLength(0);
         vi.setSystemTime(1_061_000);
         frames();
+        await settle();
         expect(answers).toHaveLength(1);
     });
 
@@ -178,10 +183,12 @@ describe('the cab', () => {
         ['it was refused for a reason', new ApiProblem(422, 'no such vehicle'), 0],
     ])('asks again in a while or not where %s, and says what is wrong', async (_, error, again) => {
         const cab = climb();
+        await settle();
         answers.shift()?.reject(error);
         await settle();
         expect(cab.why.value).toBe((error as Error).message);
         vi.advanceTimersByTime(2000);
+        await settle();
         expect(answers).toHaveLength(again);
         if (again === 1) {
             await answer();

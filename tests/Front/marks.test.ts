@@ -195,8 +195,8 @@ describe('where the marks are, in words', () => {
     it.each<[OutboxState, string, string]>([
         [{ state: 'sent' }, 'all sent', 'fine'],
         [{ state: 'sending', waiting: 3 }, 'sending 3', 'fine'],
-        [{ state: 'kept', waiting: 3 }, '3 kept here, no server', 'part'],
-        [{ state: 'signed_out', waiting: 1 }, '1 kept here, signed out', 'part'],
+        [{ state: 'kept', waiting: 3, why: 'x' }, '3 kept here, no server', 'part'],
+        [{ state: 'signed_out', waiting: 1, why: 'x' }, '1 kept here, signed out', 'part'],
         [{ state: 'refused', waiting: 2, why: 'x' }, '2 kept here, refused', 'lost'],
         [{ state: 'unkept', waiting: 2, why: 'x' }, 'this device keeps nothing', 'lost'],
     ])('%j', (state, word, tone) => {

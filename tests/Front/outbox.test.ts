@@ -14,18 +14,16 @@ describe('the outbox', () => {
     let sent: { recorder: string; ids: string[] }[];
     const open: Outbox<string>[] = [];
     const outbox = (recorder = 'page', user = 1, before = (): Promise<void> => Promise.resolve()): Outbox<string> => {
-        const made = new Outbox<string>(
-            attempt,
-            user,
-            recorder,
-            (from, marks) => {
+        const made = new Outbox<string>(attempt, user, recorder, {
+            send: (from, marks) => {
                 sent.push({ recorder: from, ids: marks.map(({ id }) => id) });
                 return server(from, marks);
             },
             before,
-            () => false,
-            { state: (state) => void states.push(state), confirmed: (ids) => void confirmed.push(...ids) },
-        );
+            watched: () => false,
+            state: (state) => void states.push(state),
+            confirmed: (ids) => void confirmed.push(...ids),
+        });
         open.push(made);
         return made;
     };
@@ -67,7 +65,7 @@ describe('the outbox', () => {
         box.nudge();
         await until('kept');
         await box.keep(mark('heard_whole'), mark('heard_whole'));
-        expect(last()).toEqual({ state: 'kept', waiting: 3 });
+        expect(last()).toMatchObject({ state: 'kept', waiting: 3 });
     });
 
     it('sends the end of a walk at once', async () => {

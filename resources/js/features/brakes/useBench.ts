@@ -1,16 +1,15 @@
 import { wordsOf } from '@/shared/wordsOf';
-import { sendMarks, type Attempt } from '@/shared/attempt/api';
+import type { Attempt } from '@/shared/attempt/api';
 import { WalkClock } from '@/shared/attempt/walkClock';
 import { useSession } from '@/shared/session/useSession';
-import { isPassing } from '@/shared/api/client';
-import { Outbox, type Mark } from '@/shared/outbox/Outbox';
+import { Delivery } from '@/shared/outbox/Delivery';
+import type { Mark } from '@/shared/outbox/Outbox';
+import { WaitingMarks } from '@/shared/outbox/WaitingMarks';
 import { useLocalStorage, useNow } from '@vueuse/core';
 import { v4, v7 } from 'uuid';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { importBench, readBench, sendEntries, type Bench, type BrakeEvent, type Entry } from '@/shared/brakes/api';
 import { confirmed, emptyBench, leftOver, observed, type KeptBench } from './benchLog';
-
-const RETRY_MS = 4000;
 
 /** The brake tests of one attempt: what is observed is kept on the device first, then judged by the server. */
 export function useBench(id: string) {
@@ -22,9 +21,16 @@ export function useBench(id: string) {
     const primary = ref(120);
     const secondary = ref(120);
     const now = useNow({ interval: 100 });
-    let retry: ReturnType<typeof setTimeout> | undefined;
-    let sending = false;
-    onScopeDispose(() => clearTimeout(retry));
+    const delivery = new Delivery<Entry, Bench>({
+        waiting: () => kept.value.unsent,
+        send: (entries) => sendEntries(id, entries),
+        confirmed: (entries, answer) => {
+            bench.value = answer;
+            kept.value = confirmed(kept.value, entries, answer.events);
+        },
+        state: (now) => (why.value = 'why' in now ? now.why : ''),
+    });
+    onScopeDispose(() => delivery.stop());
 
     const events = computed(() => observed(kept.value));
 
@@ -41,34 +47,16 @@ export function useBench(id: string) {
         };
         clock.resume(sheet.duration_ms, sheet.duration_ms > 0 && !sheet.finished);
         bench.value = read;
-        if (kept.value.unsent.length > 0) void send();
+        if (kept.value.unsent.length > 0) delivery.nudge();
         const reading = events.value.findLast(({ kind }) => kind === 'reading');
         primary.value = reading?.primary ?? 120;
         secondary.value = reading?.secondary ?? 120;
         return read;
     }
 
-    async function send(): Promise<void> {
-        if (sending || kept.value.unsent.length === 0) return;
-        sending = true;
-        clearTimeout(retry);
-        try {
-            const { unsent } = kept.value;
-            bench.value = await sendEntries(id, unsent);
-            kept.value = confirmed(kept.value, unsent, bench.value.events);
-            why.value = '';
-            if (kept.value.unsent.length > 0) retry = setTimeout(() => void send(), 0);
-        } catch (error) {
-            why.value = wordsOf(error);
-            if (isPassing(error)) retry = setTimeout(() => void send(), RETRY_MS);
-        } finally {
-            sending = false;
-        }
-    }
-
     function add(...entries: Entry[]): void {
         kept.value = { ...kept.value, unsent: [...kept.value.unsent, ...entries] };
-        void send();
+        delivery.nudge();
     }
 
     function record(...seen: Omit<BrakeEvent, 'at_ms'>[]): void {
@@ -118,7 +106,7 @@ export function useBench(id: string) {
 
     /** Takes in what was observed elsewhere; the server keeps what was there among what was taken back. */
     async function takeIn(name: string, content: string): Promise<void> {
-        await send();
+        await delivery.flush();
         // What is only on this device would be missing from what is taken back.
         if (kept.value.unsent.length > 0) {
             why.value ||= 'What was just seen is still being sent. Choose the file again in a moment.';
@@ -140,23 +128,12 @@ export function useBench(id: string) {
         const marks = made
             .map((mark): Mark => ({ ...mark, id: v7(), at_ms: mark.at_ms ?? clock.stamp() }))
             .sort((a, b) => a.at_ms - b.at_ms);
-        const outbox = new Outbox(
-            id,
-            userId,
-            v4(),
-            (by, sent) => sendMarks(id, by, sent),
-            () => Promise.resolve(),
-            () => false,
-            { state: () => undefined, confirmed: () => undefined },
-        );
         try {
-            if (marks.length > 0) await outbox.keep(...marks);
+            if (marks.length > 0) await new WaitingMarks(id, userId).add(v4(), marks);
             why.value = '';
         } catch (error) {
             why.value = wordsOf(error);
             throw error;
-        } finally {
-            outbox.stop();
         }
     }
 

@@ -1,7 +1,7 @@
 import { wordsOf } from '@/shared/wordsOf';
 import { ApiProblem } from '@/shared/api/client';
-import { useDebounceFn } from '@vueuse/core';
-import { computed, ref, shallowRef } from 'vue';
+import { Delivery, type DeliveryState } from '@/shared/outbox/Delivery';
+import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import {
     readDraft,
     readEditorWords,
@@ -28,8 +28,21 @@ export function useDraft<D extends object>(id: string) {
     const words = shallowRef<EditorWords>();
     const saving = ref<'saved' | 'saving' | 'kept' | 'conflict'>('saved');
     const why = ref('');
-    let running: Promise<void> | undefined;
-    let dirty = false;
+    let isDirty = false;
+    const delivery = new Delivery<D, Draft>({
+        waiting: () => (isDirty && draft.value !== undefined && document.value !== undefined ? [document.value] : []),
+        send: ([changed]) => saveDraft(id, draft.value?.step ?? 0, structuredClone(changed) as D),
+        confirmed: ([sent], read) => {
+            draft.value = read;
+            // Every change is a document of its own: whatever was typed meanwhile still waits.
+            isDirty = document.value !== sent;
+            if (!isDirty) localStorage.removeItem(kept);
+            void measure();
+        },
+        state: tell,
+        restMs: () => SAVE_AFTER_MS,
+    });
+    onScopeDispose(() => delivery.stop());
 
     function take(read: Draft): void {
         draft.value = read;
@@ -46,8 +59,8 @@ export function useDraft<D extends object>(id: string) {
             if (text !== null) {
                 // Typed before a reload and not yet on the server.
                 document.value = JSON.parse(text) as D;
-                dirty = true;
-                void save();
+                isDirty = true;
+                delivery.nudge();
             }
             void measure();
         } catch (error) {
@@ -69,29 +82,16 @@ export function useDraft<D extends object>(id: string) {
         why.value = wordsOf(error);
     }
 
-    async function save(): Promise<void> {
-        await running;
-        if (!dirty || draft.value === undefined || document.value === undefined) return;
-        dirty = false;
-        saving.value = 'saving';
-        running = (async () => {
-            try {
-                const sent = structuredClone(document.value) as D;
-                const read = await saveDraft(id, draft.value?.step ?? 0, sent);
-                draft.value = read;
-                saving.value = 'saved';
-                if (!dirty) localStorage.removeItem(kept);
-                void measure();
-            } catch (error) {
-                dirty = true;
-                fails(error);
-            }
-        })();
-        await running;
-        running = undefined;
+    function tell({ state }: DeliveryState, error?: unknown): void {
+        if (error !== undefined) fails(error);
+        else if (state === 'sending') saving.value = 'saving';
+        else {
+            saving.value = 'saved';
+            why.value = '';
+        }
     }
 
-    const saveSoon = useDebounceFn(save, SAVE_AFTER_MS);
+    const save = (): Promise<void> => delivery.flush();
 
     /** Changes the document in place and sends it a moment after the last change. */
     function change(edit: (document: D) => void): void {
@@ -100,10 +100,10 @@ export function useDraft<D extends object>(id: string) {
         const changed = structuredClone(document.value);
         edit(changed);
         document.value = changed;
-        dirty = true;
+        isDirty = true;
         why.value = '';
         localStorage.setItem(kept, JSON.stringify(changed));
-        void saveSoon();
+        delivery.soon();
     }
 
     async function step(move: (id: string, step: number) => Promise<Draft>): Promise<void> {
@@ -118,7 +118,7 @@ export function useDraft<D extends object>(id: string) {
 
     /** Drops what could not be sent and shows the draft as the server has it. */
     async function reload(): Promise<void> {
-        dirty = false;
+        isDirty = false;
         localStorage.removeItem(kept);
         saving.value = 'saved';
         await open();

@@ -59,22 +59,17 @@ export function useAttempt(id: string) {
         failed.value = undefined;
         try {
             const opened = await read();
-            const queue = new Outbox<Sheet>(
-                id,
-                userId,
-                recorder.value,
-                (by, marks) => sendMarks(id, by, marks),
-                ensureStarted,
-                () => attempt.value?.live === true,
-                {
-                    state: (state) => (sending.value = state),
-                    confirmed: (ids, now) => {
-                        waiting.value = waiting.value.filter((mark) => !ids.has(mark.id));
-                        sheet.value = now;
-                        void device.keepAttempt({ ...opened, sheet: now }).catch(() => undefined);
-                    },
+            const queue = new Outbox<Sheet>(id, userId, recorder.value, {
+                send: (by, marks) => sendMarks(id, by, marks),
+                before: ensureStarted,
+                watched: () => attempt.value?.live === true,
+                state: (state) => (sending.value = state),
+                confirmed: (ids, now) => {
+                    waiting.value = waiting.value.filter((mark) => !ids.has(mark.id));
+                    sheet.value = now;
+                    void device.keepAttempt({ ...opened, sheet: now }).catch(() => undefined);
                 },
-            );
+            });
             const kept = await queue.waiting();
             outbox = queue;
             attempt.value = opened;
