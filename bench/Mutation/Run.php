@@ -10,8 +10,12 @@ use RuntimeException;
 /** Puts one fault after the other into a forked process each, as many at once as the machine has cores. */
 final class Run
 {
-    /** Seconds after which the tests of one fault are taken for endless: all examples of core take a third of it. */
-    private const PATIENCE_S = 120;
+    /** Seconds after which tests are taken for endless: so many, and more for each test that reaches the fault. */
+    private const PATIENCE_S = 10;
+
+    private const PATIENCE_A_TEST_S = 0.1;
+
+    private const PATIENCE_PROPERTIES_S = 120;
 
     /** @var array<int, array{Mutation, bool}> by process: the mutant, and whether the properties are tried */
     private array $going = [];
@@ -126,7 +130,9 @@ final class Run
      */
     private function test(Mutation $mutant, array $tests, bool $properties, bool $faulty = true): never
     {
-        pcntl_alarm(self::PATIENCE_S);
+        $patience = self::PATIENCE_S + (int) (self::PATIENCE_A_TEST_S * count($tests));
+        pcntl_alarm($properties ? self::PATIENCE_PROPERTIES_S : $patience);
+        ini_set('memory_limit', '1G');
         $of = 'Pasada\\Core\\'.strtr(
             substr($mutant->file->getRealPath(), strlen("$this->root/core/src/"), -strlen('.php')),
             '/',
@@ -142,7 +148,7 @@ final class Run
         );
         $_SERVER['argv'] = [
             'pest',
-            ...self::files($tests, $mutant),
+            ...$this->files($tests, $mutant),
             '--filter='.self::filter($tests),
             $properties ? '--group=properties' : '--exclude-group=properties',
             '--bail',
@@ -158,26 +164,28 @@ final class Run
     }
 
     /**
-     * The test of the class itself first: it is the likeliest to notice.
+     * The test of the class itself first, then those of its folder and of its room: the likeliest to notice.
      *
      * @param  list<string>  $tests
      * @return list<string>
      */
-    private static function files(array $tests, Mutation $mutant): array
+    private function files(array $tests, Mutation $mutant): array
     {
-        $own = $mutant->file->getBasename('.php').'Test.php';
+        $class = substr($mutant->file->getRealPath(), strlen("$this->root/core/src/"), -strlen('.php'));
         $files = [];
         foreach ($tests as $test) {
             // P\Core\tests\Scoring\CreditTest::__pest_evaluable_it_...
-            $files[strtr(substr(explode('::', $test)[0], 2), '\\', '/').'.php'] = true;
+            $file = lcfirst(strtr(substr(explode('::', $test)[0], 2), '\\', '/')).'.php';
+            $files[$file] = match (true) {
+                $file === "core/tests/{$class}Test.php" => 0,
+                dirname($file) === 'core/tests/'.dirname($class) => 1,
+                str_starts_with($file, 'core/tests/'.explode('/', $class)[0]) => 2,
+                default => 3,
+            };
         }
-        $files = array_map(static fn (string $file): string => lcfirst($file), array_keys($files));
-        usort(
-            $files,
-            static fn (string $a, string $b): int => (int) str_ends_with($b, "/$own") <=> (int) str_ends_with($a, "/$own"),
-        );
+        asort($files);
 
-        return $files;
+        return array_keys($files);
     }
 
     /**

@@ -12,7 +12,7 @@ const confirmed = ref<string[]>([]);
 const all = computed(() => questions.value.every(({ id }) => confirmed.value.includes(id)));
 
 function begin(): void {
-    props.walk.note(`Confirmed at the start: ${questions.value.map(({ kept }) => kept).join('; ')}.`);
+    props.walk.mark.note(`Confirmed at the start: ${questions.value.map(({ kept }) => kept).join('; ')}.`);
     emit('begin');
 }
 </script>

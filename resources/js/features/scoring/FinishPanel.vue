@@ -58,10 +58,10 @@ const part = computed(() => all.value.filter(({ state }) => ['partial', 'late', 
                 <ul>
                     <li v-for="{ item, state } in open" :key="item.id">
                         <StateGlyph :state="state" :size="20" named /> {{ item.name }}
-                        <button type="button" class="was" :data-settle="item.id" @click="walk.settle(item, 'in_time')">
+                        <button type="button" class="was" :data-settle="item.id" @click="walk.mark.settle(item, 'in_time')">
                             was said
                         </button>
-                        <button type="button" class="was late" :data-late="item.id" @click="walk.settle(item, 'late')">
+                        <button type="button" class="was late" :data-late="item.id" @click="walk.mark.settle(item, 'late')">
                             late
                         </button>
                     </li>

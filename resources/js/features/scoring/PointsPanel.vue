@@ -40,23 +40,23 @@ const figures = computed(() => new Map(props.item.figures.map((figure) => [figur
 const named = computed(() => props.shown.heard.size > 0 || props.shown.wrong.size > 0);
 
 function toggle(code: PointCode): void {
-    if (props.shown.heard.has(code)) props.walk.takeBack(props.item, [code], side.value);
-    else props.walk.hearPoints(props.item, [code], side.value);
+    if (props.shown.heard.has(code)) props.walk.mark.takeBack(props.item, [code], side.value);
+    else props.walk.mark.hearPoints(props.item, [code], side.value);
 }
 
 function wrong(code: PointCode): void {
     if (figures.value.has(code)) asking.value = asking.value === code ? undefined : code;
-    else if (props.shown.wrong.has(code)) props.walk.takeBack(props.item, [code], side.value);
-    else props.walk.sayWrong(props.item, [code], undefined, side.value);
+    else if (props.shown.wrong.has(code)) props.walk.mark.takeBack(props.item, [code], side.value);
+    else props.walk.mark.sayWrong(props.item, [code], undefined, side.value);
 }
 
 function heard(code: PointCode, value: number): void {
     asking.value = undefined;
-    props.walk.hearFigure(props.item, code, value, side.value);
+    props.walk.mark.hearFigure(props.item, code, value, side.value);
 }
 
 function notice(): void {
-    props.walk.noticeDefect(props.item, defect.value.trim() === '' ? 'noticed' : defect.value.trim(), side.value);
+    props.walk.mark.noticeDefect(props.item, defect.value.trim() === '' ? 'noticed' : defect.value.trim(), side.value);
     noticing.value = false;
 }
 
@@ -79,8 +79,8 @@ defineExpose({
         <p v-if="item.parts.length > 0" class="quiet">Stands for {{ item.parts.join(', ') }}</p>
         <p v-if="item.defect" class="defect">Known defect: {{ item.defect }}</p>
         <div v-if="item.two_sided && bothSides" class="sides">
-            <NButton @click="walk.hearSide(item, 'left')">Left side complete</NButton>
-            <NButton @click="walk.hearSide(item, 'right')">Right side complete</NButton>
+            <NButton @click="walk.mark.hearSide(item, 'left')">Left side complete</NButton>
+            <NButton @click="walk.mark.hearSide(item, 'right')">Right side complete</NButton>
         </div>
         <div v-if="item.two_sided && bothSides" class="sides" role="group" aria-label="Side of the points">
             <TapButton
@@ -119,11 +119,11 @@ defineExpose({
             <NButton attr-type="submit" type="primary">Noticed</NButton>
         </form>
         <footer>
-            <NButton v-if="!named" @click="walk.hearPoints(item, [])">Named only</NButton>
-            <NButton v-if="named" @click="walk.takeBack(item, ['identified'])">Not said</NButton>
-            <NButton @click="walk.wave(item)">Not equipped</NButton>
+            <NButton v-if="!named" @click="walk.mark.hearPoints(item, [])">Named only</NButton>
+            <NButton v-if="named" @click="walk.mark.takeBack(item, ['identified'])">Not said</NButton>
+            <NButton @click="walk.mark.wave(item)">Not equipped</NButton>
             <NButton data-test="defect" @click="noticing = !noticing">Defect noticed</NButton>
-            <NButton @click="walk.lookAgain(item)">Flag for debrief</NButton>
+            <NButton @click="walk.mark.lookAgain(item)">Flag for debrief</NButton>
             <NButton @click="emit('note')">Note</NButton>
         </footer>
     </section>

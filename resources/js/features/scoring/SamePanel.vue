@@ -25,7 +25,7 @@ function toggle(id: string): void {
 }
 
 function say(from: string, label: string): void {
-    props.walk.carryOver(props.place, from, label, except.value);
+    props.walk.mark.carryOver(props.place, from, label, except.value);
     emit('close');
 }
 </script>

@@ -80,7 +80,7 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
             :walk="walk"
             :silent="silent && !scoring.totals.value"
             @back="panel = undefined"
-            @finish="walk.finish"
+            @finish="walk.mark.finish"
             @go="scoring.goTo"
         />
         <template v-else>
@@ -110,9 +110,9 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
                     :restarts="restarts"
                     @tap="scoring.tap"
                     @points="scoring.togglePoints"
-                    @heard="(items) => walk.hearWhole(...items)"
+                    @heard="(items) => walk.mark.hearWhole(...items)"
                     @same="panel = 'same'"
-                    @restart="walk.restart(here.section)"
+                    @restart="walk.mark.restart(here.section)"
                 />
                 <PointsPanel
                     v-if="opened && openedShown"

@@ -26,7 +26,7 @@ const mayKeep = computed(() => user.value?.may_change_documents === true);
         :about="scoring.noted.value?.name"
         :phrases="walk.attempt.value?.phrases ?? []"
         :may-keep="mayKeep"
-        @save="(text) => walk.note(text, scoring.noted.value)"
+        @save="(text) => walk.mark.note(text, scoring.noted.value)"
         @kept="walk.keepPhrases"
         @close="scoring.close"
     />

@@ -46,10 +46,10 @@ async function share(): Promise<void> {
         <div class="acts">
             <NButton @click="emit('note')">Note&nbsp;<kbd>;</kbd></NButton>
             <NButton @click="emit('pause')">Pause or go on&nbsp;<kbd>\</kbd></NButton>
-            <NButton data-test="off-list" @click="walk.offList(!offList)"
+            <NButton data-test="off-list" @click="walk.mark.offList(!offList)"
                 >{{ offList ? 'Back on topic' : 'Off-topic talk' }}&nbsp;<kbd>-</kbd></NButton
             >
-            <NButton @click="walk.lookAgain()">Flag for debrief&nbsp;<kbd>'</kbd></NButton>
+            <NButton @click="walk.mark.lookAgain()">Flag for debrief&nbsp;<kbd>'</kbd></NButton>
             <NButton data-test="redo" :disabled="walk.nextAction.value === undefined" @click="walk.redo"
                 >Redo&nbsp;<kbd>⇧⌫</kbd></NButton
             >

@@ -44,14 +44,14 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
         opened.value = item;
         const untouched = walk.shown.value.get(item.id)?.state === 'not_reached';
         // Who taps what was missing starts from all of it.
-        if (comfort.value.partly === 'missing' && untouched) walk.hearWhole(item);
+        if (comfort.value.partly === 'missing' && untouched) walk.mark.hearWhole(item);
     }
 
     /** Confirms what was heard of the item, if anything was. */
     function confirm(one: Suggestion | undefined): boolean {
         const item = walk.items.value.find(({ id }) => id === one?.item);
         if (one === undefined || item === undefined) return false;
-        walk.confirmHeard(item.name, draftsOf(one));
+        walk.mark.confirmHeard(item.name, draftsOf(one));
         return true;
     }
 
@@ -62,15 +62,15 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
         const state = walk.shown.value.get(item.id)?.state ?? 'not_reached';
         // A second tap never takes anything back by accident: it opens the points, where taking back is meant.
         if (['whole', 'carried', 'not_fitted'].includes(state)) opened.value = item;
-        else if (item.fitted) walk.hearWhole(item);
-        else walk.wave(item);
+        else if (item.fitted) walk.mark.hearWhole(item);
+        else walk.mark.wave(item);
     }
 
     function goTo(id: string | undefined): void {
         if (id === undefined) return;
         opened.value = undefined;
         panel.value = undefined;
-        walk.goTo(id);
+        walk.mark.goTo(id);
     }
 
     function step(by: number): void {
@@ -103,11 +103,11 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
             return;
         }
         walk.clock.pause(false);
-        walk.resume();
+        walk.mark.resume();
     }
 
     function pauseFor(reason: string): void {
-        walk.pause(reason);
+        walk.mark.pause(reason);
         walk.clock.pause(true);
         panel.value = undefined;
     }
@@ -128,8 +128,8 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
         undo: walk.undo,
         redo: walk.redo,
         note: () => noteOn(opened.value),
-        lookAgain: () => walk.lookAgain(opened.value),
-        offList: () => walk.offList(walk.sheet.value?.off_list !== true),
+        lookAgain: () => walk.mark.lookAgain(opened.value),
+        offList: () => walk.mark.offList(walk.sheet.value?.off_list !== true),
         same: () => (here.value?.references.length ?? 0) > 0 && (panel.value = 'same'),
         pause,
         keys: () => (panel.value = panel.value === 'keys' ? undefined : 'keys'),

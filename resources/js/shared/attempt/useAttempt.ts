@@ -6,7 +6,7 @@ import { Device } from '@/shared/outbox/Device';
 import { Outbox, type Mark, type OutboxState } from '@/shared/outbox/Outbox';
 import { useSessionStorage } from '@vueuse/core';
 import { v4, v7 } from 'uuid';
-import { computed, onScopeDispose, shallowRef } from 'vue';
+import { computed, onScopeDispose, shallowReadonly, shallowRef } from 'vue';
 import { readAttempt, sendMarks, type Attempt, type Sheet } from './api';
 import { markMaker } from './markMaker';
 import { placeTallies } from './placeTallies';
@@ -144,13 +144,13 @@ export function useAttempt(id: string) {
 
     return {
         id,
-        attempt,
-        sheet,
-        waiting,
-        place,
+        attempt: shallowReadonly(attempt),
+        sheet: shallowReadonly(sheet),
+        waiting: shallowReadonly(waiting),
+        place: shallowReadonly(place),
         places,
-        sending,
-        failed,
+        sending: shallowReadonly(sending),
+        failed: shallowReadonly(failed),
         shown,
         tallies,
         closed,
@@ -169,7 +169,8 @@ export function useAttempt(id: string) {
             if (attempt.value !== undefined) attempt.value = { ...attempt.value, phrases };
         },
         retry: () => outbox?.nudge(),
-        ...markMaker({ attempt, sheet, waiting, place, record }),
+        /** What a scorer can mark, each as one action. */
+        mark: markMaker({ attempt, sheet, waiting, place, record }),
     };
 }
 
