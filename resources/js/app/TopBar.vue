@@ -47,25 +47,25 @@ async function leave(): Promise<void> {
     display: flex;
     flex-wrap: wrap;
     align-items: center;
-    gap: 4px 28px;
-    padding: 6px 24px;
+    gap: var(--space-1) var(--space-8);
+    padding: var(--space-2) var(--space-8);
     border-bottom: 2px solid var(--ink);
 }
 .name {
-    font: 800 1.35rem/1 var(--display-face);
+    font: 800 var(--size-title)/1 var(--display-face);
     font-stretch: 112%;
     color: var(--ink);
     text-decoration: none;
 }
 nav {
     display: flex;
-    gap: 20px;
+    gap: var(--space-7);
 }
 nav a {
     color: var(--quiet);
     text-decoration: none;
     font-weight: 600;
-    padding: 12px 0 8px;
+    padding: var(--space-5) 0 var(--space-3);
     border-bottom: 4px solid transparent;
 }
 nav a.router-link-exact-active {
@@ -76,11 +76,11 @@ nav a.router-link-exact-active {
     margin-left: auto;
     display: flex;
     align-items: center;
-    gap: 8px;
+    gap: var(--space-3);
 }
 .person {
     color: var(--quiet);
-    margin-right: 8px;
+    margin-right: var(--space-3);
 }
 .menu {
     display: none;
@@ -89,14 +89,14 @@ nav a.router-link-exact-active {
 .who button {
     background: none;
     border: 2px solid var(--line);
-    border-radius: 8px;
+    border-radius: var(--round-middle);
     min-height: 40px;
-    padding: 0 12px;
+    padding: 0 var(--space-5);
     cursor: pointer;
 }
 @media (max-width: 640px) {
     .bar {
-        padding: 6px 16px;
+        padding: var(--space-2) var(--space-6);
     }
     .menu {
         display: block;
@@ -115,11 +115,11 @@ nav a.router-link-exact-active {
         margin: 0;
     }
     .who.open {
-        gap: 8px;
-        padding-bottom: 10px;
+        gap: var(--space-3);
+        padding-bottom: var(--space-4);
     }
     nav a {
-        padding: 14px 0 10px;
+        padding: var(--space-5) 0 var(--space-4);
     }
     .who button {
         min-height: 48px;

@@ -2,6 +2,7 @@ import '@fontsource-variable/archivo/wdth.css';
 import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
 import { createApp } from 'vue';
 import App from './App.vue';
+import './tokens.css';
 import './base.css';
 import { router } from './router';
 

@@ -36,9 +36,9 @@ const target = computed(() => ({
     display: grid;
     grid-template-columns: 5.2rem 1fr auto;
     align-items: center;
-    gap: 12px;
+    gap: var(--space-5);
     min-height: 60px;
-    padding: 8px 4px;
+    padding: var(--space-3) var(--space-1);
     border-bottom: 1px solid var(--line);
     color: inherit;
     text-decoration: none;
@@ -47,7 +47,7 @@ const target = computed(() => ({
     text-decoration: underline;
 }
 .share {
-    font-size: 1.3rem;
+    font-size: var(--size-title);
 }
 .what {
     display: grid;
@@ -55,7 +55,7 @@ const target = computed(() => ({
     min-width: 0;
 }
 .what .quiet {
-    font-size: 0.92rem;
+    font-size: var(--size-small);
 }
 .verdict {
     font-weight: 700;

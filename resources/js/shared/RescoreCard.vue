@@ -59,41 +59,36 @@ const answer = computed(() => {
 <style scoped>
 .card {
     border: 2px solid var(--line);
-    border-radius: 12px;
-    padding: 14px 16px;
+    border-radius: var(--round-large);
+    padding: var(--space-5) var(--space-6);
     display: grid;
-    gap: 6px;
+    gap: var(--space-2);
     background: var(--panel);
 }
 .turned {
     border-color: var(--part);
 }
 h3 {
-    font-size: 1.05rem;
+    font-size: var(--size-strong);
 }
 .figures {
-    font-size: 1.5rem;
+    font-size: var(--size-head);
 }
 ul {
     list-style: none;
-    margin: 8px 0 0;
+    margin: var(--space-3) 0 0;
     padding: 0;
     display: grid;
-    gap: 6px;
+    gap: var(--space-2);
 }
 li {
     display: grid;
     grid-template-columns: auto auto auto 1fr;
-    gap: 8px;
+    gap: var(--space-3);
     align-items: center;
 }
 .none {
-    font-size: 0.85rem;
+    font-size: var(--size-small);
     color: var(--quiet);
-}
-summary {
-    cursor: pointer;
-    min-height: 44px;
-    font-weight: 600;
 }
 </style>

@@ -10,9 +10,9 @@ defineProps<{ on?: boolean; dotted?: boolean }>();
 <style scoped>
 .tap {
     min-height: 56px;
-    padding: 6px 12px;
+    padding: var(--space-2) var(--space-5);
     border: 2px solid var(--line);
-    border-radius: 12px;
+    border-radius: var(--round-large);
     background: var(--panel);
     color: var(--ink);
     cursor: pointer;

@@ -51,19 +51,19 @@ function press({ kind, to, gauges, value }: BenchButton): void {
 <style scoped>
 h2 {
     font-size: 1rem;
-    margin: 8px 0 4px;
+    margin: var(--space-3) 0 var(--space-1);
 }
 .taps {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(128px, 1fr));
-    gap: 6px;
+    gap: var(--space-2);
 }
 .large {
     grid-template-columns: repeat(auto-fill, minmax(148px, 1fr));
-    gap: 10px;
+    gap: var(--space-4);
 }
 .large > * {
     min-height: 72px;
-    font-size: 1.1rem;
+    font-size: var(--size-strong);
 }
 </style>

@@ -40,11 +40,11 @@ summary {
 }
 a {
     display: inline-block;
-    padding: 10px 16px 10px 0;
+    padding: var(--space-4) var(--space-6) var(--space-4) 0;
 }
 input {
     display: block;
-    margin-top: 6px;
+    margin-top: var(--space-2);
     min-height: 44px;
 }
 </style>

@@ -26,16 +26,16 @@ const open = computed(() => props.bench.steps.filter(({ outcome }) => outcome ==
 <style scoped>
 .open {
     display: grid;
-    gap: 6px;
-    padding: 10px 14px;
+    gap: var(--space-2);
+    padding: var(--space-4) var(--space-5);
     border: 2px dotted var(--part);
-    border-radius: 10px;
+    border-radius: var(--round-middle);
 }
 .open p {
     margin: 0;
     display: flex;
     flex-wrap: wrap;
-    gap: 8px;
+    gap: var(--space-3);
     align-items: center;
 }
 </style>

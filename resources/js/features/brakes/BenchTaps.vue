@@ -43,7 +43,7 @@ const limited = computed(() => {
 <style scoped>
 .seen {
     display: grid;
-    gap: 16px;
+    gap: var(--space-6);
     align-content: start;
 }
 summary {
@@ -53,7 +53,7 @@ summary {
     cursor: pointer;
     font-weight: 600;
     border: 2px solid var(--line);
-    border-radius: 10px;
-    padding: 0 16px;
+    border-radius: var(--round-middle);
+    padding: 0 var(--space-6);
 }
 </style>

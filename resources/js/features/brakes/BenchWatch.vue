@@ -44,15 +44,15 @@ const stopwatch = computed(() => {
 <style scoped>
 .watch {
     display: grid;
-    gap: 12px;
+    gap: var(--space-5);
 }
 .clock {
     display: grid;
     justify-items: center;
-    gap: 6px;
-    padding: 14px;
+    gap: var(--space-2);
+    padding: var(--space-5);
     border: 4px solid var(--ink);
-    border-radius: 16px;
+    border-radius: var(--round-sheet);
     background: var(--panel);
     color: var(--ink);
     cursor: pointer;
@@ -68,12 +68,12 @@ const stopwatch = computed(() => {
     font-variant-numeric: tabular-nums;
 }
 .lost {
-    font-size: 1.25rem;
+    font-size: var(--size-title);
     margin: 0;
 }
 .pair {
     display: grid;
     grid-template-columns: 1fr 1fr;
-    gap: 14px;
+    gap: var(--space-5);
 }
 </style>

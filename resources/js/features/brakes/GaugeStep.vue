@@ -31,7 +31,7 @@ const move = (by: number): void => void (value.value = Math.min(200, Math.max(0,
 <style scoped>
 .step {
     display: grid;
-    gap: 6px;
+    gap: var(--space-2);
     min-width: 0;
 }
 label {
@@ -41,14 +41,14 @@ label {
     font-weight: 700;
 }
 input {
-    font: 700 2rem/1 var(--display-face);
+    font: 700 var(--size-figure)/1 var(--display-face);
     width: 100%;
     min-height: 52px;
     text-align: center;
     color: var(--ink);
     background: var(--panel);
     border: 2px solid var(--line);
-    border-radius: 10px;
+    border-radius: var(--round-middle);
     appearance: textfield;
 }
 input::-webkit-inner-spin-button {
@@ -57,7 +57,7 @@ input::-webkit-inner-spin-button {
 .moves {
     display: grid;
     grid-template-columns: 1fr 1fr;
-    gap: 6px;
+    gap: var(--space-2);
     font-weight: 700;
 }
 </style>

@@ -78,24 +78,24 @@ const down = computed(() => props.cab.stateOf('pedal', 'up') === 'down');
 <style scoped>
 .controls {
     display: grid;
-    gap: 10px;
+    gap: var(--space-4);
 }
 .switches {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-    gap: 8px;
+    gap: var(--space-3);
 }
 .row {
     display: grid;
     grid-template-columns: repeat(3, minmax(0, 1fr));
-    gap: 8px;
+    gap: var(--space-3);
 }
 .controls :deep(.tap) {
     text-align: start;
 }
 .switch strong {
     display: block;
-    font-size: 1.1rem;
+    font-size: var(--size-strong);
 }
 /* The two valves are told apart by feel: one has corners, one has none. */
 .switch.tractor-valve {
@@ -105,24 +105,24 @@ const down = computed(() => props.cab.stateOf('pedal', 'up') === 'down');
 .switch.trailer-valve {
     border-radius: 32px;
     border-width: 3px;
-    padding-left: 26px;
+    padding-left: var(--space-8);
 }
 .foot {
     display: grid;
     grid-template-columns: 1fr auto;
-    gap: 8px 14px;
+    gap: var(--space-3) var(--space-5);
     align-items: center;
 }
 .controls :deep(.pedal) {
     min-height: 72px;
-    font-size: 1.1rem;
+    font-size: var(--size-strong);
     text-align: center;
     user-select: none;
     touch-action: none;
 }
 .stays {
     display: flex;
-    gap: 8px;
+    gap: var(--space-3);
     align-items: center;
     min-height: 48px;
 }

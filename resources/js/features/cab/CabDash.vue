@@ -38,19 +38,19 @@ const run = (): void => props.cab.touch({ kind: minute.value === undefined ? 'mi
 .dash {
     display: grid;
     grid-template-columns: 1fr 1fr;
-    gap: 8px 14px;
-    padding: 14px;
+    gap: var(--space-3) var(--space-5);
+    padding: var(--space-5);
     background: var(--sunken);
-    border-radius: 16px;
+    border-radius: var(--round-sheet);
 }
 .warn {
     margin: 0;
     display: grid;
     place-content: center;
     grid-auto-flow: column;
-    gap: 8px;
+    gap: var(--space-3);
     border: 3px solid var(--line);
-    border-radius: 10px;
+    border-radius: var(--round-middle);
     color: var(--quiet);
     background: var(--panel);
 }
@@ -58,12 +58,12 @@ const run = (): void => props.cab.touch({ kind: minute.value === undefined ? 'mi
     border: 5px dashed var(--lost);
     color: var(--lost);
     font-weight: 800;
-    font-size: 1.25rem;
+    font-size: var(--size-title);
 }
 .watch {
     min-height: 72px;
     border: 3px solid var(--ink);
-    border-radius: 12px;
+    border-radius: var(--round-large);
     background: var(--panel);
     color: var(--ink);
     cursor: pointer;
@@ -71,7 +71,7 @@ const run = (): void => props.cab.touch({ kind: minute.value === undefined ? 'mi
 }
 .watch strong {
     display: block;
-    font-size: 1.9rem;
+    font-size: var(--size-figure);
     line-height: 1.1;
 }
 .watch.on {
@@ -87,9 +87,9 @@ const run = (): void => props.cab.touch({ kind: minute.value === undefined ? 'mi
 .sound {
     justify-self: end;
     min-height: 44px;
-    padding: 0 14px;
+    padding: 0 var(--space-5);
     border: 2px solid var(--line);
-    border-radius: 8px;
+    border-radius: var(--round-middle);
     background: none;
     color: var(--ink);
     cursor: pointer;
@@ -100,9 +100,9 @@ const run = (): void => props.cab.touch({ kind: minute.value === undefined ? 'mi
         position: sticky;
         top: 0;
         z-index: 2;
-        padding: 6px 10px;
-        gap: 4px 10px;
-        border-radius: 0 0 16px 16px;
+        padding: var(--space-2) var(--space-4);
+        gap: var(--space-1) var(--space-4);
+        border-radius: 0 0 var(--round-sheet) var(--round-sheet);
         box-shadow: 0 3px 0 var(--line);
     }
     .watch {

@@ -112,12 +112,12 @@ async function begin(): Promise<void> {
 <style scoped>
 .form {
     display: grid;
-    gap: 16px;
+    gap: var(--space-6);
     max-width: 620px;
 }
 .form label {
     display: grid;
-    gap: 6px;
+    gap: var(--space-2);
     font-weight: 700;
 }
 .about {

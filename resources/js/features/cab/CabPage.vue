@@ -72,16 +72,16 @@ const age = (began: number): string => minutes(Date.now() - began);
 <style scoped>
 .cab-page {
     display: grid;
-    gap: 16px;
+    gap: var(--space-6);
 }
 .waiting {
     display: flex;
     flex-wrap: wrap;
-    gap: 8px 12px;
+    gap: var(--space-3) var(--space-5);
     align-items: center;
-    padding: 12px 16px;
+    padding: var(--space-5) var(--space-6);
     border: 3px double var(--ink);
-    border-radius: 12px;
+    border-radius: var(--round-large);
 }
 .waiting p {
     flex: 1 1 260px;

@@ -48,7 +48,7 @@ const next = computed(() => nextTime(props.judged));
 <style scoped>
 .result {
     display: grid;
-    gap: 12px;
+    gap: var(--space-5);
 }
 .result p {
     margin: 0;
@@ -57,7 +57,7 @@ h1::first-letter {
     text-transform: uppercase;
 }
 .next {
-    padding: 12px 16px;
+    padding: var(--space-5) var(--space-6);
     border-left: 6px double var(--ink);
     background: var(--sunken);
 }

@@ -28,7 +28,7 @@ const broken = computed(
 </script>
 
 <template>
-    <p v-if="why" role="alert" class="why">{{ why }}</p>
+    <p v-if="why" role="alert" class="alert">{{ why }}</p>
     <CabResult v-if="judged" :judged="judged" :choice="choice" />
     <template v-else>
         <h1 class="visually-hidden">Air cab, {{ choice.vehicle.name }}</h1>
@@ -83,31 +83,22 @@ const broken = computed(
 .cab {
     display: grid;
     grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr);
-    gap: 14px 20px;
+    gap: var(--space-5) var(--space-7);
     align-items: start;
 }
 .column {
     display: grid;
-    gap: 14px;
+    gap: var(--space-5);
 }
 label.suspect {
     display: grid;
-    gap: 6px;
+    gap: var(--space-2);
     max-width: 520px;
     font-weight: 700;
 }
 .names {
     margin: 0;
     padding-left: 1.4em;
-}
-.acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 10px;
-    margin: 0;
-}
-.why {
-    margin: 0;
 }
 @media (max-width: 900px) {
     .cab {

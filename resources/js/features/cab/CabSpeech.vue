@@ -60,12 +60,12 @@ const standIn = (): CaptionSource =>
 <style scoped>
 .speech {
     display: grid;
-    gap: 8px;
+    gap: var(--space-3);
 }
 .picks {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
-    gap: 8px;
+    gap: var(--space-3);
 }
 .picks > * {
     text-align: start;

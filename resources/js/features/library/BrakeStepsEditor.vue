@@ -114,34 +114,34 @@ function move(index: number, by: number): void {
     padding: 0;
     list-style: none;
     display: grid;
-    gap: 10px;
+    gap: var(--space-4);
 }
 li {
     display: grid;
-    gap: 8px;
-    padding: 10px 14px;
+    gap: var(--space-3);
+    padding: var(--space-4) var(--space-5);
     border: 2px solid var(--line);
-    border-radius: 10px;
+    border-radius: var(--round-middle);
 }
 header {
     display: flex;
     flex-wrap: wrap;
-    gap: 8px;
+    gap: var(--space-3);
     align-items: center;
     justify-content: space-between;
 }
 .moves {
     display: flex;
-    gap: 6px;
+    gap: var(--space-2);
 }
 .figures {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
-    gap: 8px 14px;
+    gap: var(--space-3) var(--space-5);
 }
 label {
     display: grid;
-    gap: 4px;
+    gap: var(--space-1);
     align-content: start;
     font-weight: 600;
 }

@@ -21,11 +21,11 @@ defineProps<{ changes: Schemas['ChangeResource'][] }>();
 dl {
     margin: 0;
     display: grid;
-    gap: 10px;
+    gap: var(--space-4);
 }
 dt {
     font-weight: 600;
-    font-size: 0.95rem;
+    font-size: var(--size-quiet);
 }
 dd {
     margin: 0;

@@ -44,9 +44,9 @@ const shown = ref<(typeof leaves)[number]['id']>('rules');
 .leaves {
     display: flex;
     flex-wrap: wrap;
-    gap: 4px 22px;
+    gap: var(--space-1) var(--space-7);
     border-bottom: 2px solid var(--ink);
-    margin-bottom: 18px;
+    margin-bottom: var(--space-6);
 }
 button {
     background: none;

@@ -76,12 +76,12 @@ async function drop(): Promise<void> {
                 <NButton type="primary" data-test="publish" @click="publishing = !publishing">Put in force</NButton>
             </div>
         </header>
-        <div v-if="why" class="why" role="alert">
+        <div v-if="why" class="alert acts" role="alert">
             <p>{{ why }}</p>
             <NButton v-if="saving === 'conflict'" @click="open.reload">Load it again</NButton>
             <NButton v-else-if="saving === 'kept'" @click="open.save">Try again</NButton>
         </div>
-        <section v-if="publishing" class="publish" aria-label="Put in force">
+        <section v-if="publishing" class="publish acts" aria-label="Put in force">
             <template v-if="draft.may_publish">
                 <label for="from">In force from</label>
                 <NDatePicker
@@ -122,44 +122,32 @@ async function drop(): Promise<void> {
 <style scoped>
 .page {
     max-width: 1400px;
-    gap: 18px;
+    gap: var(--space-6);
 }
 .head {
     display: flex;
     flex-wrap: wrap;
     justify-content: space-between;
     align-items: end;
-    gap: 12px 24px;
-}
-.acts,
-.publish,
-.why {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 10px;
-    align-items: center;
+    gap: var(--space-5) var(--space-8);
 }
 .publish {
-    padding: 14px 16px;
+    padding: var(--space-5) var(--space-6);
     background: var(--sunken);
-    border-radius: 12px;
+    border-radius: var(--round-large);
 }
 .publish label {
     font-weight: 700;
 }
-.why {
-    border-left: 8px solid var(--lost);
-    padding-left: 16px;
-}
 .plan {
     background: var(--sunken);
-    border-radius: 12px;
-    padding: 10px 0;
+    border-radius: var(--round-large);
+    padding: var(--space-4) 0;
 }
 .split {
     display: grid;
     grid-template-columns: minmax(0, 1fr) minmax(300px, 400px);
-    gap: 36px;
+    gap: var(--space-9);
     align-items: start;
 }
 .effect {

@@ -60,22 +60,22 @@ const count = computed(() => {
 aside,
 section {
     display: grid;
-    gap: 12px;
+    gap: var(--space-5);
     align-content: start;
 }
 aside {
-    gap: 24px;
+    gap: var(--space-8);
 }
 h2 {
-    font-size: 1.1rem;
+    font-size: var(--size-strong);
 }
 .faults {
     border-left: 8px solid var(--lost);
-    padding-left: 14px;
+    padding-left: var(--space-5);
 }
 ul {
     margin: 0;
-    padding-left: 18px;
+    padding-left: var(--space-6);
 }
 li {
     overflow-wrap: anywhere;

@@ -83,26 +83,26 @@ const set = (id: string, key: Ends, value: number | null): void =>
 <style scoped>
 .figures {
     display: grid;
-    gap: 22px;
+    gap: var(--space-7);
 }
 section {
     display: grid;
-    gap: 8px;
-    padding-bottom: 16px;
+    gap: var(--space-3);
+    padding-bottom: var(--space-6);
     border-bottom: 1px solid var(--line);
 }
 h3 {
-    font-size: 1.05rem;
+    font-size: var(--size-strong);
 }
 h3 span {
-    font: 400 0.95rem var(--text-face);
+    font: 400 var(--size-quiet) var(--text-face);
 }
 .ends {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-    gap: 8px 14px;
+    gap: var(--space-3) var(--space-5);
 }
 .ends span {
-    font-size: 0.9rem;
+    font-size: var(--size-small);
 }
 </style>

@@ -41,7 +41,7 @@ async function bring(kind: Kind, event: Event): Promise<void> {
         <template #default="{ data }">
             <main class="page">
                 <h1>What is asked, and of which vehicles?</h1>
-                <div v-if="why.length > 0" class="why" role="alert">
+                <div v-if="why.length > 0" class="alert" role="alert">
                     <p><strong>Nothing was imported.</strong></p>
                     <ul>
                         <li v-for="line in why" :key="line">{{ line }}</li>
@@ -93,11 +93,11 @@ async function bring(kind: Kind, event: Event): Promise<void> {
 .shelves {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
-    gap: 32px 48px;
+    gap: var(--space-9) var(--space-10);
 }
 .drafts {
     list-style: none;
-    margin: 8px 0 0;
+    margin: var(--space-3) 0 0;
     padding: 0;
 }
 .drafts li {
@@ -115,10 +115,6 @@ async function bring(kind: Kind, event: Event): Promise<void> {
 }
 .bring:focus-within {
     outline: 3px solid var(--late);
-    border-radius: 10px;
-}
-.why {
-    border-left: 8px solid var(--lost);
-    padding-left: 16px;
+    border-radius: var(--round-middle);
 }
 </style>

@@ -65,7 +65,7 @@ header {
     justify-content: space-between;
     align-items: end;
     min-height: 48px;
-    padding-bottom: 6px;
+    padding-bottom: var(--space-2);
     border-bottom: 2px solid var(--ink);
 }
 article {
@@ -78,23 +78,17 @@ article {
     text-align: left;
     background: none;
     border: 0;
-    padding: 8px 0;
+    padding: var(--space-3) 0;
     cursor: pointer;
     line-height: 1.25;
 }
 .name {
     font-weight: 700;
-    font-size: 1.08rem;
+    font-size: var(--size-strong);
 }
 .body {
     display: grid;
-    gap: 12px;
-    padding: 0 0 18px;
-}
-.acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px 18px;
-    align-items: center;
+    gap: var(--space-5);
+    padding: 0 0 var(--space-6);
 }
 </style>

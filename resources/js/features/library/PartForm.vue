@@ -139,26 +139,26 @@ function say(code: string, text: string): void {
 <style scoped>
 .form {
     display: grid;
-    gap: 12px;
-    padding: 6px 0 20px;
+    gap: var(--space-5);
+    padding: var(--space-2) 0 var(--space-7);
 }
 .line {
     display: grid;
     grid-template-columns: 140px 1fr;
-    gap: 6px 12px;
+    gap: var(--space-2) var(--space-5);
     align-items: center;
     padding: 3px 0;
 }
 .points {
     display: flex;
     flex-wrap: wrap;
-    gap: 8px;
+    gap: var(--space-3);
 }
 .point {
     min-height: 44px;
-    padding: 4px 12px;
+    padding: var(--space-1) var(--space-5);
     border: 2px dashed var(--line);
-    border-radius: 10px;
+    border-radius: var(--round-middle);
     background: none;
     cursor: pointer;
 }
@@ -173,15 +173,10 @@ function say(code: string, text: string): void {
 .grid {
     display: grid;
     grid-template-columns: 140px minmax(160px, 320px);
-    gap: 8px 12px;
+    gap: var(--space-3) var(--space-5);
     align-items: center;
 }
 label {
-    font-weight: 600;
-}
-summary {
-    cursor: pointer;
-    min-height: 44px;
     font-weight: 600;
 }
 </style>

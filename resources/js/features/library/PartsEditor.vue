@@ -116,26 +116,26 @@ function add(section: string, stop: string): void {
 <style scoped>
 .parts {
     display: grid;
-    gap: 26px;
+    gap: var(--space-8);
 }
 .find {
     font: inherit;
     color: inherit;
     background: var(--panel);
     border: 2px solid var(--line);
-    border-radius: 10px;
+    border-radius: var(--round-middle);
     min-height: 48px;
-    padding: 0 12px;
+    padding: 0 var(--space-5);
     max-width: 340px;
 }
 .stop {
     display: grid;
-    gap: 6px;
-    padding: 8px 0;
+    gap: var(--space-2);
+    padding: var(--space-3) 0;
     justify-items: start;
 }
 h3 {
-    font-size: 0.95rem;
+    font-size: var(--size-quiet);
 }
 ul {
     list-style: none;
@@ -171,6 +171,6 @@ li {
 }
 small {
     font-weight: 400;
-    margin-left: 8px;
+    margin-left: var(--space-3);
 }
 </style>

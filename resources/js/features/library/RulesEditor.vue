@@ -144,14 +144,14 @@ const draws = computed(() => props.document.forms?.draw ?? []);
 <style scoped>
 .rules {
     display: grid;
-    gap: 14px;
+    gap: var(--space-5);
 }
 h2 {
-    margin-top: 14px;
+    margin-top: var(--space-5);
 }
 .field {
     display: grid;
-    gap: 6px;
+    gap: var(--space-2);
     align-content: end;
 }
 label,
@@ -161,14 +161,14 @@ label,
 .numbers {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(240px, 1fr));
-    gap: 14px 20px;
+    gap: var(--space-5) var(--space-7);
 }
 .question {
     display: grid;
     grid-template-columns: minmax(180px, 1fr) minmax(220px, 1.2fr) minmax(200px, 1.4fr);
-    gap: 6px 18px;
+    gap: var(--space-2) var(--space-6);
     align-items: center;
-    padding-bottom: 12px;
+    padding-bottom: var(--space-5);
     border-bottom: 1px solid var(--line);
 }
 @media (max-width: 1100px) {

@@ -52,16 +52,16 @@ function set(section: string, key: 'percent' | 'misses_allowed', value: number |
 summary {
     cursor: pointer;
     font-weight: 700;
-    padding: 8px 0;
+    padding: var(--space-3) 0;
 }
 .marks {
     display: grid;
-    gap: 8px;
+    gap: var(--space-3);
 }
 .mark {
     display: grid;
     grid-template-columns: minmax(140px, 1fr) repeat(2, minmax(120px, 180px));
-    gap: 10px;
+    gap: var(--space-4);
     align-items: center;
 }
 @media (max-width: 560px) {

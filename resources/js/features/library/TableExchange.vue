@@ -48,7 +48,7 @@ async function take(event: Event): Promise<void> {
             <NButton tag="span" type="primary">Import table into draft</NButton>
         </label>
         <p v-if="done" role="status">{{ done }}</p>
-        <div v-if="why.length > 0" role="alert" class="why">
+        <div v-if="why.length > 0" role="alert" class="alert">
             <p><strong>Nothing was imported.</strong></p>
             <ul>
                 <li v-for="line in why" :key="line">{{ line }}</li>
@@ -60,15 +60,11 @@ async function take(event: Event): Promise<void> {
 <style scoped>
 .table {
     display: grid;
-    gap: 14px;
+    gap: var(--space-5);
     justify-items: start;
 }
 .bring:focus-within {
     outline: 3px solid var(--late);
-    border-radius: 10px;
-}
-.why {
-    border-left: 8px solid var(--lost);
-    padding-left: 16px;
+    border-radius: var(--round-middle);
 }
 </style>

@@ -109,29 +109,25 @@ const facts = ['suspension', 'brakes', 'wheels', 'hub'] as const;
 <style scoped>
 .unit {
     display: grid;
-    gap: 10px;
-    padding: 14px;
+    gap: var(--space-4);
+    padding: var(--space-5);
     border: 2px solid var(--line);
-    border-radius: 12px;
+    border-radius: var(--round-large);
 }
 .head,
 .axle {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(128px, 1fr));
-    gap: 8px;
+    gap: var(--space-3);
     align-items: center;
 }
 .axle {
-    padding-top: 10px;
+    padding-top: var(--space-4);
     border-top: 1px solid var(--line);
 }
 .flags {
     display: grid;
     grid-column: span 2;
     grid-template-columns: auto auto;
-}
-.acts {
-    display: flex;
-    gap: 8px;
 }
 </style>

@@ -119,14 +119,14 @@ function addTrailer(): void {
 .vehicle,
 .field {
     display: grid;
-    gap: 12px;
+    gap: var(--space-5);
     justify-items: stretch;
 }
 .field {
-    gap: 6px;
+    gap: var(--space-2);
 }
 h2 {
-    margin-top: 12px;
+    margin-top: var(--space-5);
 }
 label,
 label span {
@@ -135,6 +135,6 @@ label span {
 .grid {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
-    gap: 12px 18px;
+    gap: var(--space-5) var(--space-6);
 }
 </style>

@@ -131,16 +131,16 @@ const defect = (index: number, key: 'component' | 'axle' | 'what', value: string
 <style scoped>
 .facts {
     display: grid;
-    gap: 10px;
+    gap: var(--space-4);
     justify-items: start;
 }
 h2 {
-    margin-top: 12px;
+    margin-top: var(--space-5);
 }
 .row {
     display: grid;
     grid-template-columns: 1.4fr 1fr 1fr auto;
-    gap: 8px;
+    gap: var(--space-3);
     width: 100%;
     align-items: center;
 }

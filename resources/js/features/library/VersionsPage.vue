@@ -68,7 +68,7 @@ watch([before, after], async ([from, to]) => {
 .choose {
     display: grid;
     grid-template-columns: auto 1fr auto 1fr;
-    gap: 12px;
+    gap: var(--space-5);
     align-items: center;
     max-width: 720px;
 }

@@ -138,21 +138,21 @@ summary {
 form {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(min(100%, 220px), 1fr));
-    gap: 10px;
+    gap: var(--space-4);
     align-items: start;
 }
 fieldset {
     border: 2px solid var(--line);
-    border-radius: 10px;
+    border-radius: var(--round-middle);
     grid-column: 1 / -1;
     display: flex;
     flex-wrap: wrap;
-    gap: 4px 20px;
+    gap: var(--space-1) var(--space-7);
 }
 .point {
     display: flex;
     align-items: center;
-    gap: 8px;
+    gap: var(--space-3);
     min-height: 48px;
 }
 input[type='checkbox'] {

@@ -34,9 +34,9 @@ const told = (state: keyof typeof states, missing: string[]): string =>
 <style scoped>
 .amended {
     display: grid;
-    gap: 6px;
+    gap: var(--space-2);
     border-left: 8px solid var(--late);
-    padding-left: 16px;
+    padding-left: var(--space-6);
 }
 ul {
     margin: 0;

@@ -30,13 +30,8 @@ defineProps<{ earlier: NonNullable<Result['earlier_scoring']> }>();
 <style scoped>
 .earlier {
     display: grid;
-    gap: 6px;
+    gap: var(--space-2);
     border-left: 8px double var(--line);
-    padding-left: 16px;
-}
-summary {
-    cursor: pointer;
-    min-height: 44px;
-    font-weight: 600;
+    padding-left: var(--space-6);
 }
 </style>

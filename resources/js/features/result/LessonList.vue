@@ -60,18 +60,18 @@ details {
 summary {
     display: flex;
     align-items: center;
-    gap: 12px;
+    gap: var(--space-5);
     min-height: 52px;
     cursor: pointer;
     font-weight: 700;
 }
 summary .numeral {
     margin-left: auto;
-    font-size: 1.2rem;
+    font-size: var(--size-title);
 }
 summary::before {
     content: '+';
-    font: 700 1.3rem var(--display-face);
+    font: 700 var(--size-title) var(--display-face);
     width: 1em;
 }
 details[open] > summary::before {
@@ -79,15 +79,15 @@ details[open] > summary::before {
 }
 ul {
     list-style: none;
-    margin: 0 0 18px;
+    margin: 0 0 var(--space-6);
     padding: 0;
     display: grid;
-    gap: 14px;
+    gap: var(--space-5);
 }
 li {
     display: grid;
     grid-template-columns: 28px 1fr;
-    gap: 14px;
+    gap: var(--space-5);
 }
 .correction {
     color: var(--lost);

@@ -85,10 +85,10 @@ const mayCompare = computed(() => user.value?.sees_all_students === true);
 <style scoped>
 section {
     display: grid;
-    gap: 12px;
+    gap: var(--space-5);
     min-width: 0;
 }
 .about {
-    margin-bottom: -20px;
+    margin-bottom: calc(-1 * var(--space-7));
 }
 </style>

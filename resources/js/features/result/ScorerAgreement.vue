@@ -45,19 +45,19 @@ void readAgreement(props.result.card.id)
 <style scoped>
 section {
     display: grid;
-    gap: 10px;
+    gap: var(--space-4);
 }
 ul {
     list-style: none;
     margin: 0;
     padding: 0;
     display: grid;
-    gap: 6px;
+    gap: var(--space-2);
 }
 li {
     display: grid;
     grid-template-columns: 24px 24px 1fr;
-    gap: 8px;
+    gap: var(--space-3);
     align-items: center;
 }
 </style>

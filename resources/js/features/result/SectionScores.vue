@@ -39,14 +39,14 @@ tbody th {
 td.wide {
     display: flex;
     align-items: center;
-    gap: 12px;
+    gap: var(--space-5);
     width: 100%;
 }
 .track {
     flex: 1;
     height: 14px;
     border: 2px solid var(--quiet);
-    border-radius: 7px;
+    border-radius: var(--round-small);
     overflow: hidden;
 }
 .bar {

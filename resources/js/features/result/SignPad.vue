@@ -69,13 +69,13 @@ const path = computed(() => strokePath(strokes.value));
 <style scoped>
 .pad {
     display: grid;
-    gap: 8px;
+    gap: var(--space-3);
 }
 svg {
     width: 100%;
     height: 170px;
     border: 2px solid var(--ink);
-    border-radius: 12px;
+    border-radius: var(--round-large);
     background: var(--panel);
     touch-action: none;
     cursor: crosshair;
@@ -92,10 +92,6 @@ svg {
     stroke: var(--line);
     stroke-width: 2;
     vector-effect: non-scaling-stroke;
-}
-.acts {
-    display: flex;
-    gap: 8px;
 }
 label {
     font-weight: 600;

@@ -70,12 +70,12 @@ async function keep(party: 'scorer' | 'student', name: string, strokes: number[]
 <style scoped>
 section {
     display: grid;
-    gap: 12px;
+    gap: var(--space-5);
 }
 .both {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(min(100%, 320px), 1fr));
-    gap: 24px;
+    gap: var(--space-8);
 }
 svg {
     width: 100%;
@@ -92,7 +92,7 @@ path {
 }
 .changed {
     border-left: 8px solid var(--late);
-    padding-left: 12px;
+    padding-left: var(--space-5);
     font-weight: 600;
 }
 </style>

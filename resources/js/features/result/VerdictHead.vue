@@ -37,9 +37,9 @@ const met = computed(() => props.result.sheet.checks.filter(({ met }) => met));
 .verdict {
     display: flex;
     flex-wrap: wrap;
-    gap: 16px 36px;
+    gap: var(--space-6) var(--space-9);
     align-items: center;
-    padding: 22px 0;
+    padding: var(--space-7) 0;
     border-top: 6px solid var(--tone);
     border-bottom: 2px solid var(--line);
 }
@@ -50,7 +50,7 @@ const met = computed(() => props.result.sheet.checks.filter(({ met }) => met));
 }
 .why {
     display: grid;
-    gap: 4px;
+    gap: var(--space-1);
     flex: 1 1 340px;
 }
 </style>

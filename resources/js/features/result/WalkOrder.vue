@@ -64,14 +64,9 @@ const strays = computed(() =>
 <style scoped>
 .plan {
     background: var(--sunken);
-    border-radius: 10px;
+    border-radius: var(--round-middle);
 }
 .ribbon {
     height: 360px;
-}
-summary {
-    cursor: pointer;
-    min-height: 44px;
-    font-weight: 600;
 }
 </style>

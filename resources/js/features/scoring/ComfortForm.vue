@@ -50,14 +50,14 @@ const switches = computed(() => [
 .switches {
     display: flex;
     flex-wrap: wrap;
-    gap: 8px;
+    gap: var(--space-3);
 }
 button {
     min-height: 48px;
-    padding: 0 14px;
+    padding: 0 var(--space-5);
     background: none;
     border: 2px dashed var(--quiet);
-    border-radius: 10px;
+    border-radius: var(--round-middle);
     cursor: pointer;
 }
 </style>

@@ -49,9 +49,9 @@ function begin(): void {
 
 <style scoped>
 .start {
-    padding: 28px 20px;
+    padding: var(--space-8) var(--space-7);
     display: grid;
-    gap: 18px;
+    gap: var(--space-6);
     max-width: 720px;
 }
 ul {
@@ -64,6 +64,6 @@ li {
     display: flex;
     align-items: center;
     border-bottom: 1px solid var(--line);
-    font-size: 1.1rem;
+    font-size: var(--size-strong);
 }
 </style>

@@ -44,7 +44,7 @@ function keep(): void {
 .figure {
     display: flex;
     flex-wrap: wrap;
-    gap: 8px;
+    gap: var(--space-3);
     align-items: center;
 }
 label {
@@ -58,7 +58,7 @@ input {
     color: inherit;
     background: var(--paper);
     border: 2px solid var(--line);
-    border-radius: 10px;
-    padding: 0 12px;
+    border-radius: var(--round-middle);
+    padding: 0 var(--space-5);
 }
 </style>

@@ -31,19 +31,19 @@ defineEmits<{ mark: [Found]; close: [] }>();
 .strip {
     display: flex;
     align-items: center;
-    gap: 12px;
-    padding: 8px 16px;
+    gap: var(--space-5);
+    padding: var(--space-3) var(--space-6);
     background: var(--ink);
     color: var(--paper);
     overflow-x: auto;
 }
 .typed {
-    font: 700 1.4rem var(--display-face);
+    font: 700 var(--size-head) var(--display-face);
     min-width: 2.4em;
 }
 ol {
     display: flex;
-    gap: 8px;
+    gap: var(--space-3);
     list-style: none;
     margin: 0;
     padding: 0;
@@ -51,11 +51,11 @@ ol {
 button {
     display: flex;
     align-items: center;
-    gap: 8px;
+    gap: var(--space-3);
     min-height: 48px;
-    padding: 0 12px;
+    padding: 0 var(--space-5);
     border: 2px solid var(--quiet);
-    border-radius: 10px;
+    border-radius: var(--round-middle);
     background: var(--panel);
     color: var(--ink);
     white-space: nowrap;

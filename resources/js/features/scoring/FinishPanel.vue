@@ -58,10 +58,20 @@ const part = computed(() => all.value.filter(({ state }) => ['partial', 'late', 
                 <ul>
                     <li v-for="{ item, state } in open" :key="item.id">
                         <StateGlyph :state="state" :size="20" named /> {{ item.name }}
-                        <button type="button" class="was" :data-settle="item.id" @click="walk.mark.settle(item, 'in_time')">
+                        <button
+                            type="button"
+                            class="was"
+                            :data-settle="item.id"
+                            @click="walk.mark.settle(item, 'in_time')"
+                        >
                             was said
                         </button>
-                        <button type="button" class="was late" :data-late="item.id" @click="walk.mark.settle(item, 'late')">
+                        <button
+                            type="button"
+                            class="was late"
+                            :data-late="item.id"
+                            @click="walk.mark.settle(item, 'late')"
+                        >
                             late
                         </button>
                     </li>
@@ -73,24 +83,19 @@ const part = computed(() => all.value.filter(({ state }) => ['partial', 'late', 
 
 <style scoped>
 .finish {
-    padding: 24px 20px 64px;
+    padding: var(--space-8) var(--space-7) var(--space-11);
     display: grid;
-    gap: 16px;
+    gap: var(--space-6);
     max-width: 1280px;
     margin: 0 auto;
 }
-.acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 12px;
-}
 .places {
     columns: 3 300px;
-    column-gap: 28px;
+    column-gap: var(--space-8);
 }
 section {
     break-inside: avoid;
-    padding-bottom: 18px;
+    padding-bottom: var(--space-6);
 }
 .place {
     display: flex;
@@ -102,7 +107,7 @@ section {
     background: none;
     border: 0;
     border-bottom: 2px solid var(--ink);
-    font: 700 1.1rem var(--display-face);
+    font: 700 var(--size-strong) var(--display-face);
     font-stretch: 88%;
     cursor: pointer;
     text-align: left;
@@ -121,14 +126,14 @@ section {
 }
 ul {
     list-style: none;
-    margin: 6px 0 0;
+    margin: var(--space-2) 0 0;
     padding: 0;
     display: grid;
-    gap: 4px;
+    gap: var(--space-1);
 }
 li {
     display: flex;
     align-items: center;
-    gap: 8px;
+    gap: var(--space-3);
 }
 </style>

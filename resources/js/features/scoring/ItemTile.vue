@@ -81,7 +81,7 @@ const word = computed(() => {
     grid-template-columns: 1fr 56px;
     background: var(--panel);
     border: 2px solid var(--line);
-    border-radius: 12px;
+    border-radius: var(--round-large);
     min-height: var(--tile, 64px);
     overflow: hidden;
 }
@@ -123,7 +123,7 @@ button {
     display: grid;
     grid-template-columns: auto 1fr auto;
     align-items: stretch;
-    padding: 0 8px 0 0;
+    padding: 0 var(--space-3) 0 0;
     text-align: left;
     min-width: 0;
 }
@@ -141,21 +141,21 @@ button {
     display: grid;
     align-content: center;
     min-width: 0;
-    padding: 6px 4px 6px 0;
+    padding: var(--space-2) var(--space-1) var(--space-2) 0;
 }
 kbd {
     align-self: center;
 }
 .name {
     font-weight: 650;
-    font-size: var(--tile-text, 1.08rem);
+    font-size: var(--tile-text, var(--size-strong));
     line-height: 1.2;
 }
 .where {
     font-weight: 400;
 }
 .word {
-    font-size: 0.88rem;
+    font-size: var(--size-small);
     line-height: 1.2;
     color: var(--quiet);
 }
@@ -172,8 +172,8 @@ kbd {
     flex-wrap: wrap;
     align-content: center;
     justify-content: center;
-    gap: 4px;
-    padding: 0 8px;
+    gap: var(--space-1);
+    padding: 0 var(--space-3);
 }
 .pip {
     width: 9px;

@@ -40,11 +40,11 @@ const rest = [
 
 <style scoped>
 .sheet {
-    padding: 14px 16px;
+    padding: var(--space-5) var(--space-6);
     background: var(--panel);
     border-bottom: 2px solid var(--ink);
     display: grid;
-    gap: 10px;
+    gap: var(--space-4);
 }
 header {
     display: flex;
@@ -55,7 +55,7 @@ dl {
     margin: 0;
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
-    gap: 6px 28px;
+    gap: var(--space-2) var(--space-8);
 }
 dl div {
     display: grid;

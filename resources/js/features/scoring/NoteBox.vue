@@ -57,10 +57,10 @@ async function keep(phrases: string[]): Promise<void> {
     display: flex;
     flex-wrap: wrap;
     align-items: center;
-    gap: 8px 12px;
+    gap: var(--space-3) var(--space-5);
 }
 .note {
-    padding: 10px 16px;
+    padding: var(--space-4) var(--space-6);
     background: var(--sunken);
 }
 .phrases {

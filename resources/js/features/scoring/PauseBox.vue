@@ -19,9 +19,9 @@ const reasons = ['Air pressure', 'Weather', 'Yard traffic', 'Student needs a bre
 .pause {
     display: flex;
     flex-wrap: wrap;
-    gap: 8px;
+    gap: var(--space-3);
     align-items: center;
-    padding: 12px 16px;
+    padding: var(--space-5) var(--space-6);
     background: var(--sunken);
     border-bottom: 2px solid var(--ink);
 }

@@ -72,32 +72,29 @@ const { swept, begin, pass, end, justSwept } = useSweep((ids) =>
 <style scoped>
 .place {
     display: grid;
-    gap: 12px;
+    gap: var(--space-5);
     align-content: start;
 }
 header {
     display: flex;
     flex-wrap: wrap;
     align-items: center;
-    gap: 4px 16px;
+    gap: var(--space-1) var(--space-6);
 }
 h1 {
-    font-size: 1.6rem;
+    font-size: var(--size-head);
 }
 .acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px;
     margin-left: auto;
 }
 .tiles {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(min(100%, var(--tile-width, 330px)), 1fr));
-    gap: 10px;
+    gap: var(--space-4);
 }
 @media (max-width: 700px) {
     h1 {
-        font-size: 1.3rem;
+        font-size: var(--size-title);
     }
     header p {
         display: none;

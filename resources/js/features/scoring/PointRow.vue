@@ -42,7 +42,7 @@ defineEmits<{ toggle: []; wrong: [] }>();
     grid-template-columns: 1fr 68px;
     background: var(--paper);
     border: 2px solid var(--line);
-    border-radius: 10px;
+    border-radius: var(--round-middle);
     overflow: hidden;
 }
 .row.on {
@@ -61,19 +61,19 @@ button {
 .point {
     display: grid;
     grid-template-columns: 52px 1fr auto;
-    gap: 10px;
+    gap: var(--space-4);
     align-items: center;
     text-align: left;
-    padding: 6px 10px 6px 8px;
+    padding: var(--space-2) var(--space-4) var(--space-2) var(--space-3);
 }
 .box {
     height: 36px;
     display: grid;
     place-items: center;
     border: 2px dashed var(--line);
-    border-radius: 8px;
+    border-radius: var(--round-middle);
     font-weight: 700;
-    font-size: 0.85rem;
+    font-size: var(--size-small);
 }
 .on .box {
     background: var(--strong);
@@ -86,7 +86,7 @@ button {
 }
 .wrong {
     border-left: 2px solid var(--line);
-    font-size: 0.88rem;
+    font-size: var(--size-small);
     color: var(--quiet);
 }
 .wrong[aria-pressed='true'] {

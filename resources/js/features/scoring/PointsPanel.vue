@@ -133,24 +133,24 @@ defineExpose({
 .panel {
     background: var(--panel);
     border: 2px solid var(--ink);
-    border-radius: 14px;
-    padding: 16px;
+    border-radius: var(--round-large);
+    padding: var(--space-6);
     display: grid;
-    gap: 12px;
+    gap: var(--space-5);
     align-content: start;
 }
 header {
     display: flex;
     justify-content: space-between;
     align-items: center;
-    gap: 8px;
+    gap: var(--space-3);
 }
 .group {
     display: grid;
-    gap: 8px;
+    gap: var(--space-3);
 }
 h3 {
-    font-size: 0.95rem;
+    font-size: var(--size-quiet);
     color: var(--quiet);
 }
 .defect {
@@ -162,7 +162,7 @@ footer,
 .notice {
     display: flex;
     flex-wrap: wrap;
-    gap: 8px;
+    gap: var(--space-3);
     align-items: center;
 }
 .notice label {
@@ -177,7 +177,7 @@ footer,
     color: inherit;
     background: var(--paper);
     border: 2px solid var(--line);
-    border-radius: 10px;
-    padding: 0 12px;
+    border-radius: var(--round-middle);
+    padding: 0 var(--space-5);
 }
 </style>

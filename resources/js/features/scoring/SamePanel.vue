@@ -63,24 +63,18 @@ function say(from: string, label: string): void {
 <style scoped>
 .same {
     display: grid;
-    gap: 8px;
-    padding: 12px 16px;
+    gap: var(--space-3);
+    padding: var(--space-5) var(--space-6);
     background: var(--sunken);
     border-bottom: 2px solid var(--ink);
     max-height: 46dvh;
     overflow-y: auto;
 }
-.acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px;
-    align-items: center;
-}
 button[aria-pressed] {
     min-height: 48px;
-    padding: 0 12px;
+    padding: 0 var(--space-5);
     border: 2px solid var(--line);
-    border-radius: 10px;
+    border-radius: var(--round-middle);
     background: var(--panel);
     cursor: pointer;
 }

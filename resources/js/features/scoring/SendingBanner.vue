@@ -40,9 +40,9 @@ function act(): void {
 .banner {
     display: flex;
     flex-wrap: wrap;
-    gap: 8px 16px;
+    gap: var(--space-3) var(--space-6);
     align-items: center;
-    padding: 8px 16px;
+    padding: var(--space-3) var(--space-6);
     background: var(--sunken);
     border-bottom: 2px solid var(--part);
 }

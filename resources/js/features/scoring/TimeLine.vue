@@ -71,7 +71,7 @@ const rows = computed(() => {
 
 <style scoped>
 .line {
-    padding: 14px 16px;
+    padding: var(--space-5) var(--space-6);
     background: var(--panel);
     border-bottom: 2px solid var(--ink);
     max-height: 62dvh;
@@ -90,7 +90,7 @@ ol {
 li {
     display: grid;
     grid-template-columns: 4rem 1fr auto;
-    gap: 10px;
+    gap: var(--space-4);
     align-items: center;
     min-height: 52px;
     border-bottom: 1px solid var(--line);

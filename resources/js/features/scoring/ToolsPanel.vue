@@ -78,14 +78,9 @@ async function share(): Promise<void> {
 <style scoped>
 .tools {
     display: grid;
-    gap: 12px;
-    padding: 12px 16px;
+    gap: var(--space-5);
+    padding: var(--space-5) var(--space-6);
     background: var(--sunken);
     border-bottom: 2px solid var(--ink);
-}
-.acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px;
 }
 </style>

@@ -82,8 +82,8 @@ const keeping = computed(() => keepingWords(props.walk.sending.value));
     display: flex;
     flex-wrap: wrap;
     align-items: center;
-    gap: 4px 16px;
-    padding: 8px 16px;
+    gap: var(--space-1) var(--space-6);
+    padding: var(--space-3) var(--space-6);
     border-bottom: 2px solid var(--ink);
 }
 .back {
@@ -99,14 +99,14 @@ const keeping = computed(() => keepingWords(props.walk.sending.value));
     min-width: 0;
 }
 .who .quiet {
-    font-size: 0.85rem;
+    font-size: var(--size-small);
     white-space: nowrap;
     overflow: hidden;
     text-overflow: ellipsis;
 }
 .clock,
 .count {
-    font-size: 1.75rem;
+    font-size: var(--size-figure);
     line-height: 1;
 }
 .clock {
@@ -116,15 +116,15 @@ const keeping = computed(() => keepingWords(props.walk.sending.value));
     color: var(--part);
 }
 small {
-    font: 400 0.9rem var(--text-face);
+    font: 400 var(--size-small) var(--text-face);
 }
 .warning {
     color: var(--part);
     font-weight: 700;
-    margin-left: 6px;
+    margin-left: var(--space-2);
 }
 .keeping {
-    font-size: 0.9rem;
+    font-size: var(--size-small);
     min-width: 76px;
 }
 .keeping.part {
@@ -136,8 +136,7 @@ small {
     font-weight: 700;
 }
 .acts {
-    display: flex;
-    gap: 8px;
+    flex-wrap: nowrap;
 }
 @media (max-width: 1000px) {
     .wide,
@@ -150,15 +149,15 @@ small {
 }
 @media (max-width: 700px) {
     .bar {
-        gap: 6px 12px;
-        padding: 6px 10px;
+        gap: var(--space-2) var(--space-5);
+        padding: var(--space-2) var(--space-4);
     }
     .who .quiet {
         display: none;
     }
     .clock,
     .count {
-        font-size: 1.4rem;
+        font-size: var(--size-head);
     }
     .acts {
         margin-left: auto;

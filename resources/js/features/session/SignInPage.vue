@@ -68,7 +68,7 @@ async function enter(): Promise<void> {
                     size="large"
                 />
             </NFormItem>
-            <p v-if="why" class="why" role="alert">{{ why }}</p>
+            <p v-if="why" class="alert" role="alert">{{ why }}</p>
             <NButton type="primary" size="large" attr-type="submit" :loading="busy">Sign in</NButton>
         </NForm>
     </main>
@@ -79,15 +79,15 @@ async function enter(): Promise<void> {
     min-height: 100vh;
     max-width: 1000px;
     margin: 0 auto;
-    padding: 24px;
+    padding: var(--space-8);
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
-    gap: 48px;
+    gap: var(--space-10);
     align-items: center;
 }
 .words {
     display: grid;
-    gap: 16px;
+    gap: var(--space-6);
 }
 .words h1 {
     font-size: clamp(3.2rem, 9vw, 6rem);
@@ -96,24 +96,20 @@ async function enter(): Promise<void> {
 }
 .demo {
     border: 3px solid var(--part);
-    border-radius: 10px;
-    padding: 12px 16px;
+    border-radius: var(--round-middle);
+    padding: var(--space-5) var(--space-6);
     font-weight: 700;
     color: var(--part);
 }
 .lead {
-    font-size: 1.35rem;
+    font-size: var(--size-title);
 }
 .form {
     display: grid;
-    gap: 18px;
-    padding: 28px;
+    gap: var(--space-6);
+    padding: var(--space-8);
     background: var(--panel);
     border: 2px solid var(--ink);
-    border-radius: 14px;
-}
-.why {
-    color: var(--lost);
-    font-weight: 600;
+    border-radius: var(--round-large);
 }
 </style>

@@ -62,7 +62,7 @@ async function take(files: FileList | null | undefined): Promise<void> {
 .add {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(min(100%, 320px), 1fr));
-    gap: 20px;
+    gap: var(--space-7);
 }
 .add > p {
     grid-column: 1 / -1;
@@ -71,10 +71,10 @@ async function take(files: FileList | null | undefined): Promise<void> {
     display: grid;
     align-content: center;
     justify-items: start;
-    gap: 8px;
-    padding: 22px;
+    gap: var(--space-3);
+    padding: var(--space-7);
     border: 3px dashed var(--line);
-    border-radius: 14px;
+    border-radius: var(--round-large);
     cursor: pointer;
 }
 .drop.over,
@@ -90,16 +90,16 @@ async function take(files: FileList | null | undefined): Promise<void> {
     font: inherit;
     color: var(--ink);
     min-height: 48px;
-    padding: 0 18px;
-    margin-right: 12px;
+    padding: 0 var(--space-6);
+    margin-right: var(--space-5);
     background: var(--panel);
     border: 2px solid var(--ink);
-    border-radius: 10px;
+    border-radius: var(--round-middle);
     cursor: pointer;
 }
 .paste {
     display: grid;
-    gap: 8px;
+    gap: var(--space-3);
     justify-items: start;
 }
 .paste > :deep(.n-input) {

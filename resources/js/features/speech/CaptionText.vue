@@ -48,9 +48,9 @@ watch(
 .captions {
     overflow-y: auto;
     max-height: min(70vh, 720px);
-    padding: 14px 18px;
+    padding: var(--space-5) var(--space-6);
     background: var(--sunken);
-    border-radius: 12px;
+    border-radius: var(--round-large);
     position: sticky;
     top: 12px;
 }

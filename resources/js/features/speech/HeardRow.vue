@@ -86,10 +86,10 @@ function keep(): void {
 .row {
     display: grid;
     grid-template-columns: 1fr auto;
-    gap: 4px 12px;
+    gap: var(--space-1) var(--space-5);
     align-items: center;
     border-left: 6px solid var(--strong);
-    padding: 4px 0 4px 10px;
+    padding: var(--space-1) 0 var(--space-1) var(--space-4);
 }
 .row.doubtful {
     border-left: 6px double var(--part);
@@ -108,14 +108,14 @@ function keep(): void {
 .what {
     display: grid;
     grid-template-columns: 3.2em 1fr auto;
-    gap: 8px;
+    gap: var(--space-3);
     align-items: baseline;
     min-height: 48px;
     border: 0;
     background: none;
     text-align: start;
     cursor: pointer;
-    padding: 4px;
+    padding: var(--space-1);
 }
 .said,
 .quote {
@@ -131,21 +131,20 @@ function keep(): void {
     -webkit-box-orient: vertical;
 }
 .acts {
-    display: flex;
-    gap: 4px;
-    align-items: center;
+    flex-wrap: nowrap;
+    gap: var(--space-1);
 }
 .change {
     grid-column: 1 / -1;
     display: flex;
     flex-wrap: wrap;
-    gap: 6px 18px;
+    gap: var(--space-2) var(--space-6);
     align-items: center;
-    padding: 6px 4px 10px 3.8em;
+    padding: var(--space-2) var(--space-1) var(--space-4) 3.8em;
 }
 .change label {
     display: inline-flex;
-    gap: 8px;
+    gap: var(--space-3);
     align-items: center;
     min-height: 44px;
 }

@@ -65,8 +65,8 @@ async function add(name: string, content: string): Promise<void> {
                         }}</RouterLink>
                     </p>
                 </header>
-                <p v-if="why" role="alert" class="why">{{ why }}</p>
-                <p v-for="warning in words?.warnings ?? []" :key="warning" role="status" class="why">{{ warning }}</p>
+                <p v-if="why" role="alert" class="alert">{{ why }}</p>
+                <p v-for="warning in words?.warnings ?? []" :key="warning" role="status" class="alert">{{ warning }}</p>
                 <AddWords
                     v-if="mayMark && (!words || adding)"
                     :busy="busy"
@@ -147,26 +147,21 @@ async function add(name: string, content: string): Promise<void> {
 </template>
 
 <style scoped>
-.why {
-    border-left: 6px solid var(--lost);
-    padding: 8px 12px;
-    background: var(--sunken);
-}
 .bar {
     display: flex;
     flex-wrap: wrap;
-    gap: 12px;
+    gap: var(--space-5);
     align-items: center;
     position: sticky;
     top: 0;
     z-index: 2;
     background: var(--paper);
-    padding: 8px 0;
+    padding: var(--space-3) 0;
     border-bottom: 2px solid var(--line);
 }
 .slide {
     display: grid;
-    gap: 4px;
+    gap: var(--space-1);
     width: 240px;
 }
 .slide input {
@@ -177,7 +172,7 @@ async function add(name: string, content: string): Promise<void> {
 .two {
     display: grid;
     grid-template-columns: minmax(0, 4fr) minmax(0, 7fr);
-    gap: 24px;
+    gap: var(--space-8);
     align-items: start;
 }
 ul {
@@ -185,7 +180,7 @@ ul {
     margin: 0;
     padding: 0;
     display: grid;
-    gap: 4px;
+    gap: var(--space-1);
 }
 @media (max-width: 900px) {
     .two {

@@ -164,7 +164,7 @@ async function start(then: 'walk' | 'words'): Promise<void> {
                 hot coolant cap.
             </p>
         </section>
-        <p v-if="why" class="why" role="alert">{{ why }}</p>
+        <p v-if="why" class="alert" role="alert">{{ why }}</p>
         <div class="acts">
             <NButton type="primary" size="large" :loading="busy" data-test="start" @click="start('walk')"
                 >Start the walk</NButton
@@ -190,38 +190,28 @@ async function start(then: 'walk' | 'words'): Promise<void> {
 
 <style scoped>
 .page {
-    gap: 22px;
+    gap: var(--space-7);
 }
 .form {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
-    gap: 20px 28px;
+    gap: var(--space-7) var(--space-8);
 }
 .field {
     display: grid;
     min-width: 0;
     grid-template-columns: minmax(0, 1fr);
-    gap: 6px;
+    gap: var(--space-2);
     align-content: start;
 }
 label {
     font-weight: 700;
 }
 .field p {
-    font-size: 0.95rem;
+    font-size: var(--size-quiet);
 }
 .caution {
     border-left: 8px solid var(--part);
-    padding: 4px 0 4px 16px;
-}
-.acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 12px;
-    align-items: center;
-}
-.why {
-    color: var(--lost);
-    font-weight: 700;
+    padding: var(--space-1) 0 var(--space-1) var(--space-6);
 }
 </style>

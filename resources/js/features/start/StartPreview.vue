@@ -24,13 +24,13 @@ defineProps<{ inspection: Schemas['InspectionResource']; drawn: boolean }>();
 <style scoped>
 .preview {
     display: grid;
-    gap: 12px;
-    padding: 16px;
+    gap: var(--space-5);
+    padding: var(--space-6);
     background: var(--sunken);
-    border-radius: 14px;
+    border-radius: var(--round-large);
     min-width: 0;
 }
 h2 .numeral {
-    font-size: 2rem;
+    font-size: var(--size-figure);
 }
 </style>

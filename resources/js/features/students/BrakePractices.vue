@@ -40,7 +40,7 @@ const helps = { guided: 'guided', alone: 'alone', exam: 'as in the exam' };
 li {
     display: grid;
     grid-template-columns: 30px 1fr;
-    padding: 8px 0;
+    padding: var(--space-3) 0;
     border-bottom: 1px solid var(--line);
 }
 .mark {

@@ -24,13 +24,13 @@ ol {
 li {
     display: grid;
     grid-template-columns: 1fr auto;
-    gap: 4px 16px;
-    padding: 9px 0;
+    gap: var(--space-1) var(--space-6);
+    padding: var(--space-3) 0;
 }
 .bar {
     grid-column: 1 / -1;
     height: 6px;
     background: var(--lost);
-    border-radius: 3px;
+    border-radius: var(--round-small);
 }
 </style>

@@ -79,13 +79,13 @@ function progress(record: Schemas['StudentRecordResource']): string {
 <style scoped>
 section {
     display: grid;
-    gap: 10px;
+    gap: var(--space-4);
     align-content: start;
     min-width: 0;
 }
 .two {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
-    gap: 32px 48px;
+    gap: var(--space-9) var(--space-10);
 }
 </style>

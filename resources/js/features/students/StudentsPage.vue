@@ -73,14 +73,14 @@ const wanted = ref('');
 
 <style scoped>
 .page {
-    gap: 18px;
+    gap: var(--space-6);
 }
 .search {
     max-width: 360px;
 }
 tbody th a {
     color: var(--ink);
-    font-size: 1.08rem;
+    font-size: var(--size-strong);
 }
 td:nth-child(5) {
     font-weight: 700;

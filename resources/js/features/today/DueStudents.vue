@@ -43,19 +43,19 @@ li {
     display: grid;
     grid-template-columns: 1.3fr 1fr 1.4fr auto;
     align-items: center;
-    gap: 4px 16px;
+    gap: var(--space-1) var(--space-6);
     min-height: 58px;
     border-bottom: 1px solid var(--line);
 }
 .name {
     font-weight: 700;
-    font-size: 1.1rem;
+    font-size: var(--size-strong);
     color: var(--ink);
 }
 @media (max-width: 640px) {
     li {
         grid-template-columns: 1fr auto;
-        padding: 8px 0;
+        padding: var(--space-3) 0;
     }
 }
 </style>

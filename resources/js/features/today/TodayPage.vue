@@ -72,28 +72,28 @@ const scores = computed(() => user.value?.may_score === true);
 <style scoped>
 section {
     display: grid;
-    gap: 8px;
+    gap: var(--space-3);
 }
 .under-way {
-    padding: 18px 20px 8px;
+    padding: var(--space-6) var(--space-7) var(--space-3);
     border: 3px solid var(--strong);
-    border-radius: 14px;
+    border-radius: var(--round-large);
     background: var(--panel);
 }
 .unsent {
     border-left: 8px solid var(--part);
-    padding-left: 16px;
+    padding-left: var(--space-6);
 }
 .head {
     display: flex;
     flex-wrap: wrap;
     align-items: center;
     justify-content: space-between;
-    gap: 12px;
+    gap: var(--space-5);
 }
 .recent {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(min(100%, 460px), 1fr));
-    column-gap: 40px;
+    column-gap: var(--space-9);
 }
 </style>

@@ -45,12 +45,8 @@ async function alongside(): Promise<void> {
     flex-wrap: wrap;
     justify-content: space-between;
     align-items: center;
-    gap: 8px 16px;
+    gap: var(--space-3) var(--space-6);
     min-height: 60px;
     border-bottom: 1px solid var(--line);
-}
-.acts {
-    display: flex;
-    gap: 8px;
 }
 </style>

@@ -78,8 +78,8 @@ const here = computed(() => places.value.find(({ id }) => id === sheet.value?.cu
 <style scoped>
 .plan {
     background: var(--sunken);
-    border-radius: 12px;
-    padding: 10px 0;
+    border-radius: var(--round-large);
+    padding: var(--space-4) 0;
 }
 ul {
     list-style: none;
@@ -87,12 +87,12 @@ ul {
     padding: 0;
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(min(100%, 320px), 1fr));
-    gap: 4px 28px;
+    gap: var(--space-1) var(--space-8);
 }
 li {
     display: flex;
     align-items: center;
-    gap: 10px;
+    gap: var(--space-4);
     min-height: 44px;
 }
 </style>

@@ -45,13 +45,13 @@ const tells = ({ outcome, what }: Step): boolean => outcome !== 'not-done' || wh
     margin: 0;
     padding: 0;
     display: grid;
-    gap: 4px;
+    gap: var(--space-1);
 }
 li {
     display: grid;
     grid-template-columns: 30px 1fr;
-    gap: 8px;
-    padding: 8px 10px;
+    gap: var(--space-3);
+    padding: var(--space-3) var(--space-4);
     border-left: 6px solid var(--line);
 }
 li.current {

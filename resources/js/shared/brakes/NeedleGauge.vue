@@ -87,6 +87,6 @@ circle {
     touch-action: none;
 }
 figcaption strong {
-    font-size: 1.5rem;
+    font-size: var(--size-head);
 }
 </style>

@@ -28,18 +28,18 @@ summary {
     text-underline-offset: 0.25em;
 }
 dl {
-    margin: 8px 0 0;
+    margin: var(--space-3) 0 0;
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
-    gap: 12px 24px;
+    gap: var(--space-5) var(--space-8);
 }
 dt {
     display: flex;
     align-items: center;
-    gap: 8px;
+    gap: var(--space-3);
     font-weight: 600;
 }
 dd {
-    margin: 0 0 0 32px;
+    margin: 0 0 0 var(--space-9);
 }
 </style>

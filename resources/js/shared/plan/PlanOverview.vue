@@ -35,8 +35,8 @@ const sections = computed(() => {
 <style scoped>
 .overview {
     display: flex;
-    gap: 4px;
-    padding: 4px 8px 20px;
+    gap: var(--space-1);
+    padding: var(--space-1) var(--space-3) var(--space-7);
 }
 .piece {
     position: relative;

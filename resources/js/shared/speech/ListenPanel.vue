@@ -54,20 +54,14 @@ function listen(): void {
 <style scoped>
 .listen {
     display: grid;
-    gap: 12px;
-    padding: 12px 16px;
+    gap: var(--space-5);
+    padding: var(--space-5) var(--space-6);
     background: var(--sunken);
     border-bottom: 2px solid var(--ink);
 }
-.acts {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 10px 16px;
-    align-items: center;
-}
 label {
     display: flex;
-    gap: 8px;
+    gap: var(--space-3);
     align-items: center;
 }
 label :deep(.n-input-number) {

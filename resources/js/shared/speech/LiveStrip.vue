@@ -43,9 +43,9 @@ const nameOf = (one: Suggestion): string => props.walk.items.value.find(({ id })
 .strip {
     display: flex;
     flex-wrap: wrap;
-    gap: 6px 12px;
+    gap: var(--space-2) var(--space-5);
     align-items: center;
-    padding: 4px 16px;
+    padding: var(--space-1) var(--space-6);
     border-bottom: 2px dotted var(--ink);
 }
 .said {
@@ -61,14 +61,14 @@ const nameOf = (one: Suggestion): string => props.walk.items.value.find(({ id })
     height: 12px;
     border: 3px dotted var(--strong);
     border-radius: 50%;
-    margin: 0 8px;
+    margin: 0 var(--space-3);
 }
 .offer {
     min-height: 48px;
-    padding: 0 14px;
+    padding: 0 var(--space-5);
     background: var(--panel);
     border: 3px dotted var(--ink);
-    border-radius: 12px;
+    border-radius: var(--round-large);
     cursor: pointer;
 }
 </style>

@@ -41,16 +41,16 @@ function sayTyped(): void {
 .say-line {
     display: flex;
     flex-wrap: wrap;
-    gap: 8px;
+    gap: var(--space-3);
 }
 input {
     flex: 1 1 100%;
     min-width: 0;
     min-height: 48px;
     font: inherit;
-    padding: 0 12px;
+    padding: 0 var(--space-5);
     border: 2px solid var(--line);
-    border-radius: 8px;
+    border-radius: var(--round-middle);
     background: var(--panel);
     color: var(--ink);
 }
