@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import TapButton from '@/shared/TapButton.vue';
+import { stepAtHand } from '@/shared/brakes/stepAtHand';
 import { computed } from 'vue';
 import { cabMoves, cabSpeeds, cabSwitches, type CabSwitch } from './cabSwitches';
 import type { Cab } from './useCab';
@@ -13,6 +14,17 @@ const at = ({ kind, states }: CabSwitch): string => props.cab.stateOf(kind, stat
 const word = (one: CabSwitch): string => one.states.find(([to]) => to === at(one))?.[1] ?? '';
 const runs = computed(() => props.cab.stateOf('engine', 'off') === 'on');
 const speed = computed(() => props.cab.controls.value.findLast(({ kind }) => kind === 'rpm')?.value ?? cabSpeeds[0]);
+/** Where the step at hand wants the controls. They stay in their places, as in a cab; what has to move is marked. */
+const wanted = computed(() => {
+    const step = props.cab.guide.value === undefined ? undefined : stepAtHand(props.cab.guide.value);
+    const first = new Map<string, string>();
+    for (const key of step?.observed ?? []) {
+        const [kind, to] = key.split(':');
+        if (kind !== undefined && to !== undefined && !first.has(kind)) first.set(kind, to);
+    }
+    return first;
+});
+const moves = (one: CabSwitch): boolean => (wanted.value.get(one.kind) ?? at(one)) !== at(one);
 const down = computed(() => props.cab.stateOf('pedal', 'up') === 'down');
 </script>
 
@@ -23,7 +35,7 @@ const down = computed(() => props.cab.stateOf('pedal', 'up') === 'down');
                 v-for="one in shown"
                 :key="one.kind"
                 class="switch"
-                :class="one.kind"
+                :class="[one.kind, { moves: moves(one) }]"
                 :on="at(one) !== one.states[0][0]"
                 :data-control="one.kind"
                 :data-state="at(one)"
@@ -33,6 +45,7 @@ const down = computed(() => props.cab.stateOf('pedal', 'up') === 'down');
                     >{{ one.label }} <kbd>{{ one.letter }}</kbd></span
                 >
                 <strong>{{ word(one) }}</strong>
+                <span v-if="moves(one)" class="visually-hidden">, this step moves it</span>
             </TapButton>
         </div>
         <div class="row speeds" role="group" aria-label="Engine speed">
@@ -96,6 +109,11 @@ const down = computed(() => props.cab.stateOf('pedal', 'up') === 'down');
 .switch strong {
     display: block;
     font-size: var(--size-strong);
+}
+/* To be moved in the step at hand. */
+.switch.moves {
+    box-shadow: inset 10px 0 0 var(--late);
+    padding-left: var(--space-8);
 }
 /* The two valves are told apart by feel: one has corners, one has none. */
 .switch.tractor-valve {

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import BenchSteps from '@/shared/brakes/BenchSteps.vue';
 import { NButton, NSelect } from 'naive-ui';
 import { computed } from 'vue';
 import CabControls from './CabControls.vue';
 import CabDash from './CabDash.vue';
 import CabResult from './CabResult.vue';
 import CabSpeech from './CabSpeech.vue';
+import CabSteps from './CabSteps.vue';
 import type { Control } from './api';
 import type { KeptCab } from './keptCab';
 import { useCab } from './useCab';
@@ -22,9 +22,6 @@ const cab = useCab(
 const { choice, guide, judged, judging, suspected, why, over, restarts } = cab;
 const { pedal } = useCabKeys(cab);
 const left = computed(() => choice.sequence.restarts - restarts.value);
-const broken = computed(
-    () => guide.value?.steps.some(({ outcome, of_vehicle: of }) => outcome === 'broken' && !of) === true,
-);
 </script>
 
 <template>
@@ -36,16 +33,7 @@ const broken = computed(
         <div class="cab" :data-lag="cab.lag.value">
             <div class="column">
                 <CabDash :cab="cab" />
-                <section v-if="choice.help === 'guided' && guide" class="guide" aria-label="The steps">
-                    <BenchSteps :bench="guide" :silent="false" />
-                    <p v-if="broken" class="quiet">
-                        {{
-                            left > 0
-                                ? 'A step failed. Restart the brake tests, or go on to see the rest.'
-                                : 'A step failed: an examiner might stop here. Go on to see the rest.'
-                        }}
-                    </p>
-                </section>
+                <CabSteps v-if="choice.help === 'guided' && guide" class="guide" :guide="guide" :restarts-left="left" />
                 <ol v-else-if="choice.help === 'alone'" class="guide names" aria-label="The steps">
                     <li v-for="name in choice.sequence.steps" :key="name">{{ name }}</li>
                 </ol>
