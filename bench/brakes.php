@@ -12,7 +12,7 @@ use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\Judge;
-use Pasada\Core\Brakes\Judging\Judgement;
+use Pasada\Core\Brakes\Judging\Judgment;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Tests\Brakes\Scene;
@@ -40,7 +40,7 @@ $judged = static function (int $count, bool $talks) use ($judge): float {
     }
     $scene->warns()->pops()->readyToMove()->tug('out', 'in')->tug('in', 'out');
 
-    return Timing::median(40, static fn (): Judgement => $judge->judge($scene->events));
+    return Timing::median(40, static fn (): Judgment => $judge->judge($scene->events));
 };
 fwrite(STDOUT, "Judging a run of every test\n");
 foreach ([250, 500, 1000] as $count) {

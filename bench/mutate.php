@@ -15,12 +15,13 @@ require __DIR__.'/../vendor/autoload.php';
 /*
  * How many of the small faults put into the rules the tests catch: ./pasada mutate [--minutes=M] [--fresh] [FOLDER ...]
  *
- * The faults are those of the default set of pest-plugin-mutate. That package runs every one in a process of its own and
+ * The faults are those of the default set of pest-plugin-mutate. That package runs each in a process of its own and
  * names the tests on the command line, which has no room for the tests of a line that many reach: such a fault counted
  * as missed without a single test. Here each fault is a fork of one process that has everything loaded, first under the
  * examples that reach its line and then, where these missed it, under the properties.
  *
- * The report is written to var/mutate/report.txt, for the forks have standard output. What was found is kept beside it. A run that is ended goes on where it stood: whatever was caught stays caught as
+ * The report is written to var/mutate/report.txt, for the forks have standard output. What was found is kept beside
+ * it. A run that is ended goes on where it stood: whatever was caught stays caught as
  * long as its file is the same, and whatever was missed is tried anew once a test has changed.
  */
 ini_set('memory_limit', '6G');

@@ -55,7 +55,7 @@ final class DemoWalker
         return $this->marks;
     }
 
-    /** @return list<Item> mostly as asked; now and then a neighbour first */
+    /** @return list<Item> mostly as asked; now and then a neighbor first */
     private function order(Place $place): array
     {
         $items = $place->items;

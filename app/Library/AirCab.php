@@ -9,7 +9,7 @@ use Pasada\Core\Brakes\Air\AirPractice;
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Vehicle\VehicleReader;
 
-/** The cab that somebody practises in: which vehicle, what is wrong with it, and the pressure it was left with. */
+/** The cab that somebody practices in: which vehicle, what is wrong with it, and the pressure it was left with. */
 final readonly class AirCab
 {
     /** @param  string  $sealed  as HiddenFaults made it */

@@ -87,7 +87,7 @@ final readonly class DraftStore
     }
 
     /** @return array{bool, bool} whether there is a step before, and one after */
-    public function neighbours(Draft $draft): array
+    public function neighbors(Draft $draft): array
     {
         $steps = $this->database->table('draft_steps')->where('draft_id', $draft->id);
 

@@ -8,11 +8,11 @@ use App\Models\StoredChecklist;
 use Pasada\Core\Brakes\Air\CabFault;
 use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Judging\Judge;
-use Pasada\Core\Brakes\Judging\Judgement;
+use Pasada\Core\Brakes\Judging\Judgment;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 
-/** A practice in the simulated cab with its judgement, and whether what was wrong with the truck was found. */
+/** A practice in the simulated cab with its judgment, and whether what was wrong with the truck was found. */
 final readonly class JudgedPractice
 {
     /** @param  list<BrakeEvent>  $controls */
@@ -20,7 +20,7 @@ final readonly class JudgedPractice
         public AirCab $cab,
         public array $controls,
         public Sequence $sequence,
-        public Judgement $judgement,
+        public Judgment $judgment,
         /** What was wrong with the truck; null where nothing was. */
         public ?CabFault $fault,
         /** What the student says is wrong with it. */
@@ -42,9 +42,9 @@ final readonly class JudgedPractice
     ): self {
         $fault = HiddenFaults::fault($cab->sealed);
         $sequence = (new ChecklistReader)->readKept($checklist->document, $checklist->slug)->brakeSequence();
-        $judgement = (new Judge($sequence, $cab->braked))->judge($cab->practice()->observed($controls));
+        $judgment = (new Judge($sequence, $cab->braked))->judge($cab->practice()->observed($controls));
         $found = $fault === null || ! $wasHidden ? null : $suspected === $fault;
 
-        return new self($cab, $controls, $sequence, $judgement, $fault, $suspected, $found);
+        return new self($cab, $controls, $sequence, $judgment, $fault, $suspected, $found);
     }
 }

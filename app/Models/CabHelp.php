@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** How much the cab tells while somebody practises. */
+/** How much the cab tells while somebody practices. */
 enum CabHelp: string
 {
     /** The step at hand, what it needs, and how it went. */

@@ -53,7 +53,9 @@ final class Student extends Model
         $last->whereColumn('attempts.student_id', 'students.id');
         $counted($last);
         $last->select('attempts.id')->orderByDesc('attempts.started_at')->orderByDesc('attempts.id')->limit(1);
-        $cards = self::ofSchool($reader->school_id)->withCount(['attempts as finished_count' => $counted])->with('lastFinished.result');
+        $cards = self::ofSchool($reader->school_id)
+            ->withCount(['attempts as finished_count' => $counted])
+            ->with('lastFinished.result');
         $cards->addSelect(['last_finished_id' => $last]);
 
         return $cards;

@@ -84,7 +84,7 @@ final class AttemptPolicy
             : Response::denyAsNotFound('There is no such attempt here.');
     }
 
-    /** Nobody watches an examination: a glance at a neighbour's screen would be a hint. */
+    /** Nobody watches an examination: a glance at a neighbor's screen would be a hint. */
     public function share(User $user, Attempt $attempt): Response
     {
         return match (true) {

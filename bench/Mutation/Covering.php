@@ -12,10 +12,14 @@ use RuntimeException;
 use SebastianBergmann\CodeCoverage\CodeCoverage;
 use SplFileInfo;
 
-/** Which tests reach which line, measured once and kept until the code or a test changes. */
+/**
+ * Which tests reach which line, measured once and kept until the code or a test changes.
+ *
+ * @phpstan-type ByLine array<string, array<int, list<string>>> tests by file and line
+ */
 final class Covering
 {
-    /** @param  array{examples: array<string, array<int, list<string>>>, properties: array<string, array<int, list<string>>>}  $by */
+    /** @param  array{examples: ByLine, properties: ByLine}  $by */
     private function __construct(private readonly array $by) {}
 
     public static function by(string $root, string $kept): self
@@ -32,7 +36,7 @@ final class Covering
             ];
             file_put_contents($file, json_encode($by, JSON_THROW_ON_ERROR));
         }
-        /** @var array{examples: array<string, array<int, list<string>>>, properties: array<string, array<int, list<string>>>} $by */
+        /** @var array{examples: ByLine, properties: ByLine} $by */
         $by = json_decode((string) file_get_contents($file), true, flags: JSON_THROW_ON_ERROR);
 
         return new self($by);
@@ -65,7 +69,7 @@ final class Covering
     }
 
     /**
-     * @param  array<string, array<int, list<string>>>  $lines
+     * @param  ByLine  $lines
      * @return list<string>
      */
     private static function reaching(array $lines, Mutation $mutant): array
@@ -83,13 +87,14 @@ final class Covering
         return array_values(array_unique($tests));
     }
 
-    /** @return array<string, array<int, list<string>>> tests by file and line */
+    /** @return ByLine */
     private static function measured(string $root, string $kept, string $which): array
     {
         $report = "$kept/coverage.php";
         $php = [PHP_BINARY, '-d', 'pcov.enabled=1', '-d', 'pcov.directory=core/src', '-d', 'memory_limit=6G'];
-        $pest = ["$root/vendor/bin/pest", '--testsuite=Core', $which, '--do-not-cache-result', "--coverage-php=$report"];
-        exec(implode(' ', array_map(escapeshellarg(...), [...$php, ...$pest])).' 2>&1', $told, $code);
+        $pest = ["$root/vendor/bin/pest", '--testsuite=Core', $which, '--do-not-cache-result'];
+        $command = array_map(escapeshellarg(...), [...$php, ...$pest, "--coverage-php=$report"]);
+        exec(implode(' ', $command).' 2>&1', $told, $code);
         if ($code !== 0 || ! is_file($report)) {
             throw new RuntimeException("The tests are not green without any fault:\n".implode("\n", $told));
         }

@@ -60,7 +60,7 @@ beforeEach(function (): void {
         $this->browser->click('[data-test=stays]')->run('await fan(66)');
         $this->browser->waitForText('out', '[data-control=tractor-valve]');
     };
-    $this->practise = function (): void {
+    $this->practice = function (): void {
         $browser = $this->browser->click('[data-test=climb]')->waitForText('Foot pedal');
         ($this->keys)('x b c k e t r 3');
         $browser->find('[data-control=engine][data-state=on]');
@@ -74,7 +74,7 @@ beforeEach(function (): void {
         ($this->keys)('x g t u t r u r h u h l');
         $browser->click('[data-test=stays]');
         ($this->keys)('p o p');
-        $browser->click('[data-test=done]')->find('[data-test=practised]');
+        $browser->click('[data-test=done]')->find('[data-test=practiced]');
     };
 });
 
@@ -86,8 +86,8 @@ it('passes whoever does every step of the longest sequence by keyboard', functio
     ($this->open)();
     ($this->choose)(2, 'Short list');
     ($this->choose)(3, 'Alone');
-    ($this->practise)();
-    expect($this->browser->text('[data-test=practised]').' '.$this->browser->text('.result > p'))->toStartWith(
+    ($this->practice)();
+    expect($this->browser->text('[data-test=practiced]').' '.$this->browser->text('.result > p'))->toStartWith(
         'Every step is met 9 of 9 steps met',
     );
     $this->browser->click('[data-test=leave]')->waitForText('Start practice');
@@ -123,7 +123,7 @@ it('guides, says at once what is broken and why, and shows the course of the pre
         ->click('[data-control=pedal]')
         ->click('[data-test=watch]')
         ->waitForText('the engine was running', '.guide');
-    $browser->click('[data-test=done]')->waitForText('the engine was running', '[data-test=practised]');
+    $browser->click('[data-test=done]')->waitForText('the engine was running', '[data-test=practiced]');
     expect($browser->count('polyline'))->toBe(2)->and($browser->accessibilityFaults())->toBe([]);
     $browser->visit('/students/1')->waitForText('the engine was running', '[data-test=practices]');
 });
@@ -145,7 +145,7 @@ it('keeps a practice through a reload and a server that is away', function (): v
     $browser->offline(true)->click('[data-control=belt]')->find('[role=alert]');
     $browser->find('[data-control=belt][data-state=on]');
     $browser->offline(false)->gone('[role=alert]');
-    $browser->click('[data-test=done]')->waitForText('Not all steps were done', '[data-test=practised]');
+    $browser->click('[data-test=done]')->waitForText('Not all steps were done', '[data-test=practiced]');
     // What is judged is over: it waits for nobody.
     $browser->visit('/cab')->waitForText('Start practice');
     expect($browser->count('[data-test=go-on]'))->toBe(0);
@@ -162,9 +162,9 @@ it('lets a student say what is wrong with a truck before it is told', function (
         ->click('[data-test=suspect] .n-base-selection')
         ->choose('the parking valves stick')
         ->click('[data-test=done]')
-        ->find('[data-test=practised]');
+        ->find('[data-test=practiced]');
     // Which fault was drawn is chance; that it is told beside what was said is not.
-    $told = $browser->text('[data-test=practised]').' '.$browser->text('.result > p');
+    $told = $browser->text('[data-test=practiced]').' '.$browser->text('.result > p');
     expect($told)->toMatch(
         '/You found what was wrong with this truck .*It was this: the parking valves stick\.|You said that the '.
             'parking valves stick; what was wrong: (the|a) .+\./s',

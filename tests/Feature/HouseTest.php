@@ -15,7 +15,8 @@ arch('resources are made in the HTTP layer')->expect('App\Http\Resources')->toOn
 it('has one place that says what "of this school" means to a query', function (): void {
     $root = dirname(__DIR__, 2).'/app';
     $asked = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS)) as $file) {
+    $files = new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS);
+    foreach (new RecursiveIteratorIterator($files) as $file) {
         assert($file instanceof SplFileInfo);
         if (preg_match('/where\w*\(\s*[^,;]*school_id\'/', (string) file_get_contents($file->getPathname())) === 1) {
             $asked[] = substr($file->getPathname(), strlen($root) + 1);

@@ -1,5 +1,5 @@
 import { ApiProblem, Unreachable } from '@/shared/api/client';
-import type { AirCourse, AirRequest, Control, Practised } from '@/features/cab/api';
+import type { AirCourse, AirRequest, Control, Practiced } from '@/features/cab/api';
 import { gaugesAt, toldAt } from '@/features/cab/coursePlayer';
 import type { KeptCab } from '@/features/cab/keptCab';
 import { useCab, type Cab } from '@/features/cab/useCab';
@@ -104,7 +104,7 @@ describe('the cab', () => {
             .mockImplementation(
                 (body: AirRequest) => new Promise((resolve, reject) => answers.push({ resolve, reject, body })),
             );
-        api.judgePractice.mockReset().mockResolvedValue({ steps: [], standing: 'open' } as unknown as Practised);
+        api.judgePractice.mockReset().mockResolvedValue({ steps: [], standing: 'open' } as unknown as Practiced);
     });
     afterEach(() => {
         scope.stop();

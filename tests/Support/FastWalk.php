@@ -46,7 +46,7 @@ final class FastWalk
             match ($step['do']) {
                 'move' => $this->act(fn () => $this->browser->touch('[data-test=next]')),
                 'whole' => $this->act(fn () => $this->browser->touch($this->tile($step['item'] ?? '').' .text')),
-                // The thumb strokes down the marks of neighbours.
+                // The thumb strokes down the marks of neighbors.
                 'burst' => $this->act(
                     fn () => $this->browser->touch(
                         ...array_map(fn (string $item): string => $this->tile($item).' .rail', $step['items'] ?? []),

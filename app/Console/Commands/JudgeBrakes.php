@@ -9,7 +9,7 @@ use Illuminate\Console\Command;
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\Events\EventFile;
 use Pasada\Core\Brakes\Judging\Judge;
-use Pasada\Core\Brakes\Judging\JudgementWriter;
+use Pasada\Core\Brakes\Judging\JudgmentWriter;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -37,11 +37,11 @@ final class JudgeBrakes extends Command
                 }
                 $vehicle = $documents->vehicle($this->named('vehicle'));
                 $events = EventFile::read($documents->events($this->named('events')), $this->named('events'));
-                $judgement = (new Judge($sequence, BrakedVehicle::of($vehicle)))->judge($events);
+                $judgment = (new Judge($sequence, BrakedVehicle::of($vehicle)))->judge($events);
                 $this->output->writeln(
                     $this->named('format') === 'json'
-                        ? $this->json(JudgementWriter::write($judgement))
-                        : JudgementWriter::text($judgement),
+                        ? $this->json(JudgmentWriter::write($judgment))
+                        : JudgmentWriter::text($judgment),
                     OutputInterface::OUTPUT_RAW,
                 );
 

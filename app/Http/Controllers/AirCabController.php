@@ -12,7 +12,7 @@ use App\Http\Requests\HideFaultRequest;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\Brakes\AirChoicesResource;
 use App\Http\Resources\Brakes\AirCourseResource;
-use App\Http\Resources\Brakes\PractisedResource;
+use App\Http\Resources\Brakes\PracticedResource;
 use App\Http\Views\Brakes\ReadAirChoices;
 use App\Http\Views\Brakes\ReadPractice;
 use App\Library\HiddenFaults;
@@ -21,14 +21,14 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use OpenApi\Attributes as OA;
 
-/** The simulated cab in which brake tests are practised; nothing of it counts on a score sheet. */
+/** The simulated cab in which brake tests are practiced; nothing of it counts on a score sheet. */
 final readonly class AirCabController
 {
     #[
         OA\Get(
             path: '/air/choices',
             operationId: 'readAirChoices',
-            summary: 'What can be practised on',
+            summary: 'What can be practiced on',
             responses: [
                 new Answered(200, 'Vehicles, sequences, faults', AirChoicesResource::class),
             ],
@@ -91,8 +91,8 @@ final readonly class AirCabController
             summary: 'Judge a practice and keep it',
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AirCourseRequest::class)),
             responses: [
-                new Answered(200, 'Judged and not kept', PractisedResource::class),
-                new Answered(201, 'Judged and kept', PractisedResource::class),
+                new Answered(200, 'Judged and not kept', PracticedResource::class),
+                new Answered(201, 'Judged and kept', PracticedResource::class),
             ],
         ),
     ]

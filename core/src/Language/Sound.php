@@ -7,7 +7,7 @@ namespace Pasada\Core\Language;
 /**
  * How a word sounds, in one letter per sound, and how far two sounds are apart.
  *
- * Captions replace a trade word by one that sounds like it, cut it in two or join it to its neighbour. Letters hide
+ * Captions replace a trade word by one that sounds like it, cut it in two or join it to its neighbor. Letters hide
  * that; sounds show it: "altar nader" and "alternator" differ by one voiced consonant. The rules are the usual ones of
  * English spelling, applied in order; they need not be right, only the same for both words.
  *

@@ -13,7 +13,7 @@ use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Events\EventReader;
 use Pasada\Core\Brakes\Events\EventWriter;
 use Pasada\Core\Brakes\Judging\Judge;
-use Pasada\Core\Brakes\Judging\JudgementWriter;
+use Pasada\Core\Brakes\Judging\JudgmentWriter;
 use Pasada\Core\Brakes\Judging\Run;
 use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Brakes\Sequence;
@@ -85,7 +85,7 @@ function everyTest(int $restarts = 2): Judge
 /** @return array<string, mixed> */
 function verdict(array $events): array
 {
-    return JudgementWriter::write(everyTest()->judge($events));
+    return JudgmentWriter::write(everyTest()->judge($events));
 }
 
 $seeds = array_combine(

@@ -9,7 +9,7 @@ use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\Judge;
-use Pasada\Core\Brakes\Judging\Judgement;
+use Pasada\Core\Brakes\Judging\Judgment;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\Spoken;
 use Pasada\Core\Brakes\StepChoice;
@@ -133,7 +133,7 @@ final class Scene
     }
 
     /** @param  list<BrakeTest|StepChoice>  $steps */
-    public function judged(array $steps, bool $combination = true, int $restarts = 0): Judgement
+    public function judged(array $steps, bool $combination = true, int $restarts = 0): Judgment
     {
         $choices = array_map(
             static fn (BrakeTest|StepChoice $step): StepChoice => $step instanceof StepChoice

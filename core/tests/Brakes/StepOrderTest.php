@@ -7,7 +7,7 @@ use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\Judge;
-use Pasada\Core\Brakes\Judging\Judgement;
+use Pasada\Core\Brakes\Judging\Judgment;
 use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\Spoken;
@@ -17,7 +17,7 @@ use Pasada\Core\Tests\Brakes\Scene;
 const THREE = [BrakeTest::LeakApplied, BrakeTest::LowAir, BrakeTest::SpringPop];
 
 /** @return list<string> how each step stands, in short */
-function stepsTold(Judgement $judged): array
+function stepsTold(Judgment $judged): array
 {
     return array_map(static fn ($step): string => $step->outcome->value.': '.$step->what, $judged->steps);
 }

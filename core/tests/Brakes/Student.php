@@ -11,7 +11,7 @@ use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\Judge;
-use Pasada\Core\Brakes\Judging\Judgement;
+use Pasada\Core\Brakes\Judging\Judgment;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepRule;
 
@@ -40,7 +40,7 @@ final class Student
         return $student->controls;
     }
 
-    public static function judged(Sequence $sequence, BrakedVehicle $vehicle, string $faults): Judgement
+    public static function judged(Sequence $sequence, BrakedVehicle $vehicle, string $faults): Judgment
     {
         $practice = new AirPractice($vehicle, AirFaults::read($faults), 90);
 

@@ -8,7 +8,7 @@ use App\Http\Resources\RespondsAsJson;
 use Illuminate\Contracts\Support\Responsable;
 use OpenApi\Attributes as OA;
 
-/** What can be practised in the simulated cab: vehicles and sequences in force, and what may be wrong. */
+/** What can be practiced in the simulated cab: vehicles and sequences in force, and what may be wrong. */
 #[OA\Schema]
 final readonly class AirChoicesResource implements Responsable
 {

@@ -9,7 +9,7 @@ use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Events\BenchLog;
 use Pasada\Core\Brakes\Events\EventKind;
-use Pasada\Core\Brakes\Judging\Judgement;
+use Pasada\Core\Brakes\Judging\Judgment;
 use Pasada\Core\Brakes\Judging\Outcome;
 use Pasada\Core\Brakes\Judging\StepVerdict;
 use Pasada\Core\Brakes\Sequence;
@@ -77,7 +77,7 @@ final readonly class BrakeStepResource
      * @return list<self> in the order of the sequence
      */
     public static function all(
-        Judgement $judgement, Sequence $sequence, BrakedVehicle $vehicle, ?Inspection $inspection = null,
+        Judgment $judgment, Sequence $sequence, BrakedVehicle $vehicle, ?Inspection $inspection = null,
         ?BenchLog $log = null,
     ): array {
         return array_map(
@@ -104,7 +104,7 @@ final readonly class BrakeStepResource
                 $step->question?->answeredBy->value,
                 $step->test->procedure()->observed(),
             ),
-            $judgement->steps,
+            $judgment->steps,
             $sequence->rules($vehicle),
         );
     }

@@ -21,7 +21,7 @@ use Pasada\Core\Brakes\StepRule;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Vehicle\VehicleReader;
 
-/** What somebody can practise on today: what is in force at the school, and what may be wrong with it. */
+/** What somebody can practice on today: what is in force at the school, and what may be wrong with it. */
 final readonly class ReadAirChoices
 {
     public function handle(User $user, Carbon $now): AirChoicesResource

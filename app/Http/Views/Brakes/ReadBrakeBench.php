@@ -33,18 +33,18 @@ final readonly class ReadBrakeBench
         $inspection = $this->inspections->forAttempt($attempt);
         $rules = $inspection->checklist->rules;
         $vehicle = BrakedVehicle::of($inspection->vehicle);
-        $judgement = (new Judge($inspection->checklist->brakeSequence(), $vehicle))->judge(
+        $judgment = (new Judge($inspection->checklist->brakeSequence(), $vehicle))->judge(
             $log->events(),
             $this->restartsElsewhere($attempt, $log),
         );
         $written = static fn (BenchEntry $entry): object => (object) $entry->write();
 
         return new BrakeBenchResource(
-            BrakeStepResource::all($judgement, $inspection->checklist->brakeSequence(), $vehicle, $inspection, $log),
-            $judgement->standing,
-            $judgement->causeTold(),
-            $judgement->restarts,
-            $judgement->restartsAllowed,
+            BrakeStepResource::all($judgment, $inspection->checklist->brakeSequence(), $vehicle, $inspection, $log),
+            $judgment->standing,
+            $judgment->causeTold(),
+            $judgment->restarts,
+            $judgment->restartsAllowed,
             $rules->brakes?->weight === BrakeWeight::Critical,
             $vehicle->combination,
             $vehicle->hasHandValve,

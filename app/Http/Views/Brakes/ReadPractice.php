@@ -7,7 +7,7 @@ namespace App\Http\Views\Brakes;
 use App\Http\Resources\Brakes\AirCourseResource;
 use App\Http\Resources\Brakes\BrakeStepResource;
 use App\Http\Resources\Brakes\DiagnosisResource;
-use App\Http\Resources\Brakes\PractisedResource;
+use App\Http\Resources\Brakes\PracticedResource;
 use App\Http\Resources\Brakes\RefusedControlResource;
 use App\Library\AirCab;
 use App\Library\JudgedPractice;
@@ -69,19 +69,19 @@ final readonly class ReadPractice
     }
 
     /** @param  bool  $isOver  whether the practice is over, so that what was wrong is told */
-    public function judged(User $by, JudgedPractice $practice, bool $isOver): PractisedResource
+    public function judged(User $by, JudgedPractice $practice, bool $isOver): PracticedResource
     {
         $controls = $practice->controls;
         $last = $controls === [] ? 0 : $controls[count($controls) - 1]->atMs;
         $course = $practice->cab->practice()->course($controls, $last + self::TAIL_MS, self::TRACE_MS);
         $kept = BrakePractice::query()->where('user_id', $by->id);
 
-        return new PractisedResource(
-            BrakeStepResource::all($practice->judgement, $practice->sequence, $practice->cab->braked),
-            $practice->judgement->procedure(),
-            $practice->judgement->procedureCause(),
-            $practice->judgement->restarts,
-            $practice->judgement->restartsAllowed,
+        return new PracticedResource(
+            BrakeStepResource::all($practice->judgment, $practice->sequence, $practice->cab->braked),
+            $practice->judgment->procedure(),
+            $practice->judgment->procedureCause(),
+            $practice->judgment->restarts,
+            $practice->judgment->restartsAllowed,
             $isOver ? $this->diagnosis($practice) : null,
             array_map(static fn (array $row): array => [$row[0], $row[2], $row[3]], TraceWriter::rows($course)),
             $kept->count(),
@@ -97,7 +97,7 @@ final readonly class ReadPractice
             $practice->found,
             array_map(
                 static fn (StepVerdict $step): string => $step->test->label().': '.$step->finding,
-                $practice->judgement->findings(),
+                $practice->judgment->findings(),
             ),
         );
     }

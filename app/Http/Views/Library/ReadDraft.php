@@ -34,7 +34,7 @@ final readonly class ReadDraft
         $text = $this->drafts->document($draft);
         $faults = $this->faults($draft, $text);
         $base = $draft->base();
-        [$undo, $redo] = $this->drafts->neighbours($draft);
+        [$undo, $redo] = $this->drafts->neighbors($draft);
         $after = json_decode($text, true);
 
         return new DraftResource(

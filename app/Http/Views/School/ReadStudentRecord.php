@@ -65,7 +65,7 @@ final readonly class ReadStudentRecord
     /** @return list<BrakePracticeResource> the newest first */
     private function practices(Student $student): array
     {
-        // A student without an account has practised nowhere.
+        // A student without an account has practiced nowhere.
         $practices = BrakePractice::with(['vehicle:id,name', 'checklist:id,name'])
             ->where('user_id', $student->user_id ?? 0)
             ->latest('id');

@@ -43,9 +43,9 @@ final class AirDevices
             return 0.0;
         }
         $rpm = $this->controls->rpm > 0 ? $this->controls->rpm : self::IDLE_RPM;
-        $litres = $rpm / 60 * $this->makeup->litresPerTurn * $this->faults->compressorShare;
+        $liters = $rpm / 60 * $this->makeup->litersPerTurn * $this->faults->compressorShare;
 
-        return $litres * AirMakeup::OUTSIDE_PSI / $this->makeup->supplyLitres;
+        return $liters * AirMakeup::OUTSIDE_PSI / $this->makeup->supplyLiters;
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Pasada\Core\Brakes\Air;
 
 /**
- * What an air system is made of. Volumes in litres, pressures in psi above the outside, times in seconds.
+ * What an air system is made of. Volumes in liters, pressures in psi above the outside, times in seconds.
  *
  * Sizes are those of a usual tractor-trailer: reservoirs hold twelve times (trailer: eight times) the chambers they
  * feed, as 49 CFR 571.121 S5.1.2 and S5.2.1 ask; a compressor gives about 13 cubic feet (370 l) of free air a minute at
@@ -13,7 +13,7 @@ namespace Pasada\Core\Brakes\Air;
  */
 final readonly class AirMakeup
 {
-    /** Atmospheric pressure: 14.7 psi. A litre of free air is 14.7 psi litres. */
+    /** Atmospheric pressure: 14.7 psi. A litre of free air is 14.7 psi liters. */
     public const OUTSIDE_PSI = 14.7;
 
     /**
@@ -25,16 +25,16 @@ final readonly class AirMakeup
 
     public function __construct(
         public bool $combination = true,
-        public float $supplyLitres = 18.0,
-        public float $primaryLitres = 42.0,
-        public float $secondaryLitres = 30.0,
-        public float $trailerLitres = 40.0,
+        public float $supplyLiters = 18.0,
+        public float $primaryLiters = 42.0,
+        public float $secondaryLiters = 30.0,
+        public float $trailerLiters = 40.0,
         /** Chambers filled by a full pedal, by the reservoir that feeds them. */
-        public float $primaryChamberLitres = 2.8,
-        public float $secondaryChamberLitres = 1.6,
-        public float $trailerChamberLitres = 3.0,
-        /** Free air in litres for each turn of the engine. */
-        public float $litresPerTurn = 0.296,
+        public float $primaryChamberLiters = 2.8,
+        public float $secondaryChamberLiters = 1.6,
+        public float $trailerChamberLiters = 3.0,
+        /** Free air in liters for each turn of the engine. */
+        public float $litersPerTurn = 0.296,
         public float $cutOutPsi = self::CUT_OUT_PSI,
         public float $cutInPsi = self::CUT_IN_PSI,
         /** 49 CFR 571.121 S5.1.5 asks for it below 60 psi at the latest; switches are set some psi higher. */
@@ -52,7 +52,7 @@ final readonly class AirMakeup
         return $combination
             ? new self(cutOutPsi: $cutOutPsi, cutInPsi: $cutInPsi)
             : new self(
-                combination: false, trailerLitres: 0.0, trailerChamberLitres: 0.0, cutOutPsi: $cutOutPsi,
+                combination: false, trailerLiters: 0.0, trailerChamberLiters: 0.0, cutOutPsi: $cutOutPsi,
                 cutInPsi: $cutInPsi,
             );
     }

@@ -35,31 +35,31 @@ final readonly class AirPlumbing
 
     private const RESERVOIRS = ['supply' => 0, 'primary' => 1, 'secondary' => 2, 'trailer' => 3];
 
-    /** @var list<float> litres, in the order of the state */
-    public array $litres;
+    /** @var list<float> liters, in the order of the state */
+    public array $liters;
 
     /** @var list<array{int, float, bool}> reservoir, psi lost in a second, whether only with the pedal down */
     private array $leaks;
 
     public function __construct(private AirMakeup $makeup, AirFaults $faults)
     {
-        $this->litres = [
-            $makeup->supplyLitres, $makeup->primaryLitres, $makeup->secondaryLitres, $makeup->trailerLitres,
-            $makeup->primaryChamberLitres, $makeup->secondaryChamberLitres, $makeup->trailerChamberLitres,
+        $this->liters = [
+            $makeup->supplyLiters, $makeup->primaryLiters, $makeup->secondaryLiters, $makeup->trailerLiters,
+            $makeup->primaryChamberLiters, $makeup->secondaryChamberLiters, $makeup->trailerChamberLiters,
         ];
         $this->leaks = $this->leaksOf($faults);
     }
 
     /**
-     * All air in reservoirs and chambers, in psi litres.
+     * All air in reservoirs and chambers, in psi liters.
      *
      * @param  list<float>  $state
      */
     public function air(array $state): float
     {
         $air = 0.0;
-        foreach ($this->litres as $n => $litres) {
-            $air += $litres * $state[$n];
+        foreach ($this->liters as $n => $liters) {
+            $air += $liters * $state[$n];
         }
 
         return $air;
@@ -78,7 +78,7 @@ final readonly class AirPlumbing
             $open[] = ($to !== 3 || $this->isFed($controls)) && $state[$from] > $state[$to];
         }
         for ($n = 0; $n < 3; $n++) {
-            $isThere = $this->litres[self::CHAMBERS + $n] > 0;
+            $isThere = $this->liters[self::CHAMBERS + $n] > 0;
             $open[] = $isThere && self::isApplied($n, $controls) && $state[$n + 1] > $state[self::CHAMBERS + $n];
         }
         foreach ($this->leaks as [$of, , $isApplied]) {
@@ -148,7 +148,7 @@ final readonly class AirPlumbing
     }
 
     /**
-     * What leaks out in a second, in psi litres.
+     * What leaks out in a second, in psi liters.
      *
      * @param  list<bool>  $open
      */
@@ -156,14 +156,14 @@ final readonly class AirPlumbing
     {
         $lost = 0.0;
         foreach ($this->leaks as $n => [$of, $perSecond]) {
-            $lost += $open[self::LEAKS + $n] ? $perSecond * $this->litres[$of] : 0.0;
+            $lost += $open[self::LEAKS + $n] ? $perSecond * $this->liters[$of] : 0.0;
         }
 
         return $lost;
     }
 
     /**
-     * What chambers let out between two states, in psi litres.
+     * What chambers let out between two states, in psi liters.
      *
      * @param  list<float>  $before
      * @param  list<float>  $after
@@ -173,14 +173,14 @@ final readonly class AirPlumbing
         $vented = 0.0;
         for ($n = 0; $n < 3; $n++) {
             $at = self::CHAMBERS + $n;
-            $vented += self::isApplied($n, $controls) ? 0.0 : ($before[$at] - $after[$at]) * $this->litres[$at];
+            $vented += self::isApplied($n, $controls) ? 0.0 : ($before[$at] - $after[$at]) * $this->liters[$at];
         }
 
         return $vented;
     }
 
     /**
-     * What was taken too much of reservoirs that have nothing left, as that is noticed a hair too late; in psi litres,
+     * What was taken too much of reservoirs that have nothing left, as that is noticed a hair too late; in psi liters,
      * not positive.
      *
      * @param  list<float>  $state
@@ -189,7 +189,7 @@ final readonly class AirPlumbing
     {
         $taken = 0.0;
         foreach ($this->leaks as [$of]) {
-            $taken += min(0.0, $state[$of]) * $this->litres[$of];
+            $taken += min(0.0, $state[$of]) * $this->liters[$of];
         }
 
         return $taken;
@@ -218,9 +218,9 @@ final readonly class AirPlumbing
      */
     private function join(array &$rates, int $from, int $to, float $seconds): void
     {
-        $total = ($this->litres[$from] + $this->litres[$to]) * $seconds;
-        $gives = $this->litres[$to] / $total;
-        $takes = $this->litres[$from] / $total;
+        $total = ($this->liters[$from] + $this->liters[$to]) * $seconds;
+        $gives = $this->liters[$to] / $total;
+        $takes = $this->liters[$from] / $total;
         $rates[$from][$from] -= $gives;
         $rates[$from][$to] += $gives;
         $rates[$to][$from] += $takes;
@@ -233,7 +233,7 @@ final readonly class AirPlumbing
         $leaks = [];
         foreach ($faults->leaks as $place => $perMinute) {
             $of = self::RESERVOIRS[$place] ?? 1;
-            if ($this->litres[$of] > 0) {
+            if ($this->liters[$of] > 0) {
                 $leaks[] = [$of, $perMinute / 60, $place === LeakPlace::Applied->value];
             }
         }

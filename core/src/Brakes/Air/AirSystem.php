@@ -101,7 +101,7 @@ final class AirSystem
         ]);
     }
 
-    /** All air in reservoirs and chambers, in psi litres. */
+    /** All air in reservoirs and chambers, in psi liters. */
     public function air(): float
     {
         return $this->plumbing->air($this->state);
@@ -157,7 +157,7 @@ final class AirSystem
     private function take(array $after, float $seconds): void
     {
         $this->leaked += $this->plumbing->leakPerSecond($this->open) * $seconds;
-        $this->delivered += $this->devices->gainPerSecond() * $seconds * $this->makeup->supplyLitres;
+        $this->delivered += $this->devices->gainPerSecond() * $seconds * $this->makeup->supplyLiters;
         $this->vented += $this->plumbing->vented($this->state, $after, $this->devices->controls);
         $this->state = $after;
     }

@@ -12,7 +12,7 @@ final readonly class AirTrace
     /**
      * @param  list<AirSample>  $samples
      * @param  list<BrakeEvent>  $events  cut-out, cut-in, warning, popped: with the gauges at that moment
-     * @param  array{start: float, delivered: float, leaked: float, vented: float, end: float}  $ledger  in psi litres
+     * @param  array{start: float, delivered: float, leaked: float, vented: float, end: float}  $ledger  in psi liters
      */
     public function __construct(public array $samples, public array $events, public array $ledger) {}
 

@@ -108,11 +108,11 @@ enum CabFault: string
     private function lostPsi(AirMakeup $makeup, bool $isApplied): float
     {
         return match ($this) {
-            self::LeakPrimary => (9 * $makeup->primaryLitres) / ($makeup->primaryLitres + $makeup->supplyLitres),
-            self::LeakSecondary => (9 * $makeup->secondaryLitres) / ($makeup->secondaryLitres + $makeup->supplyLitres),
+            self::LeakPrimary => (9 * $makeup->primaryLiters) / ($makeup->primaryLiters + $makeup->supplyLiters),
+            self::LeakSecondary => (9 * $makeup->secondaryLiters) / ($makeup->secondaryLiters + $makeup->supplyLiters),
             self::LeakApplied => $isApplied
-                ? (14 * $makeup->primaryLitres) /
-                    ($makeup->primaryLitres + $makeup->primaryChamberLitres + $makeup->supplyLitres)
+                ? (14 * $makeup->primaryLiters) /
+                    ($makeup->primaryLiters + $makeup->primaryChamberLiters + $makeup->supplyLiters)
                 : 0.0,
             default => 0.0,
         };

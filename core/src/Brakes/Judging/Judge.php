@@ -22,7 +22,7 @@ final readonly class Judge
      * @param  list<BrakeEvent>  $events  in the order of their times
      * @param  int  $restartsElsewhere  how often the tests were begun again without an event of it
      */
-    public function judge(array $events, int $restartsElsewhere = 0): Judgement
+    public function judge(array $events, int $restartsElsewhere = 0): Judgment
     {
         $run = Run::of($events, $this->vehicle->combination);
         $steps = $this->inOrder($this->steps($run, $events));
@@ -33,7 +33,7 @@ final readonly class Judge
             $steps === [] ||
             array_filter($steps, static fn (StepVerdict $step): bool => $step->outcome !== Outcome::Met) !== [];
 
-        return new Judgement(
+        return new Judgment(
             $steps,
             match (true) {
                 $lost !== [] || $tooOften => Standing::Failed,

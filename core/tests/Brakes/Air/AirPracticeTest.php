@@ -9,7 +9,7 @@ use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\Judge;
-use Pasada\Core\Brakes\Judging\Judgement;
+use Pasada\Core\Brakes\Judging\Judgment;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
 
@@ -20,7 +20,7 @@ const ALL_TESTS = [
 ];
 
 /** A student who does every test right on a truck with these faults. */
-function practised(string $faults): Judgement
+function practiced(string $faults): Judgment
 {
     $controls = [];
     $at = 0;
@@ -84,7 +84,7 @@ function practised(string $faults): Judgement
 }
 
 /** @return list<string> tests that are not met */
-function unmet(Judgement $judged): array
+function unmet(Judgment $judged): array
 {
     return array_values(
         array_map(
@@ -95,11 +95,11 @@ function unmet(Judgement $judged): array
 }
 
 it('passes a student who does everything right on a sound truck', function (): void {
-    expect(unmet(practised('')))->toBe([]);
+    expect(unmet(practiced('')))->toBe([]);
 });
 
 it('finds every fault by the test that should find it and by no other', function (string $faults, array $found): void {
-    expect(unmet(practised($faults)))->toBe($found);
+    expect(unmet(practiced($faults)))->toBe($found);
 })->with([
     ['leak:applied:14', ['leak-applied']],
     ['leak:primary:9', ['leak-applied']],

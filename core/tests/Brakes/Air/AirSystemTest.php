@@ -39,14 +39,14 @@ $released = [[0, EventKind::TractorValve, 'in'], [0, EventKind::TrailerValve, 'i
 it('builds up as the compressor and the volumes say', function (float $rpm) use ($released): void {
     $makeup = new AirMakeup;
     $course = course([...$released, [0, EventKind::Engine, 'on'], [0, EventKind::Rpm, '', $rpm]], 60_000, 60);
-    // By hand: litres of free air a minute, times 14.7 psi, over all litres, is psi a minute.
-    $litres = $makeup->supplyLitres + $makeup->primaryLitres + $makeup->secondaryLitres + $makeup->trailerLitres;
-    $perMinute = ($rpm * $makeup->litresPerTurn * 14.7) / $litres;
-    $all = static fn (int $at): float => ($course->at($at)->supply * $makeup->supplyLitres +
-        $course->at($at)->primary * $makeup->primaryLitres +
-        $course->at($at)->secondary * $makeup->secondaryLitres +
-        $course->at($at)->trailer * $makeup->trailerLitres) /
-        $litres;
+    // By hand: liters of free air a minute, times 14.7 psi, over all liters, is psi a minute.
+    $liters = $makeup->supplyLiters + $makeup->primaryLiters + $makeup->secondaryLiters + $makeup->trailerLiters;
+    $perMinute = ($rpm * $makeup->litersPerTurn * 14.7) / $liters;
+    $all = static fn (int $at): float => ($course->at($at)->supply * $makeup->supplyLiters +
+        $course->at($at)->primary * $makeup->primaryLiters +
+        $course->at($at)->secondary * $makeup->secondaryLiters +
+        $course->at($at)->trailer * $makeup->trailerLiters) /
+        $liters;
 
     expect($all(60_000) - $all(0))->toEqualWithDelta($perMinute, 0.1);
 })->with([600, 900, 1200]);
@@ -101,11 +101,11 @@ it('loses by an applied leak only while the pedal is down', function (): void {
 
 it('drops at once by what the chambers take, and then stands', function (): void {
     // With hardly any supply behind it, by hand: the same air in reservoir and chamber together.
-    $makeup = new AirMakeup(supplyLitres: 0.01);
+    $makeup = new AirMakeup(supplyLiters: 0.01);
     $course = course([[1000, EventKind::Pedal, 'down']], 60_000, makeup: $makeup);
     expect($course->at(5000)->primary)
         ->toEqualWithDelta(
-            (120 * $makeup->primaryLitres) / ($makeup->primaryLitres + $makeup->primaryChamberLitres),
+            (120 * $makeup->primaryLiters) / ($makeup->primaryLiters + $makeup->primaryChamberLiters),
             0.1,
         )
         ->and($course->at(60_000)->primary)
@@ -128,8 +128,8 @@ it('takes as many strokes from cut-out to the warning as arithmetic says', funct
     $stroke = intdiv($first->atMs - 2000, 3000) + 1;
     // By hand for the reservoir that falls faster: every stroke leaves V / (V + chamber) of it, while supply feeds both
     // evenly.
-    $total = $makeup->supplyLitres + $makeup->primaryLitres + $makeup->secondaryLitres;
-    $chambers = $makeup->primaryChamberLitres + $makeup->secondaryChamberLitres;
+    $total = $makeup->supplyLiters + $makeup->primaryLiters + $makeup->secondaryLiters;
+    $chambers = $makeup->primaryChamberLiters + $makeup->secondaryChamberLiters;
     expect($stroke)->toEqualWithDelta(log(60 / 120) / log($total / ($total + $chambers)), 3);
 });
 

@@ -435,7 +435,8 @@ it('begins again from the beginning as often as the rule allows', function (
     $judged = $scene->leakTest(2)->judged([BrakeTest::LeakApplied], restarts: $allowed);
     expect($judged->standing)->toBe($standing)->and($judged->mayRestart())->toBe($may);
 })->with([
-    [0, 0, Standing::Passed, false], [2, 1, Standing::Passed, true], [2, 2, Standing::Passed, false], [1, 2, Standing::Failed, false],
+    [0, 0, Standing::Passed, false], [2, 1, Standing::Passed, true], [2, 2, Standing::Passed, false],
+    [1, 2, Standing::Failed, false],
     [0, 1, Standing::Failed, false],
 ]);
 

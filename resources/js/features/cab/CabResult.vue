@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import BenchSteps from '@/shared/brakes/BenchSteps.vue';
 import { computed, onMounted, useTemplateRef } from 'vue';
-import type { Practised } from './api';
+import type { Practiced } from './api';
 import CabTrace from './CabTrace.vue';
 import type { CabChoice } from './keptCab';
-import { doneRight, nextTime, titleOf, truckOf } from './practisedWords';
+import { doneRight, nextTime, titleOf, truckOf } from './practicedWords';
 
 /* What was right, what broke it, and what to do next; on a truck with a fault, the diagnosis beside it. */
-const props = defineProps<{ judged: Practised; choice: CabChoice }>();
+const props = defineProps<{ judged: Practiced; choice: CabChoice }>();
 const title = computed(() => titleOf(props.judged));
 const head = useTemplateRef('head');
 onMounted(() => {
@@ -20,7 +20,7 @@ const next = computed(() => nextTime(props.judged));
 
 <template>
     <section class="result" aria-label="How it went">
-        <h1 ref="head" tabindex="-1" data-test="practised">{{ title }}</h1>
+        <h1 ref="head" tabindex="-1" data-test="practiced">{{ title }}</h1>
         <p>
             {{ right }} of {{ judged.steps.length }} steps {{ judged.diagnosis === null ? 'met' : 'done right' }} on
             {{ choice.vehicle.name }}.

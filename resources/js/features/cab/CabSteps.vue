@@ -2,10 +2,10 @@
 import BenchSteps from '@/shared/brakes/BenchSteps.vue';
 import { stepAtHand } from '@/shared/brakes/stepAtHand';
 import { computed } from 'vue';
-import type { Practised } from './api';
+import type { Practiced } from './api';
 
 /* Guided: the step at hand large with all that it asks, the rest of the sequence behind. */
-const props = defineProps<{ guide: Practised; restartsLeft: number }>();
+const props = defineProps<{ guide: Practiced; restartsLeft: number }>();
 const now = computed(() => stepAtHand(props.guide));
 const met = computed(() => props.guide.steps.filter(({ outcome }) => outcome === 'met').length);
 const broken = computed(() => props.guide.steps.filter(({ outcome, of_vehicle: of }) => outcome === 'broken' && !of));

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { minutes } from '@/shared/format';
 import { computed } from 'vue';
-import type { Practised } from './api';
+import type { Practiced } from './api';
 
 /* The course of both pressures with the steps on it, numbered as in the list below. */
-const props = defineProps<{ judged: Practised }>();
+const props = defineProps<{ judged: Practiced }>();
 const WIDE = 1000;
 const HIGH = 240;
 const MOST_PSI = 150;

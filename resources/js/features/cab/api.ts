@@ -4,7 +4,7 @@ export type AirChoices = Schemas['AirChoicesResource'];
 export type AirVehicle = Schemas['AirVehicleResource'];
 export type AirRequest = Schemas['AirCourseRequest'];
 export type AirCourse = Schemas['AirCourseResource'];
-export type Practised = Schemas['PractisedResource'];
+export type Practiced = Schemas['PracticedResource'];
 export type Control = Schemas['BrakeEvent'];
 export type Help = NonNullable<AirRequest['help']>;
 
@@ -19,4 +19,4 @@ export const hideFault = async (vehicle: number, checklist: number, fault: strin
         )
     ).faults;
 export const askCourse = (body: AirRequest): Promise<AirCourse> => answer(api.POST('/air/course', { body }));
-export const judgePractice = (body: AirRequest): Promise<Practised> => answer(api.POST('/air/practices', { body }));
+export const judgePractice = (body: AirRequest): Promise<Practiced> => answer(api.POST('/air/practices', { body }));

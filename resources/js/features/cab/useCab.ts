@@ -3,7 +3,7 @@ import { Delivery, type DeliveryState } from '@/shared/outbox/Delivery';
 import { useRafFn } from '@vueuse/core';
 import { v7 } from 'uuid';
 import { computed, onScopeDispose, readonly, ref, shallowReadonly, shallowRef } from 'vue';
-import { askCourse, judgePractice, type AirCourse, type AirRequest, type Control, type Practised } from './api';
+import { askCourse, judgePractice, type AirCourse, type AirRequest, type Control, type Practiced } from './api';
 import type { KeptCab } from './keptCab';
 import { cabView } from './cabView';
 
@@ -25,8 +25,8 @@ export function useCab(
     const course = shallowRef<AirCourse>({ samples: [], events: [], states: {}, refused: [] });
     /** The controls that the course at hand has heard of. */
     const heard = shallowRef<Control[]>([]);
-    const guide = shallowRef<Practised>();
-    const judged = shallowRef<Practised>();
+    const guide = shallowRef<Practiced>();
+    const judged = shallowRef<Practiced>();
     const judging = ref(false);
     /** Id of what the student says is wrong with the truck. */
     const suspected = ref<string | null>(null);
@@ -118,9 +118,9 @@ export function useCab(
 
     const over = computed(() => now.value >= LONGEST_MS);
 
-    const practice = new Delivery<AirRequest, Practised>({
+    const practice = new Delivery<AirRequest, Practiced>({
         waiting: () => (ended === undefined ? [] : [ended]),
-        send: ([practised]) => judgePractice(practised ?? body(now.value, true)),
+        send: ([practiced]) => judgePractice(practiced ?? body(now.value, true)),
         confirmed: (_, answer) => {
             ended = undefined;
             judged.value = answer;

@@ -3,7 +3,7 @@ import { ref, type Ref } from 'vue';
 const AFTER_MS = 80;
 
 /**
- * One stroke of the thumb down the marks of neighbouring tiles marks all that it passes, as one action. A stroke that
+ * One stroke of the thumb down the marks of neighboring tiles marks all that it passes, as one action. A stroke that
  * stays on one tile is a tap there.
  */
 export function useSweep(done: (ids: string[]) => void): {

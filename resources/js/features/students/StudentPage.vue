@@ -15,7 +15,7 @@ const { loaded, again } = useLoad(() => readStudent(props.id));
 const finished = (record: Schemas['StudentRecordResource']): Schemas['AttemptCardResource'][] =>
     record.attempts.filter((attempt) => attempt.permille !== null);
 
-function practised({ brake_practices: all }: Schemas['StudentRecordResource']): string {
+function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): string {
     const passed = all.filter(({ standing }) => standing === 'passed').length;
     return `${passed} of the last ${all.length} passed`;
 }
@@ -66,7 +66,7 @@ function progress(record: Schemas['StudentRecordResource']): string {
                         </div>
                     </section>
                     <section v-if="data.brake_practices.length > 0">
-                        <h2>Air cab: {{ practised(data) }}</h2>
+                        <h2>Air cab: {{ practiced(data) }}</h2>
                         <p class="quiet">Practice on the simulated air system. It counts on no sheet.</p>
                         <BrakePractices :practices="data.brake_practices" />
                     </section>

@@ -28,7 +28,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What can be practised on */
+        /** What can be practiced on */
         get: operations["readAirChoices"];
         put?: never;
         post?: never;
@@ -1000,7 +1000,7 @@ export interface components {
                 down: boolean;
             }[];
         };
-        /** @description What can be practised in the simulated cab: vehicles and sequences in force, and what may be wrong. */
+        /** @description What can be practiced in the simulated cab: vehicles and sequences in force, and what may be wrong. */
         AirChoicesResource: {
             vehicles: components["schemas"]["AirVehicleResource"][];
             sequences: components["schemas"]["AirSequenceResource"][];
@@ -1120,7 +1120,7 @@ export interface components {
             shown_by: string[];
         };
         /** @description A practice in the cab, judged. */
-        PractisedResource: {
+        PracticedResource: {
             steps: components["schemas"]["BrakeStepResource"][];
             /**
              * @description of what the student did, whatever is wrong with the truck
@@ -2158,7 +2158,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PractisedResource"];
+                    "application/json": components["schemas"]["PracticedResource"];
                 };
             };
             /** @description Judged and kept */
@@ -2167,7 +2167,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PractisedResource"];
+                    "application/json": components["schemas"]["PracticedResource"];
                 };
             };
         };

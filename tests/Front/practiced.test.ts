@@ -1,8 +1,8 @@
-import type { Practised } from '@/features/cab/api';
-import { doneRight, nextTime, titleOf, truckOf } from '@/features/cab/practisedWords';
+import type { Practiced } from '@/features/cab/api';
+import { doneRight, nextTime, titleOf, truckOf } from '@/features/cab/practicedWords';
 import { describe, expect, it } from 'vitest';
 
-type Step = Practised['steps'][number];
+type Step = Practiced['steps'][number];
 const step = (test: string, outcome: Step['outcome'], more: Partial<Step> = {}): Step =>
     ({
         test,
@@ -13,8 +13,8 @@ const step = (test: string, outcome: Step['outcome'], more: Partial<Step> = {}):
         ...more,
     }) as Step;
 const found = { fault: 'the governor cuts out too high', suspected: null, found: true, shown_by: [] };
-const judged = (of: Partial<Practised>): Practised =>
-    ({ standing: 'open', cause: null, diagnosis: null, steps: [], ...of }) as Practised;
+const judged = (of: Partial<Practiced>): Practiced =>
+    ({ standing: 'open', cause: null, diagnosis: null, steps: [], ...of }) as Practiced;
 const showing = step('cut-out', 'broken', { of_vehicle: true });
 
 describe('a practice that is over', () => {

@@ -1,7 +1,7 @@
-import type { Practised } from './api';
+import type { Practiced } from './api';
 
-type Judged = Pick<Practised, 'standing' | 'cause' | 'diagnosis' | 'steps'>;
-type Step = Practised['steps'][number];
+type Judged = Pick<Practiced, 'standing' | 'cause' | 'diagnosis' | 'steps'>;
+type Step = Practiced['steps'][number];
 
 /** What went wrong by the student; what the truck does wrong is nothing that the student broke. */
 const isSlip = ({ outcome, what, of_vehicle: ofVehicle }: Step): boolean =>

@@ -7,13 +7,13 @@ use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\Judge;
-use Pasada\Core\Brakes\Judging\Judgement;
-use Pasada\Core\Brakes\Judging\JudgementWriter;
+use Pasada\Core\Brakes\Judging\Judgment;
+use Pasada\Core\Brakes\Judging\JudgmentWriter;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
 
 /** Governor cut-out at a pressure, restarted so often before, once being allowed. */
-function cutOutAt(?float $psi, int $restarts = 0): Judgement
+function cutOutAt(?float $psi, int $restarts = 0): Judgment
 {
     $events = [
         ...array_fill(0, $restarts, new BrakeEvent(0, EventKind::Restarted)),
@@ -24,8 +24,8 @@ function cutOutAt(?float $psi, int $restarts = 0): Judgement
     return (new Judge(new Sequence([new StepChoice(BrakeTest::CutOut)], 1), new BrakedVehicle))->judge($events);
 }
 
-it('writes a judgement as it is read', function (Judgement $judged, string $text): void {
-    expect(JudgementWriter::text($judged))->toBe($text);
+it('writes a judgment as it is read', function (Judgment $judged, string $text): void {
+    expect(JudgmentWriter::text($judged))->toBe($text);
 })->with([
     'passed' => fn (): array => [
         cutOutAt(125),
@@ -43,8 +43,8 @@ it('writes a judgement as it is read', function (Judgement $judged, string $text
     ],
 ]);
 
-it('tells the cause in the open format', function (Judgement $judged, ?array $cause, bool $mayRestart): void {
-    $written = JudgementWriter::write($judged);
+it('tells the cause in the open format', function (Judgment $judged, ?array $cause, bool $mayRestart): void {
+    $written = JudgmentWriter::write($judged);
 
     expect([$written['cause'], $written['may_restart']])->toBe([$cause, $mayRestart]);
 })->with([

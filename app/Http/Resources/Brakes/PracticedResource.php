@@ -9,7 +9,7 @@ use Pasada\Core\Brakes\Judging\Standing;
 
 /** A practice in the cab, judged. */
 #[OA\Schema]
-final readonly class PractisedResource
+final readonly class PracticedResource
 {
     /**
      * @param  list<BrakeStepResource>  $steps

@@ -7,7 +7,7 @@ namespace Pasada\Core\Brakes\Judging;
 use Pasada\Core\Brakes\BrakeTest;
 
 /** The verdict on a run of brake tests. */
-final readonly class Judgement
+final readonly class Judgment
 {
     /** @param  list<StepVerdict>  $steps  in the order of the sequence */
     public function __construct(
