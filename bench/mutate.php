@@ -62,30 +62,31 @@ $run->over($mutants);
 $report = [];
 $open = 0;
 foreach ($folders as $folder) {
-    $caught = $missed = $left = 0;
+    $caught = $judged = $left = 0;
+    $missed = [];
     foreach ($mutants as $mutant) {
         if (! str_starts_with($mutant->file->getRealPath(), "$root/$folder")) {
             continue;
         }
         $how = $verdicts->of($mutant);
-        match (true) {
-            $how === null, $how === How::PastExamples => $left++,
-            $how->isCaught() => $caught++,
-            default => $missed++,
-        };
+        $left += $how === null || $how === How::PastExamples ? 1 : 0;
+        if ($how !== null) {
+            $judged++;
+            $caught += $how->isCaught() ? 1 : 0;
+        }
         if ($how !== null && ! $how->isCaught()) {
-            $report[] = "$how->value  ".Mutants::told($mutant, $root);
+            $missed[] = "$how->value  ".Mutants::told($mutant, $root);
         }
     }
-    $judged = $caught + $missed;
-    $report[] = sprintf(
+    sort($missed);
+    $report = [...$report, ...$missed, sprintf(
         '%s: %d of %d caught, %.1f%%%s',
         $folder,
         $caught,
         $judged,
         $judged === 0 ? 0 : 100 * $caught / $judged,
-        $left === 0 ? '' : ", $left not tried yet: run it again",
-    );
+        $left === 0 ? '' : ", $left not tried to the end yet: run it again",
+    )];
     $open += $left;
 }
 file_put_contents("$kept/report.txt", implode("\n", $report)."\n");

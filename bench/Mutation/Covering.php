@@ -15,7 +15,7 @@ use SplFileInfo;
 /**
  * Which tests reach which line, measured once and kept until the code or a test changes.
  *
- * @phpstan-type ByLine array<string, array<int, list<string>>> tests by file and line
+ * @phpstan-type ByLine array<string, array<int, list<string>>>
  */
 final class Covering
 {
@@ -87,7 +87,7 @@ final class Covering
         return array_values(array_unique($tests));
     }
 
-    /** @return ByLine */
+    /** @return ByLine tests by file and line */
     private static function measured(string $root, string $kept, string $which): array
     {
         $report = "$kept/coverage.php";

@@ -17,7 +17,7 @@ final class Mutants
 {
     /**
      * @param  list<string>  $folders
-     * @return list<Mutation>
+     * @return list<Mutation> in an order that has nothing to do with where they are
      */
     public static function of(array $folders, string $kept): array
     {
@@ -32,6 +32,9 @@ final class Mutants
                 $mutants[] = $mutant;
             }
         }
+
+        // By their ids, which are hashes: what is found by the time a run is ended is a fair sample of the whole.
+        usort($mutants, static fn (Mutation $a, Mutation $b): int => $a->id <=> $b->id);
 
         return $mutants;
     }
