@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 use Pasada\Core\Attempt\Marks\Mark;
 use Pasada\Core\Brakes\Judging\Standing;
+use Pasada\Core\Scoring\Credit;
 use Pasada\Core\Scoring\ItemStatus;
+use Pasada\Core\Scoring\PassCheck;
 use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Tests\Sample;
 
@@ -196,6 +198,35 @@ it('costs the section for a fault, where the checklist has it so', function (
         'critical', [$leak(1), $oil(3), Sample::finish(9)], [true, false, true], Standing::Failed,
     ],
 ]);
+
+it('shows what a fault cost: nothing earned, and nothing to be earned once it is final', function (
+    array $rules, array $marks, array $expected,
+): void {
+    $outcome = brakeSheet(['tug' => 'after-leak', 'weight' => 'section', ...$rules], ...$marks)
+        ->outcomes['test.leak_applied'];
+
+    expect([
+        $outcome->status, $outcome->earned, $outcome->reachable, $outcome->bonus, $outcome->reachableBonus,
+        $outcome->forfeited, $outcome->isEarned(),
+    ])->toBe([ItemStatus::Whole, ...$expected]);
+})->with([
+    'no fault' => [[], [$leak(1), $tug(2)], [Credit::UNIT, Credit::UNIT, 0, 0, false, true]],
+    'for good' => [[], [$tug(1), $leak(2)], [0, 0, 0, 0, true, false]],
+    'until it is begun again' => [['restarts' => 1], [$tug(1), $leak(2)], [0, Credit::UNIT, 0, 0, true, false]],
+]);
+
+it('tells of too many restarts beside what was broken', function () use ($leak, $tug, $again): void {
+    $rules = ['tug' => 'after-leak', 'weight' => 'critical', 'restarts' => 1];
+    $checks = brakeSheet($rules, $again(1), $again(2), $tug(3), $leak(4))->verdict->checks;
+    $told = array_map(
+        static fn (PassCheck $check): array => [$check->said, $check->reachable],
+        array_values(array_filter($checks, static fn (PassCheck $check): bool => ! $check->met)),
+    );
+
+    expect($told)->toContain(['The brake tests were restarted 2 times; 1 restart is allowed.', false])
+        ->and(array_column($told, 0))
+        ->toContain('The tug tests come after the leak test; they were made before it.');
+});
 
 it('still earns the section while it can be begun again', function () use ($leak, $tug, $oil, $again): void {
     $turned = [$tug(1), $leak(2), $oil(3)];

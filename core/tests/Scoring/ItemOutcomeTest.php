@@ -403,6 +403,38 @@ describe('what can still be earned', function (): void {
     });
 });
 
+it('can still earn extra credit while its place is open, and for a defect that was noticed', function (
+    array $rules, bool $isBonus, array $marks, array $expected,
+): void {
+    $document = Sample::ruled(['returns' => 'place', ...$rules]);
+    if ($isBonus) {
+        $document['components'][4]['bonus'] = true;
+    }
+    $outcome = Sample::sheetOf($document, null, ...$marks)->outcomes['engine.oil_level'];
+
+    expect([$outcome->bonus / Credit::UNIT, $outcome->reachableBonus / Credit::UNIT, $outcome->reachable])->toBe(
+        $expected,
+    );
+})->with((static function (): array {
+    $shut = [Sample::enter(8, 'engine'), Sample::close(9, 'engine'), Sample::enter(10, 'cab')];
+    $noticed = Mark::defectNoticed(Sample::id(1), 1000, 'engine.oil_level', 'no cap');
+    $planted = Mark::defectPlanted(Sample::id(2), 0, 'engine.oil_level', 'no cap');
+    $bonus = ['defects' => ['noticed' => 'bonus']];
+
+    return [
+        'extra, open' => [[], true, [], [0, 1, 0]],
+        'extra, shut' => [[], true, $shut, [0, 0, 0]],
+        'extra, said and shut' => [[], true, [Sample::whole(1, 'engine.oil_level'), ...$shut], [1, 1, 0]],
+        'a defect, open' => [$bonus, false, [], [0, 1, Credit::UNIT]],
+        'a defect, shut' => [$bonus, false, [$planted, ...$shut], [0, 0, 0]],
+        'a defect, noticed and shut' => [$bonus, false, [$planted, $noticed, ...$shut], [1, 1, 0]],
+        'extra and a defect, both' => [
+            $bonus, true, [$planted, $noticed, Sample::whole(3, 'engine.oil_level'), ...$shut], [2, 2, 0],
+        ],
+        'waved' => [$bonus, true, [Sample::wave(1, 'engine.oil_level')], [0, 0, 0]],
+    ];
+})());
+
 it('does not hold a defect against a part that was named only', function (): void {
     $sheet = Sample::sheet(
         ['defects' => ['recited_over' => 'nothing']],

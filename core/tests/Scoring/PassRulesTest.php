@@ -258,3 +258,113 @@ it('knows that what was waved can still be spoken of and earned', function (int 
 
     expect($check->reachable)->toBe($reachable);
 })->with(['half' => [50, true], 'more than half' => [51, false]]);
+
+/** The checks of a sheet in words. @return list<string> */
+function toldChecks(array $document, Pasada\Core\Attempt\Marks\Mark ...$marks): array
+{
+    return array_map(
+        static fn (PassCheck $check): string => $check->said.($check->enough === '' ? '' : ' '.$check->enough),
+        Sample::sheetOf($document, null, ...$marks)->verdict->checks,
+    );
+}
+
+it('says what is required, met or not', function (array $components, array $marks, array $told): void {
+    $pass = ['overall_percent' => 1, 'critical_components' => $components, 'note' => 'x'];
+
+    expect(array_slice(toldChecks(Sample::ruled(['pass' => $pass]), ...$marks), 1))->toBe($told);
+})->with([
+    'one item, earned' => [
+        ['cab.seat_belt'], [Sample::whole(1, 'cab.seat_belt')], ['"Seat belt" is required; it was earned.'],
+    ],
+    'one item, missed' => [
+        ['cab.seat_belt'], [], ['"Seat belt" is required; it was missed. Needed: Seat belt.'],
+    ],
+    'two items, earned' => [
+        ['side.mirror'],
+        [Sample::whole(1, 'side.mirror@left'), Sample::whole(2, 'side.mirror@right')],
+        ['All 2 items of "Mirror" are required; 0 were missed.'],
+    ],
+    'three items, the most that are named' => [
+        ['side.mirror', 'cab.seat_belt'],
+        [],
+        [
+            'All 2 items of "Mirror" are required; 2 were missed. Needed: Mirror, left side, Mirror, right side.',
+            '"Seat belt" is required; it was missed. Needed: Seat belt.',
+        ],
+    ],
+]);
+
+it('lets nothing be missed where no mark applies', function (int $missed, Standing $standing): void {
+    $document = Sample::ruled(['pass' => ['sections' => ['cab' => ['percent' => 50]], 'note' => 'x']]);
+    foreach ([0, 1, 2] as $component) {
+        $document['components'][$component]['weight'] = 0;
+    }
+    $verdict = Sample::sheetOf($document, null, ...array_slice(Sample::all(), 4 + $missed))->verdict;
+
+    expect($verdict->checks[0]->said)->toBe("$missed of 4 items were missed; 0 misses are allowed.")
+        ->and($verdict->standing)
+        ->toBe($standing);
+})->with([[0, Standing::Passed], [1, Standing::Open]]);
+
+it('says nothing of a section in which nothing counts', function (array $pass): void {
+    $document = Sample::ruled(['pass' => [...$pass, 'note' => 'x']]);
+    foreach ([0, 1, 2] as $component) {
+        $document['components'][$component]['weight'] = 0;
+    }
+
+    expect(toldChecks($document))->toHaveCount(1)
+        ->and(toldChecks($document)[0])
+        ->toContain('"Outside"');
+})->with(['a share' => [['section_percent' => 50]], 'misses' => [['section_misses_allowed' => 1]]]);
+
+it('makes up for a section with items of that section only', function (): void {
+    $document = Sample::with(
+        Sample::ruled(['pass' => ['sections' => ['cab' => ['percent' => 50]], 'note' => 'x']]),
+        ['components', 4, 'weight'],
+        5,
+    );
+
+    expect(Sample::sheetOf($document, null, Sample::finish(1))->verdict->checks[0]->enough)->toBe(
+        '2 more complete items would have been enough.',
+    );
+});
+
+it('takes time that is gone for lost, and the place of a section for not yet settled', function (): void {
+    $rules = [
+        'time_allowed_seconds' => 60,
+        'over_time' => 'fails',
+        'pass' => ['overall_percent' => 1, 'sections_out_of_place_allowed' => 0, 'note' => 'x'],
+    ];
+    $checks = Sample::sheet($rules, Sample::whole(1, 'engine.oil_level'), Sample::whole(90, 'cab.seat_belt'))
+        ->verdict->checks;
+    $told = array_map(static fn (PassCheck $check): array => [$check->said, $check->met, $check->reachable], $checks);
+
+    expect($told)->toContain(['The walk took 1:30; 1:00 is allowed.', false, false])
+        ->toContain(['1 sections were out of order; 0 allowed.', false, true]);
+});
+
+it('says by how many too many were out of order', function (): void {
+    $items = array_reverse(array_keys(Sample::inspection()->items));
+    $marks = array_map(static fn (int $n) => Sample::whole($n + 1, $items[$n]), array_keys($items));
+    $sheet = Sample::sheet(
+        [
+            'order' => ['sections' => 'fixed', 'items' => 'fixed'],
+            'pass' => ['overall_percent' => 1, 'out_of_place_allowed' => 2, 'note' => 'x'],
+        ],
+        ...[...$marks, Sample::finish(50)],
+    );
+
+    expect($sheet->verdict->checks[1]->enough)->toBe(
+        (count($sheet->order->outOfPlace) - 2).' fewer would have been enough.',
+    );
+});
+
+it('has no share of a walk in which everything was waved', function (): void {
+    $items = array_keys(Sample::inspection()->items);
+    $sheet = Sample::sheet([], ...array_map(
+        static fn (int $n) => Sample::wave($n + 1, $items[$n]),
+        array_keys($items),
+    ));
+
+    expect([$sheet->overall->possible, $sheet->overall->permille()])->toBe([0, 0]);
+});

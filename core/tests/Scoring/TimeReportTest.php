@@ -55,3 +55,13 @@ it('says what took longer than is allowed, to the second', function (array $allo
         ['"In the cab" took 1:15; 1:00 is allowed.', '"Outside" took 2:05; 1:00 is allowed.'],
     ],
 ]);
+
+it('lets not a thousandth of a second pass, and counts minutes by sixty', function (int $ms, array $breaches): void {
+    $finish = Mark::finished(Sample::id(99), $ms);
+
+    expect(timeOf(['' => 119], Sample::enter(0, 'cab'), $finish)->breaches)->toBe($breaches);
+})->with([
+    'to the thousandth' => [119_000, []],
+    'one more' => [119_001, ['The walk took 1:59; 1:59 is allowed.']],
+    'a second more' => [120_000, ['The walk took 2:00; 1:59 is allowed.']],
+]);
