@@ -5,7 +5,7 @@ import GaugeStep from './GaugeStep.vue';
 import type { OpenBench } from './useBench';
 
 /* The stopwatch and the two needles. */
-const props = defineProps<{ on: OpenBench; allowed: number | null; silent: boolean }>();
+const props = defineProps<{ on: OpenBench; allowed: number | null; lowAir: number | undefined; silent: boolean }>();
 const { minute, primary, secondary } = props.on;
 const stopwatch = computed(() => {
     const ms = minute.value?.ms ?? 0;
@@ -32,8 +32,8 @@ const stopwatch = computed(() => {
             >
         </p>
         <div class="pair">
-            <GaugeStep v-model="primary" label="Primary" />
-            <GaugeStep v-model="secondary" label="Secondary" />
+            <GaugeStep v-model="primary" label="Primary" :low="lowAir" />
+            <GaugeStep v-model="secondary" label="Secondary" :low="lowAir" />
         </div>
         <NButton size="large" data-test="reading" @click="on.record({ kind: 'reading', ...on.gauges() })"
             >Record reading&nbsp;<kbd>r</kbd></NButton

@@ -31,6 +31,7 @@ const silent = computed(
     () => loaded.value.state === 'ready' && loaded.value.data.mode === 'exam' && !shownVerdicts.value,
 );
 const met = computed(() => bench.value?.steps.filter(({ outcome }) => outcome === 'met').length ?? 0);
+const lowAir = computed(() => bench.value?.steps.find(({ test }) => test === 'low-air')?.low ?? undefined);
 const leak = computed(() => bench.value?.steps.find(({ test }) => test.startsWith('leak')));
 
 const unanswered = computed(() => bench.value?.steps.filter(({ outcome }) => outcome === 'not-judged') ?? []);
@@ -76,7 +77,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
                     This checklist names no brake tests. Add them to its rules, in their order, to judge them here.
                 </p>
                 <div v-else class="two">
-                    <BenchWatch :on="on" :allowed="leak?.high ?? null" :silent="silent" />
+                    <BenchWatch :on="on" :allowed="leak?.high ?? null" :low-air="lowAir" :silent="silent" />
                     <BenchTaps :on="on" :bench="bench" />
                     <section class="verdict" aria-label="How it stands">
                         <p v-if="!silent" class="line" :class="bench.standing" data-test="standing">

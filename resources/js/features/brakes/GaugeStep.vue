@@ -4,13 +4,13 @@ import NeedleGauge from '@/shared/brakes/NeedleGauge.vue';
 
 /* One gauge: what it reads now, laid on the dial by a thumb, stepped, or typed. */
 const value = defineModel<number>({ required: true });
-defineProps<{ label: string }>();
+defineProps<{ label: string; low?: number | undefined }>();
 const move = (by: number): void => void (value.value = Math.min(200, Math.max(0, value.value + by)));
 </script>
 
 <template>
     <div class="step" role="group" :aria-label="`${label} gauge`">
-        <NeedleGauge :label="label" :psi="value" turnable @turned="(psi) => (value = psi)" />
+        <NeedleGauge :label="label" :psi="value" :low="low" turnable @turned="(psi) => (value = psi)" />
         <label>
             <input v-model.number="value" type="number" min="0" max="200" inputmode="numeric" />
             <span>{{ label }}, psi</span>

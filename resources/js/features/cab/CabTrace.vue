@@ -8,6 +8,8 @@ const props = defineProps<{ judged: Practiced }>();
 const WIDE = 1000;
 const HIGH = 240;
 const MOST_PSI = 150;
+/** Closer than this two pressures cannot be told apart on the left. */
+const APART_PSI = 10;
 /** Numbers that would stand on each other go one row higher. */
 const CLOSE = 26;
 const end = computed(() => Math.max(1, props.judged.trace.at(-1)?.[0] ?? 1));
@@ -28,6 +30,14 @@ const steps = computed(() => {
     }
     return placed;
 });
+/** The limits of the sequence that are pressures, where they do not stand on each other. */
+const levels = computed(() => {
+    const limits = props.judged.steps.flatMap(({ low, high }) => [low, high]).filter((psi) => psi !== null);
+    return [...limits, 0, 100]
+        .filter((psi) => psi === 0 || (psi > APART_PSI && psi < MOST_PSI))
+        .sort((a, b) => a - b)
+        .filter((psi, n, all) => n === 0 || psi - (all[n - 1] ?? 0) >= APART_PSI);
+});
 const times = computed(() => [0.25, 0.5, 0.75, 1].map((share) => share * end.value));
 const told = computed(() => {
     const primary = props.judged.trace.map((row) => row[1] ?? 0);
@@ -40,7 +50,7 @@ const told = computed(() => {
     <figure v-if="judged.trace.length > 1">
         <figcaption>{{ told }} The full line is primary, the broken one secondary.</figcaption>
         <svg :viewBox="`-44 -70 ${WIDE + 70} ${HIGH + 104}`" role="img" :aria-label="told">
-            <g v-for="psi in [0, 20, 45, 60, 100, 120]" :key="psi">
+            <g v-for="psi in levels" :key="psi">
                 <line x1="0" :x2="WIDE" :y1="y(psi)" :y2="y(psi)" class="grid" />
                 <text x="-8" :y="y(psi) + 5" class="axis">{{ psi }}</text>
             </g>

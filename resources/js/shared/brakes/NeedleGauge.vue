@@ -1,19 +1,31 @@
 <script setup lang="ts">
 import { computed, useTemplateRef } from 'vue';
+import { LOW_AIR_PSI } from './lowAir';
 
 /* One air gauge: a fan of ticks from 0 to 150 psi, a needle, and the figure under it. A thumb may lay the needle. */
-const props = defineProps<{ label: string; psi: number; turnable?: boolean }>();
+const {
+    label,
+    psi,
+    turnable,
+    low = LOW_AIR_PSI,
+} = defineProps<{
+    label: string;
+    psi: number;
+    turnable?: boolean;
+    /** Below it the ticks are those of low air, psi. */
+    low?: number | undefined;
+}>();
 const emit = defineEmits<{ turned: [psi: number] }>();
 const MOST = 150;
 const turn = (psi: number): number => -112 + (224 * Math.min(MOST, Math.max(0, psi))) / MOST;
 const ticks = Array.from({ length: 16 }, (_, n) => n * 10);
-const needle = computed(() => turn(props.psi));
+const needle = computed(() => turn(psi));
 const face = useTemplateRef('face');
 /** How far the hub stands below the top of the drawing. */
 const HUB = 122 / 178;
 
 function setByThumb(event: PointerEvent): void {
-    if (!props.turnable || face.value === null || (event.type === 'pointermove' && event.buttons === 0)) return;
+    if (!turnable || face.value === null || (event.type === 'pointermove' && event.buttons === 0)) return;
     const { left, top, width, height } = face.value.getBoundingClientRect();
     const degrees = (Math.atan2(event.clientX - left - width / 2, top + height * HUB - event.clientY) * 180) / Math.PI;
     emit('turned', Math.round((MOST * (Math.min(112, Math.max(-112, degrees)) + 112)) / 224));
@@ -32,7 +44,7 @@ function setByThumb(event: PointerEvent): void {
             @pointermove="setByThumb"
         >
             <g v-for="tick in ticks" :key="tick" :transform="`rotate(${turn(tick)})`">
-                <line y1="-92" :y2="tick % 50 === 0 ? -70 : -80" :class="{ low: tick < 60 }" />
+                <line y1="-92" :y2="tick % 50 === 0 ? -70 : -80" :class="{ low: tick < low }" />
             </g>
             <text
                 v-for="tick in [0, 50, 100, 150]"
