@@ -22,7 +22,11 @@ die() {
 is_root() { [ "$(id -u)" -eq 0 ]; }
 # Runs a command as whoever the servers run as: what they have to write must be theirs.
 as_account() { # a server that it starts must not hold the lock of the tests
-    if is_root; then setpriv --reuid="$ACCOUNT" --regid="$ACCOUNT" --init-groups env HOME="$VAR" "$@" 9>&-; else "$@" 9>&-; fi
+    if is_root; then
+        setpriv --reuid="$ACCOUNT" --regid="$ACCOUNT" --init-groups env HOME="$VAR" "$@" 9>&-
+    else
+        "$@" 9>&-
+    fi
 }
 give_account() { ! is_root || chown -R "$ACCOUNT:$ACCOUNT" "$1"; }
 account() { if is_root; then echo "$ACCOUNT"; else id -un; fi; }

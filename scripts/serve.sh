@@ -2,7 +2,8 @@
 # nginx and php-fpm; one instance per name, each with a folder below var/run.
 
 instance_env() { # name database: the environment in which artisan and php-fpm of this instance run
-    export APP_CONFIG_CACHE=$RUN/$1/config.php APP_ROUTES_CACHE=$RUN/$1/routes.php APP_EVENTS_CACHE=$RUN/$1/events.php DB_DATABASE=$2 DB_PERSISTENT=true
+    export APP_CONFIG_CACHE=$RUN/$1/config.php APP_ROUTES_CACHE=$RUN/$1/routes.php
+    export APP_EVENTS_CACHE=$RUN/$1/events.php DB_DATABASE=$2 DB_PERSISTENT=true
     # The browser tests sign in a hundred times; how slow a password is made on purpose is none of their business.
     case $1 in lane*) export BCRYPT_ROUNDS=4 ;; esac
 }
@@ -42,9 +43,12 @@ add_header Referrer-Policy same-origin always;
 add_header X-Frame-Options DENY always;
 add_header Cross-Origin-Opener-Policy same-origin always;
 add_header Permissions-Policy "camera=(), geolocation=()" always;
-# Styles are made by the components as the page runs; scripts come from files of our own and from nowhere else.
-add_header Content-Security-Policy "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; connect-src 'self'; manifest-src 'self'; worker-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'" always;
 END
+    # Styles are made by the components as the page runs; scripts come from files of our own and from nowhere else.
+    local sources="default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:;"
+    sources="$sources font-src 'self'; connect-src 'self'; manifest-src 'self'; worker-src 'self';"
+    sources="$sources base-uri 'none'; form-action 'self'; frame-ancestors 'none'"
+    printf 'add_header Content-Security-Policy "%s" always;\n' "$sources" >>"$RUN/$1/headers.conf"
 }
 
 write_nginx_config() { # name port
@@ -60,10 +64,13 @@ http {
     default_type application/octet-stream;
     access_log off;
     server_tokens off;
-    client_body_temp_path $dir/tmp; proxy_temp_path $dir/tmp; fastcgi_temp_path $dir/tmp; uwsgi_temp_path $dir/tmp; scgi_temp_path $dir/tmp;
+    client_body_temp_path $dir/tmp; proxy_temp_path $dir/tmp; fastcgi_temp_path $dir/tmp;
+    uwsgi_temp_path $dir/tmp; scgi_temp_path $dir/tmp;
     # More than any route takes (app/Http/Middleware/LimitBody.php); what is larger does not reach PHP.
     client_max_body_size 12m;
-    gzip on; gzip_min_length 1024; gzip_types text/css application/javascript application/json application/problem+json image/svg+xml application/manifest+json;
+    gzip on; gzip_min_length 1024;
+    gzip_types text/css application/javascript application/json application/problem+json image/svg+xml
+        application/manifest+json;
     # No kept connections to php-fpm: an idle one holds one of its few workers, and under load the rest starve.
     upstream php { server unix:$dir/fpm.sock; }
     server {
@@ -74,7 +81,9 @@ http {
         include $dir/headers.conf;
         location /app/assets/ { expires max; include $dir/headers.conf; }
         # The worker keeps the page for hours without network; its file lies below /app/, the page's addresses do not.
-        location = /app/sw.js { add_header Service-Worker-Allowed /; add_header Cache-Control no-cache; include $dir/headers.conf; }
+        location = /app/sw.js {
+            add_header Service-Worker-Allowed /; add_header Cache-Control no-cache; include $dir/headers.conf;
+        }
         location /api/ {
             include /etc/nginx/fastcgi_params;
             fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
@@ -87,11 +96,13 @@ http {
         }
         location @too-large {
             internal; default_type application/problem+json; include $dir/headers.conf;
-            return 413 '{"type":"/problems/too-large","status":413,"detail":"This is larger than Pasada takes at a time. Nothing of it was kept; send less.","errors":[]}';
+            return 413 '{"type":"/problems/too-large","status":413,"errors":[],
+                "detail":"This is larger than Pasada takes at a time. Nothing of it was kept; send less."}';
         }
         location @away {
             internal; default_type application/problem+json; add_header Retry-After 5 always; include $dir/headers.conf;
-            return 503 '{"type":"/problems/unavailable","status":503,"detail":"Pasada is starting or busy. Nothing of this request was kept; try again in a few seconds.","errors":[]}';
+            return 503 '{"type":"/problems/unavailable","status":503,"errors":[],
+                "detail":"Pasada is starting or busy. Nothing of this request was kept; try again in a few seconds."}';
         }
         location ~ \.php\$ { return 404; }
         location / { try_files \$uri /app/index.html; }
@@ -108,7 +119,9 @@ serve() { # name port database [workers]
         running=1
     else
         unserve "$name"
-        port_taken "$port" && die "port $port is taken by another program" "stop it, or choose another: PASADA_PORT=$(free_port "$port" "$DB_PORT") ./pasada up"
+        port_taken "$port" \
+            && die "port $port is taken by another program" \
+                "stop it, or choose another: PASADA_PORT=$(free_port "$port" "$DB_PORT") ./pasada up"
     fi
     rm -rf "$dir/conf.d"; mkdir -p "$dir/tmp" "$dir/conf.d"
     write_fpm_config "$name" "$database" "${4:-${PASADA_WORKERS:-6}}"
@@ -123,14 +136,18 @@ serve() { # name port database [workers]
         # Preloaded classes stay until the master goes: it is started anew, which takes a second.
         stop_pid "$dir/fpm.pid"
     fi
-    (instance_env "$name" "$database"; as_account php bootstrap/preload-list.php >"$dir/preload.list" 2>/dev/null) || : >"$dir/preload.list"
+    (instance_env "$name" "$database"; as_account php bootstrap/preload-list.php >"$dir/preload.list" 2>/dev/null) \
+        || : >"$dir/preload.list"
     give_account "$dir"
     # Shared memory is laid out when the master starts, so a pool cannot set these.
-    as_account env PASADA_PRELOAD="$dir/preload.list" PHP_INI_SCAN_DIR="$dir/conf.d" php-fpm8.2 -d opcache.enable=1 -d opcache.memory_consumption=160 \
-        -d opcache.interned_strings_buffer=16 -d opcache.max_accelerated_files=20000 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
+    as_account env PASADA_PRELOAD="$dir/preload.list" PHP_INI_SCAN_DIR="$dir/conf.d" php-fpm8.2 \
+        -d opcache.enable=1 -d opcache.memory_consumption=160 \
+        -d opcache.interned_strings_buffer=16 -d opcache.max_accelerated_files=20000 \
+        -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
         -d opcache.preload="$ROOT/bootstrap/preload.php" --fpm-config "$dir/fpm.conf" >"$VAR/log/fpm-start.log" 2>&1 \
         || die "php-fpm did not start (var/log/fpm-start.log)" "read its last lines"
-    [ -n "$running" ] || as_account /usr/sbin/nginx -c "$dir/nginx.conf" -e "$VAR/log/nginx-$name.log" 2>"$VAR/log/nginx-start.log" \
+    [ -n "$running" ] || as_account /usr/sbin/nginx -c "$dir/nginx.conf" -e "$VAR/log/nginx-$name.log" \
+        2>"$VAR/log/nginx-start.log" \
         || die "nginx did not start (var/log/nginx-start.log)" "read its last lines"
     remember_port "$name" "$port"
 }
@@ -139,4 +156,8 @@ unserve() { # name
     stop_orphans "$VAR/log/nginx-$1.log"; stop_orphans "$VAR/log/fpm-$1.log"
 }
 # Kept settings of an older Pasada are not read for making the new ones.
-cache_settings() { rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE"; { as_account php artisan config:cache && as_account php artisan route:cache; } >"$VAR/log/artisan.log" 2>&1 || die "the settings could not be cached (var/log/artisan.log)" "read its last lines"; }
+cache_settings() {
+    rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE"
+    { as_account php artisan config:cache && as_account php artisan route:cache; } >"$VAR/log/artisan.log" 2>&1 \
+        || die "the settings could not be cached (var/log/artisan.log)" "read its last lines"
+}

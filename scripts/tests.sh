@@ -50,7 +50,8 @@ finish_a_job() {
 }
 finish_jobs() { while [ "${#JOB_TITLES[@]}" -gt 0 ]; do finish_a_job; done; }
 tell() { # title exit-code started: the whole report of what failed, the last line of what did not
-    local last; last=$(grep -E 'Tests:|No errors|files' "$REPORT/$1.log" | tail -n 1 | sed 's/\x1b\[[0-9;]*m//g; s/^ *//' || true)
+    local last
+    last=$(grep -E 'Tests:|No errors|files' "$REPORT/$1.log" | tail -n 1 | sed 's/\x1b\[[0-9;]*m//g; s/^ *//' || true)
     if [ "$2" -eq 0 ]; then printf '\033[1m✓\033[0m %-16s %4s s  %s\n' "$1" "$((SECONDS - $3))" "$last"; return; fi
     printf '\n\033[1m== %s failed\033[0m\n' "$1"; cat "$REPORT/$1.log"; FAILED+=("$1")
 }
@@ -71,6 +72,7 @@ no_long_lines() { # code is read side by side
     long=$(LC_ALL=C.UTF-8 grep -rnP --include='*.php' --include='*.ts' --include='*.vue' --include='*.css' \
         --exclude='schema.d.ts' --exclude-dir=cache '^.{121,}$' \
         app bench bootstrap compat config core database lang resources routes tests || true)
+    long+=$(LC_ALL=C.UTF-8 grep -nP '^.{121,}$' pasada scripts/*.sh || true)
     [ -n "$long" ] || return 0
     printf '%s\n' "$long" | cut -c1-180
     echo 'A line has at most 120 characters.'
@@ -82,7 +84,8 @@ static_checks() {
     job phpstan vendor/bin/phpstan analyse --no-progress --memory-limit=1G
     job vue-tsc npx vue-tsc --noEmit --incremental --tsBuildInfoFile "$VAR/cache/vue-tsc.json"
     job eslint npx eslint --cache --cache-location "$VAR/cache/eslint" --cache-strategy content resources/js tests/Front
-    job prettier npx prettier --check resources/js tests/Front --log-level warn --cache --cache-location "$VAR/cache/prettier" --cache-strategy content
+    job prettier npx prettier --check resources/js tests/Front --log-level warn \
+        --cache --cache-location "$VAR/cache/prettier" --cache-strategy content
     job pint env TMPDIR="$VAR/cache" vendor/bin/pint --test
 }
 
@@ -90,11 +93,16 @@ static_checks() {
 
 lanes_up() { # a Pasada with fresh demo data for each lane
     local lane port=$((BROWSER_PORT - 1)) avoided=("$PORT" "$DB_PORT")
-    for lane in $(seq 1 "$LANES"); do sql -e "DROP DATABASE IF EXISTS pasada_lane$lane; CREATE DATABASE pasada_lane$lane"; unserve "lane$lane"; done
     for lane in $(seq 1 "$LANES"); do
-        artisan "pasada_lane$lane" migrate --force >"$VAR/log/lane$lane.log" 2>&1 || die "the browser tests' tables could not be laid out (var/log/lane$lane.log)" "read its last lines"
+        sql -e "DROP DATABASE IF EXISTS pasada_lane$lane; CREATE DATABASE pasada_lane$lane"
+        unserve "lane$lane"
     done
-    artisan pasada_lane1 pasada:demo >"$VAR/log/lane1.log" 2>&1 || die "the browser tests' data could not be loaded (var/log/lane1.log)" "read its last lines"
+    for lane in $(seq 1 "$LANES"); do
+        artisan "pasada_lane$lane" migrate --force >"$VAR/log/lane$lane.log" 2>&1 \
+            || die "the browser tests' tables could not be laid out (var/log/lane$lane.log)" "read its last lines"
+    done
+    artisan pasada_lane1 pasada:demo >"$VAR/log/lane1.log" 2>&1 \
+        || die "the browser tests' data could not be loaded (var/log/lane1.log)" "read its last lines"
     for lane in $(seq 2 "$LANES"); do copy_database pasada_lane1 "pasada_lane$lane"; done
     for lane in $(seq 1 "$LANES"); do
         port=$(free_port "$((port + 1))" "${avoided[@]}")
@@ -102,12 +110,19 @@ lanes_up() { # a Pasada with fresh demo data for each lane
     done
 }
 copy_database() { # from to: the rows of one set of tables into another set of the same shape
-    sql -e "SET SESSION group_concat_max_len = 100000; SELECT CONCAT('INSERT INTO $2.', table_name, ' (', columns, ') SELECT ', columns, ' FROM $1.', table_name, ';') FROM (
-            SELECT c.table_name, GROUP_CONCAT(CONCAT('\`', c.column_name, '\`')) AS columns FROM information_schema.columns c
-            WHERE c.table_schema = '$1' AND c.table_name <> 'migrations' AND c.is_generated = 'NEVER' GROUP BY c.table_name) AS tables_of" \
+    sql -e "SET SESSION group_concat_max_len = 100000;
+        SELECT CONCAT('INSERT INTO $2.', table_name, ' (', columns, ') SELECT ', columns, ' FROM $1.', table_name, ';')
+        FROM (
+            SELECT c.table_name, GROUP_CONCAT(CONCAT('\`', c.column_name, '\`')) AS columns
+            FROM information_schema.columns c
+            WHERE c.table_schema = '$1' AND c.table_name <> 'migrations' AND c.is_generated = 'NEVER'
+            GROUP BY c.table_name) AS tables_of" \
         | { echo 'SET foreign_key_checks = 0;'; cat; } | sql
 }
-lane_addresses() { local lane; for lane in $(seq 1 "$LANES"); do printf 'http://127.0.0.1:%s ' "$(remembered_port "lane$lane")"; done; }
+lane_addresses() {
+    local lane
+    for lane in $(seq 1 "$LANES"); do printf 'http://127.0.0.1:%s ' "$(remembered_port "lane$lane")"; done
+}
 
 browser_tests() {
     lanes_up
@@ -131,7 +146,8 @@ run_tests() {
         webkit) shift; prepare "${WEBKIT_PACKAGES[@]}"; LANES=1; prepare_tests; build_front; lanes_up
             PASADA_BROWSER_URLS=$(lane_addresses) suite WebKit "$@"; return ;;
         '') ;;
-        *) die "there is no test suite '$1'" "./pasada test [core | feature | front | browser | webkit] [options of Pest or Vitest]" ;;
+        *) die "there is no test suite '$1'" \
+            "./pasada test [core | feature | front | browser | webkit] [options of Pest or Vitest]" ;;
     esac
     prepare_tests
     # The longest first, so that both rows end together.
@@ -145,26 +161,41 @@ run_tests() {
     # In the background and waited for, so that Ctrl-C is heard at once.
     browser_tests > >(tee "$REPORT/browser.log") 2>&1 9>&- & wait $! || code=$?
     tell browser "$code" "$from"
-    if [ ${#FAILED[@]} -gt 0 ]; then printf '\nFAILED after %s s: %s\n' "$((SECONDS - STARTED))" "${FAILED[*]}"; exit 1; fi
+    if [ ${#FAILED[@]} -gt 0 ]; then
+        printf '\nFAILED after %s s: %s\n' "$((SECONDS - STARTED))" "${FAILED[*]}"
+        exit 1
+    fi
     printf '\nAll green after %s s.\n' "$((SECONDS - STARTED))"
 }
 
 # ---------------------------------------------------------------- measuring and looking
 
 # Measuring asks one thing more often in a minute than any page does.
-one_lane() { LANES=1; export PASADA_REQUESTS_PER_MINUTE=1000000; prepare_tests; build_front; lanes_up; export PASADA_BROWSER_URLS PASADA_PROFILES=$VAR/profiles; PASADA_BROWSER_URLS=$(lane_addresses); mkdir -p "$PASADA_PROFILES"; }
+one_lane() {
+    LANES=1
+    export PASADA_REQUESTS_PER_MINUTE=1000000
+    prepare_tests; build_front; lanes_up
+    export PASADA_BROWSER_URLS PASADA_PROFILES=$VAR/profiles
+    PASADA_BROWSER_URLS=$(lane_addresses)
+    mkdir -p "$PASADA_PROFILES"
+}
 shot() { one_lane; php tests/Support/shot.php "$@"; }
-mutate() { # mutation testing of the rules; slow, so not part of ./pasada test. --minutes=M ends it; run again, it goes on
+# Mutation testing of the rules; slow, so not part of ./pasada test. --minutes=M ends it; run again, it goes on.
+mutate() {
     prepare_tests
     local code=0
     php -d pcov.enabled=0 -d opcache.enable_cli=1 bench/mutate.php "$@" >/dev/null || code=$?
     [ "$code" = 2 ] || cat "$VAR/mutate/report.txt"
     return "$code"
 }
-bench() { # or: bench load [attempts] [seconds]; bench fuzz [requests] [seed]; bench cab; bench listening; bench listen-speed; bench brakes; bench second [walks] [seed]
+# Or: bench load [attempts] [seconds]; bench fuzz [requests] [seed]; bench cab; bench listening; bench listen-speed;
+# bench brakes; bench second [walks] [seed].
+bench() {
     local what=run
     case ${1:-} in
-        listening | listen-speed | brakes | second) what=$1; shift; prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}" ;;
+        listening | listen-speed | brakes | second)
+            what=$1; shift
+            prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}" ;;
         load | cab | fuzz) what=$1; shift; one_lane ;;
         *) one_lane ;;
     esac
