@@ -11,4 +11,10 @@ final readonly class ShortNumber
     {
         return rtrim(rtrim(sprintf('%.1f', $value), '0'), '.');
     }
+
+    /** The figure that is told, as a number: what is read and what is kept are the same. */
+    public static function rounded(float $value): float
+    {
+        return (float) self::of($value);
+    }
 }

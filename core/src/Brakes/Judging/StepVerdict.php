@@ -90,7 +90,7 @@ final readonly class StepVerdict
     {
         $told = sprintf($what, ShortNumber::of($psi), $rule->limits->label());
 
-        return self::measured($rule->isRight($psi), $rule->test, $atMs, $told, ['psi' => round($psi, 1)]);
+        return self::measured($rule->isRight($psi), $rule->test, $atMs, $told, ['psi' => ShortNumber::rounded($psi)]);
     }
 
     /** @param  string  $ifLeft  why it was not done, for when another step has begun */

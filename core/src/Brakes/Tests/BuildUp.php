@@ -101,7 +101,7 @@ final readonly class BuildUp implements Procedure
         );
 
         return StepVerdict::measured($rule->isRight($seconds), $rule->test, $fromMs, $what, [
-            'seconds' => round($seconds, 1),
+            'seconds' => ShortNumber::rounded($seconds),
             'allowed_seconds' => $allowed,
         ]);
     }

@@ -114,7 +114,7 @@ final readonly class CutIn implements Procedure
                 ShortNumber::of($least),
             );
 
-            return StepVerdict::failed($rule->test, $event->atMs, $what, ['psi' => $at->lower()]);
+            return StepVerdict::failed($rule->test, $event->atMs, $what, ['psi' => ShortNumber::rounded($at->lower())]);
         }
 
         return StepVerdict::within(
@@ -163,7 +163,7 @@ final readonly class CutIn implements Procedure
                     ShortNumber::of($least),
                 );
 
-                return StepVerdict::failed($rule->test, $reading->atMs, $what, ['psi' => $lower]);
+                return StepVerdict::failed($rule->test, $reading->atMs, $what, ['psi' => ShortNumber::rounded($lower)]);
             }
         }
 

@@ -91,7 +91,7 @@ final readonly class LowAir implements Procedure
                 ShortNumber::of($at->lower()),
                 $rule->limits->label(),
             );
-            $figures = ['psi' => round($at->lower(), 1), 'least_psi' => $rule->limits->lowest()];
+            $figures = ['psi' => ShortNumber::rounded($at->lower()), 'least_psi' => $rule->limits->lowest()];
 
             return StepVerdict::measured($rule->isRight($at->lower()), $rule->test, $event->atMs, $what, $figures);
         }
@@ -110,7 +110,7 @@ final readonly class LowAir implements Procedure
             ) {
                 continue;
             }
-            $figures = ['psi' => $lower, 'least_psi' => $rule->limits->lowest()];
+            $figures = ['psi' => ShortNumber::rounded($lower), 'least_psi' => $rule->limits->lowest()];
             $what = sprintf('no warning down to %s psi, %s asked', ShortNumber::of($lower), $rule->limits->label());
 
             return $run->situationAt($n)->key

@@ -99,7 +99,7 @@ final readonly class SpringBrakes implements Procedure
 
                 return StepVerdict::notJudged($rule->test, $first, $question);
             }
-            $figures[$valve.'_psi'] = round($at->higher(), 1);
+            $figures[$valve.'_psi'] = ShortNumber::rounded($at->higher());
             if (! $rule->isRight($at->higher())) {
                 $what = sprintf(
                     'the %s valve came out at %s psi, %s asked', $valve, ShortNumber::of($at->higher()),
@@ -169,7 +169,7 @@ final readonly class SpringBrakes implements Procedure
                     $rule->limits->label(),
                 );
 
-                return StepVerdict::failed($rule->test, $reading->atMs, $what, ['psi' => $higher]);
+                return StepVerdict::failed($rule->test, $reading->atMs, $what, ['psi' => ShortNumber::rounded($higher)]);
             }
         }
 
