@@ -13,7 +13,7 @@ namespace Pasada\Core\Brakes\Air;
  */
 final readonly class AirMakeup
 {
-    /** Atmospheric pressure: 14.7 psi. A litre of free air is 14.7 psi liters. */
+    /** Atmospheric pressure: 14.7 psi. A liter of free air is 14.7 psi liters. */
     public const OUTSIDE_PSI = 14.7;
 
     /**

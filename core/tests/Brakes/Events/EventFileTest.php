@@ -124,6 +124,50 @@ it('names the line, what is wrong with it and the remedy', function (
     'a trace with a hole' => ['{"samples": [{"at_ms": 1, "primary": 3}]}', 'secondary', 'is missing'],
 ]);
 
+it('reads JSON after blanks, and traces with and without a gauge of their own', function (
+    string $content, array $expected,
+): void {
+    expect(array_map(EventWriter::write(...), EventFile::read($content, 'file')))->toBe($expected);
+})->with([
+    'JSON after blanks' => [
+        " \n {\"events\": [{\"at_ms\": 1, \"kind\": \"key\", \"to\": \"on\"}]}",
+        [['at_ms' => 1, 'kind' => 'key', 'to' => 'on']],
+    ],
+    'a trace as JSON, its own gauge first' => [
+        '{"samples": [{"at_ms": 5, "primary": 90, "primary_gauge": 96, "secondary": 91},'.
+            '{"at_ms": 6, "primary": 92, "secondary": 93}], "events": [{"at_ms": 5, "kind": "key", "to": "on"}]}',
+        [
+            ['at_ms' => 5, 'kind' => 'reading', 'primary' => 96.0, 'secondary' => 91.0],
+            ['at_ms' => 5, 'kind' => 'key', 'to' => 'on'],
+            ['at_ms' => 6, 'kind' => 'reading', 'primary' => 92.0, 'secondary' => 93.0],
+        ],
+    ],
+    'a trace as a table' => [
+        "at_ms,primary_gauge,primary,secondary\n5,96.5,90,91\n6,,92,93\n",
+        [
+            ['at_ms' => 5, 'kind' => 'reading', 'primary' => 96.5, 'secondary' => 91.0],
+            ['at_ms' => 6, 'kind' => 'reading', 'primary' => 92.0, 'secondary' => 93.0],
+        ],
+    ],
+]);
+
+it('names the samples of a trace, and every line that is wrong', function (string $content, array $told): void {
+    $read = static function () use ($content): array {
+        try {
+            return EventFile::read($content, 'brakes');
+        } catch (DocumentHasFaults $found) {
+            return [$found->getMessage(), ...array_map(strval(...), $found->faults)];
+        }
+    };
+
+    expect(implode("\n", $read()))->toContain(...$told);
+})->with([
+    'a sample' => ['{"samples": [{"at_ms": 1, "primary": 3}]}', ['brakes, samples: ', 'events[0].secondary']],
+    'two lines' => [
+        "at_ms,kind,to\n1,kye,on\n2,key,off\n3,yek,on\n", ['brakes: ', 'line 2, kind', 'line 4, kind'],
+    ],
+]);
+
 it('writes what its published schema says', function (): void {
     $schema = json_decode((string) file_get_contents(__DIR__.'/../../../../schemas/brakes.schema.json'));
     $trace = (new AirSystem(new AirMakeup(), new AirFaults(), 118))->run(

@@ -59,3 +59,39 @@ it('tells the cause in the open format', function (Judgment $judged, ?array $cau
         cutOutAt(125, 2), ['test' => 'cut-out', 'what' => 'restarted 2 times, 1 allowed', 'at_ms' => null], false,
     ],
 ]);
+
+it('writes every field of the open format', function (): void {
+    expect(json_decode((string) json_encode(JudgmentWriter::write(cutOutAt(100, 1))), true))->toBe([
+        'standing' => 'failed',
+        'cause' => ['test' => 'cut-out', 'what' => 'cut out at 100 psi, between 120 and 140 asked', 'at_ms' => 2000],
+        'steps' => [
+            [
+                'test' => 'cut-out',
+                'outcome' => 'broken',
+                'what' => 'cut out at 100 psi, between 120 and 140 asked',
+                'figures' => ['psi' => 100],
+                'at_ms' => 2000,
+                'of_vehicle' => true,
+            ],
+        ],
+        'restarts' => 1,
+        'restarts_allowed' => 1,
+        'may_restart' => false,
+    ]);
+});
+
+it('tells a judgment of several steps line by line', function (): void {
+    $steps = [new StepChoice(BrakeTest::CutOut), new StepChoice(BrakeTest::LowAir)];
+    $judgment = (new Judge(new Sequence($steps, 2), new BrakedVehicle))->judge([
+        new BrakeEvent(0, EventKind::Restarted),
+        new BrakeEvent(1000, EventKind::Engine, 'on'),
+        new BrakeEvent(2000, EventKind::CutOut, '', 125.0, 125.0),
+    ]);
+
+    expect(JudgmentWriter::text($judgment))->toBe(implode("\n", [
+        'Open.',
+        '  met        governor cut-out: cut out at 125 psi, between 120 and 140 asked',
+        '  not-done   low-air warning: not done',
+        'Restarted 1 of 2 times.',
+    ]));
+});
