@@ -73,4 +73,16 @@ final readonly class Vehicle
     {
         return array_values(array_filter($this->axles(), static fn (Axle $axle): bool => $axle->group === $group));
     }
+
+    /**
+     * What the vehicle and each of the axles have; one set without axles, of the vehicle alone.
+     *
+     * @return non-empty-list<FeatureSet>
+     */
+    public function featuresAt(Axle ...$axles): array
+    {
+        return $axles === []
+            ? [$this->features]
+            : array_values(array_map(fn (Axle $axle): FeatureSet => $this->features->with($axle->features), $axles));
+    }
 }
