@@ -40,13 +40,13 @@ final readonly class PieceReader
         foreach ($root->nodes('pieces') as $node) {
             $cue = new Cue($node->int('from_ms', 0, self::LONGEST_MS) / 1000, $node->string('text'));
             $letters += strlen($cue->text);
-            if (preg_match('/[^\\s]{'.(TranscriptReader::LONGEST_WORD + 1).',}/', $cue->text) === 1) {
+            if (preg_match('/[^\\s]{'.(CaptionText::LONGEST_WORD + 1).',}/', $cue->text) === 1) {
                 $node
                     ->child('text')
                     ->fault(
                         sprintf(
                             'has a word of more than %d letters, which is no speech',
-                            TranscriptReader::LONGEST_WORD,
+                            CaptionText::LONGEST_WORD,
                         ),
                     );
             }
