@@ -81,6 +81,10 @@ it('takes a figure as it was said, and says in the result whose figure it was', 
         ->waitForText('said wrong', '.tile[data-item="wheel.tyre@steer"]')
         ->click('.tile[data-item="wheel.lug_nuts@steer"] .points')
         ->click('[data-test=defect]')
+        ->type('#defect', 'loose nut')
+        ->click('[data-test=plant]')
+        ->waitForText('Known defect: loose nut', '.panel')
+        ->click('[data-test=defect]')
         ->type('#defect', 'rust trail')
         ->enter();
     $this->browser

@@ -79,6 +79,15 @@ describe('what the screen shows before the server has answered', () => {
         expect(stateAfter([heard, undo, redo])).toBe('whole');
     });
 
+    it('knows a defect as soon as it is planted, and changes nothing else by it', () => {
+        const marks = [
+            mark('heard_whole', { item: 'drum' }),
+            mark('defect_planted', { item: 'drum', text: 'cracked' }),
+        ];
+        const shown = shownItems(places, sheet(), marks).get('drum');
+        expect([shown?.state, shown?.defect, shown?.waiting]).toEqual(['whole', 'cracked', true]);
+    });
+
     it('begins a section again, and no other', () => {
         const marks = [
             mark('heard_whole', { item: 'leak' }),

@@ -25,11 +25,9 @@ final class Replay
 
     private readonly Defects $defects;
 
-    /** @var list<Remark> */
-    private array $remarks = [];
+    private readonly Remarks $remarks;
 
-    /** @var list<Remark> */
-    private array $flags = [];
+    private readonly OffTopic $offTopic;
 
     /** @var list<Reference> */
     private array $references = [];
@@ -37,16 +35,7 @@ final class Replay
     /** @var array<string, true> axles that were stood at or spoken of */
     private array $walked = [];
 
-    /** @var list<string> */
-    private array $tooLate = [];
-
-    private int $afterFinish = 0;
-
     private int $restarts = 0;
-
-    private ?int $offListSinceMs = null;
-
-    private int $offListMs = 0;
 
     private ?int $finishedAtMs = null;
 
@@ -55,6 +44,8 @@ final class Replay
         $this->route = new Route($inspection);
         $this->ledger = new Ledger($inspection);
         $this->defects = new Defects;
+        $this->remarks = new Remarks($inspection);
+        $this->offTopic = new OffTopic;
     }
 
     public function play(Mark $mark): void
@@ -72,7 +63,7 @@ final class Replay
             $mark->said === null &&
             $mark->kind->isOfTheWalk()
         ) {
-            $this->afterFinish++;
+            $this->remarks->afterFinish();
 
             return;
         }
@@ -82,7 +73,7 @@ final class Replay
             ),
             $payload instanceof PlacePayload => $this->playPlace($mark, $payload->place),
             $payload instanceof ReferencePayload => $this->refer($mark, $payload),
-            $payload instanceof RemarkPayload => $this->remark($mark, $payload),
+            $payload instanceof RemarkPayload => $this->remarks->add($mark, $payload),
             $payload instanceof SectionPayload => $this->restart($payload->section),
             default => $this->playBare($mark),
         };
@@ -134,26 +125,11 @@ final class Replay
         }
     }
 
-    private function remark(Mark $mark, RemarkPayload $of): void
-    {
-        $text = $mark->kind === MarkKind::Paused ? 'Paused: '.$of->text : (string) $of->text;
-        // A walk scored again under another checklist may be asked nothing of the item.
-        if ($mark->kind === MarkKind::LookAgain && $of->item !== null && $this->inspection->item($of->item) === null) {
-            return;
-        }
-        $remark = new Remark($mark->id, $mark->atMs, $text, $of->item);
-        if ($mark->kind === MarkKind::LookAgain) {
-            $this->flags[] = $remark;
-        } else {
-            $this->remarks[] = $remark;
-        }
-    }
-
     private function playBare(Mark $mark): void
     {
         match ($mark->kind) {
-            MarkKind::OffListBegan => $this->offListSinceMs ??= $mark->atMs,
-            MarkKind::OffListEnded => $this->backOnList($mark->atMs),
+            MarkKind::OffListBegan => $this->offTopic->begin($mark->atMs),
+            MarkKind::OffListEnded => $this->offTopic->end($mark->atMs),
             MarkKind::Finished => $this->finishedAtMs ??= $mark->atMs,
             // The page's clock stands still in a pause, so there is nothing to take off.
             default => null,
@@ -163,36 +139,31 @@ final class Replay
     public function walk(int $lastAtMs): Walk
     {
         $endMs = $this->finishedAtMs ?? $lastAtMs;
-        $offList = $this->offListSinceMs;
-        $this->backOnList($endMs);
 
         return new Walk(
             $this->ledger->hearings(),
             $this->route->visits($endMs),
             $this->route->closed,
             $this->route->shut,
-            $this->remarks,
+            $this->remarks->notes(),
             $this->route->current,
             $endMs,
             $this->finishedAtMs !== null,
             $this->references,
             $this->defects->planted(),
             $this->defects->noticed(),
-            $this->flags,
+            $this->remarks->flags(),
             $this->restarts,
-            $this->offListMs,
-            $offList !== null,
-            $this->tooLate(),
+            $this->offTopic->msUntil($endMs),
+            $this->offTopic->goesOn(),
+            $this->remarks->lost(),
         );
     }
 
     private function notFitted(ItemMark $waved): void
     {
         if ($waved->isShut) {
-            $this->tooLate[] = sprintf(
-                '"%s" was told as not equipped only after its place was left.',
-                $waved->item->fullName(),
-            );
+            $this->remarks->tooLate('"%s" was told as not equipped only after its place was left.', $waved->item);
         }
         $this->ledger->wave($waved);
     }
@@ -200,26 +171,10 @@ final class Replay
     private function notice(ItemMark $noticed): void
     {
         if ($noticed->isShut) {
-            $this->tooLate[] = sprintf(
-                'A defect of "%s" was noticed only after its place was left.',
-                $noticed->item->fullName(),
-            );
+            $this->remarks->tooLate('A defect of "%s" was noticed only after its place was left.', $noticed->item);
         } else {
             $this->defects->notice($noticed);
         }
-    }
-
-    /** @return list<string> */
-    private function tooLate(): array
-    {
-        return $this->afterFinish === 0
-            ? $this->tooLate
-            : [
-                ...$this->tooLate,
-                $this->afterFinish === 1
-                    ? '1 mark is timed after the finish; it counts for nothing.'
-                    : sprintf('%d marks are timed after the finish; they count for nothing.', $this->afterFinish),
-            ];
     }
 
     /**
@@ -239,14 +194,6 @@ final class Replay
         $this->route->reopen($section);
         foreach (RestartedItems::of($brakes, $this->inspection->items) as $id) {
             $this->ledger->forget($id);
-        }
-    }
-
-    private function backOnList(int $atMs): void
-    {
-        if ($this->offListSinceMs !== null) {
-            $this->offListMs += max(0, $atMs - $this->offListSinceMs);
-            $this->offListSinceMs = null;
         }
     }
 }

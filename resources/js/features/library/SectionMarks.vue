@@ -7,8 +7,8 @@ import { writeRule } from './ruleQuestions';
 defineProps<{ document: ChecklistDocument }>();
 const emit = defineEmits<{ change: [edit: (document: ChecklistDocument) => void] }>();
 const marks = [
-    { key: 'percent' as const, label: 'share', unit: '%', low: 1, high: 100 },
-    { key: 'misses_allowed' as const, label: 'misses allowed', unit: 'items', low: 0, high: 1000 },
+    { key: 'percent' as const, label: 'Share needed', unit: '%', low: 1, high: 100 },
+    { key: 'misses_allowed' as const, label: 'Misses allowed', unit: 'items', low: 0, high: 1000 },
 ];
 
 function set(section: string, key: 'percent' | 'misses_allowed', value: number | null): void {
@@ -28,6 +28,9 @@ function set(section: string, key: 'percent' | 'misses_allowed', value: number |
     <details :open="document.rules.pass.sections !== undefined">
         <summary>Marks of single sections</summary>
         <div class="marks">
+            <div class="mark heads quiet" aria-hidden="true">
+                <span>Section</span><span v-for="{ label } in marks" :key="label">{{ label }}</span>
+            </div>
             <div v-for="section in document.sections" :key="section.id" class="mark">
                 <strong>{{ section.name }}</strong>
                 <NInputNumber
@@ -64,7 +67,13 @@ summary {
     gap: var(--space-4);
     align-items: center;
 }
+.heads {
+    font-weight: 600;
+}
 @media (max-width: 560px) {
+    .heads {
+        display: none;
+    }
     .mark {
         grid-template-columns: 1fr 1fr;
     }

@@ -23,7 +23,8 @@ const sides: { value: SaidOf; label: string }[] = [
     { value: 'left', label: 'Left' },
     { value: 'right', label: 'Right' },
 ];
-const noticing = ref(false);
+const isAboutDefect = ref(false);
+const known = computed(() => props.shown.defect ?? props.item.defect);
 const groups = computed(() => {
     let turn = 0;
     return [
@@ -56,8 +57,16 @@ function heard(code: PointCode, value: number): void {
 }
 
 function notice(): void {
-    props.walk.mark.noticeDefect(props.item, defect.value.trim() === '' ? 'noticed' : defect.value.trim(), side.value);
-    noticing.value = false;
+    const said = defect.value.trim();
+    props.walk.mark.noticeDefect(props.item, said === '' ? 'noticed' : said, side.value);
+    isAboutDefect.value = false;
+}
+
+/** It is there for this walk, and the student is to find it. */
+function plant(): void {
+    props.walk.mark.plantDefect(props.item, defect.value.trim(), side.value);
+    defect.value = '';
+    isAboutDefect.value = false;
 }
 
 defineExpose({
@@ -77,7 +86,7 @@ defineExpose({
         </header>
         <p v-if="item.where" class="quiet">{{ item.where }}</p>
         <p v-if="item.parts.length > 0" class="quiet">Stands for {{ item.parts.join(', ') }}</p>
-        <p v-if="item.defect" class="defect">Known defect: {{ item.defect }}</p>
+        <p v-if="known" class="defect">Known defect: {{ known }}</p>
         <div v-if="item.two_sided && bothSides" class="sides">
             <NButton @click="walk.mark.hearSide(item, 'left')">Left side complete</NButton>
             <NButton @click="walk.mark.hearSide(item, 'right')">Right side complete</NButton>
@@ -113,16 +122,17 @@ defineExpose({
                 />
             </template>
         </div>
-        <form v-if="noticing" class="notice" @submit.prevent="notice">
-            <label for="defect">What did the student notice?</label>
-            <input id="defect" v-model="defect" maxlength="200" :placeholder="item.defect ?? 'as said'" />
+        <form v-if="isAboutDefect" class="notice" @submit.prevent="notice">
+            <label for="defect">What did the student notice, or what is planted here?</label>
+            <input id="defect" v-model="defect" maxlength="200" :placeholder="known ?? 'as said'" />
             <NButton attr-type="submit" type="primary">Noticed</NButton>
+            <NButton :disabled="defect.trim() === ''" data-test="plant" @click="plant">Planted</NButton>
         </form>
         <footer>
             <NButton v-if="!named" @click="walk.mark.hearPoints(item, [])">Named only</NButton>
             <NButton v-if="named" @click="walk.mark.takeBack(item, ['identified'])">Not said</NButton>
             <NButton @click="walk.mark.wave(item)">Not equipped</NButton>
-            <NButton data-test="defect" @click="noticing = !noticing">Defect noticed</NButton>
+            <NButton data-test="defect" @click="isAboutDefect = !isAboutDefect">Defect</NButton>
             <NButton @click="walk.mark.lookAgain(item)">Flag for debrief</NButton>
             <NButton @click="emit('note')">Note</NButton>
         </footer>

@@ -7,11 +7,19 @@ export interface ShownItem {
     state: ItemState;
     heard: Set<string>;
     wrong: Set<string>;
+    /** What is known to be wrong with it, of the vehicle or planted for this walk. */
+    defect: string | null;
     /** Marked here, not yet confirmed by the server. */
     waiting: boolean;
 }
 
-export const nothingShown: ShownItem = { state: 'not_reached', heard: new Set(), wrong: new Set(), waiting: false };
+export const nothingShown: ShownItem = {
+    state: 'not_reached',
+    heard: new Set(),
+    wrong: new Set(),
+    defect: null,
+    waiting: false,
+};
 
 /**
  * The sheet with the unconfirmed marks laid over it. This is what was marked, not what it is worth: credit,
@@ -19,8 +27,8 @@ export const nothingShown: ShownItem = { state: 'not_reached', heard: new Set(),
  */
 export function shownItems(places: Place[], sheet: Sheet, waiting: Mark[]): Map<string, ShownItem> {
     const shown = new Map<string, ShownItem>();
-    for (const { item, status, heard, wrong } of sheet.outcomes) {
-        shown.set(item, { state: status, heard: new Set(heard), wrong: new Set(wrong), waiting: false });
+    for (const { item, status, heard, wrong, defect } of sheet.outcomes) {
+        shown.set(item, { state: status, heard: new Set(heard), wrong: new Set(wrong), defect, waiting: false });
     }
     const byId = new Map(places.flatMap(({ items }) => items).map((item) => [item.id, item]));
     for (const mark of inForce(waiting)) {
@@ -59,7 +67,8 @@ function after(mark: Mark, item: Item, before: ShownItem): ShownItem {
     const heard = new Set(before.heard);
     const wrong = new Set(before.wrong);
     const all = [...item.essential, ...item.further].map(({ code }) => code);
-    const none = { heard: new Set<string>(), wrong: new Set<string>(), waiting: true };
+    const { defect } = before;
+    const none = { heard: new Set<string>(), wrong: new Set<string>(), defect, waiting: true };
     switch (mark.kind) {
         case 'heard_whole':
             return { ...none, state: 'whole', heard: new Set([...all, 'identified']) };
@@ -75,7 +84,7 @@ function after(mark: Mark, item: Item, before: ShownItem): ShownItem {
                 heard.delete(point);
                 wrong.add(point);
             }
-            return { state: 'wrong', heard, wrong, waiting: true };
+            return { state: 'wrong', heard, wrong, defect, waiting: true };
         case 'points_taken_back':
             for (const point of mark.points ?? []) {
                 heard.delete(point);
@@ -89,8 +98,11 @@ function after(mark: Mark, item: Item, before: ShownItem): ShownItem {
             return { ...none, state: 'not_reached' };
         case 'carried_over':
             return before.state === 'not_reached' || before.state === 'missed' ? { ...none, state: 'carried' } : before;
+        case 'defect_planted':
+            return { ...before, defect: mark.text ?? defect, waiting: true };
         default:
             return before;
     }
-    return { state: all.every((point) => heard.has(point)) ? 'whole' : 'partial', heard, wrong, waiting: true };
+    const state = all.every((point) => heard.has(point)) ? 'whole' : 'partial';
+    return { state, heard, wrong, defect, waiting: true };
 }
