@@ -15,8 +15,6 @@ final readonly class VehicleReader
 {
     public const FORMAT = 'pasada-vehicle/1';
 
-    private const LONGEST_FEET = 120;
-
     /** @throws DocumentHasFaults with every fault of the text and its path */
     public function read(string $json, string $name = 'vehicle'): Vehicle
     {
@@ -36,8 +34,8 @@ final readonly class VehicleReader
         if ($root->string('format') !== self::FORMAT) {
             $root->child('format')->fault('must be "'.self::FORMAT.'"');
         }
-        $units = $this->units($root);
-        $features = $this->features($root, $units);
+        $units = (new UnitsReader())->read($root);
+        $features = (new FeatureReader())->read($root, $units);
 
         // The stand-in keeps the type; it never leaves read(), which stops at the faults.
         $units = $units === [] ? [new Unit(UnitKind::StraightTruck, Body::None, 0, 0, [])] : $units;
@@ -47,115 +45,6 @@ final readonly class VehicleReader
             $root->id(), $root->name(), $root->stringOr('description', ''), $units, $features,
             $this->figures($root, $axles), $this->defects($root, $axles),
         );
-    }
-
-    /** @return list<Unit> */
-    private function units(Node $root): array
-    {
-        $units = [];
-        $counts = [];
-        $behind = -1;
-        foreach ($root->nodes('units') as $index => $node) {
-            $node->only('kind', 'body', 'from_ft', 'to_ft', 'axles');
-            $kind = $node->enum('kind', UnitKind::class);
-            if (($index === 0) !== $kind->isPowered()) {
-                $node
-                    ->child('kind')
-                    ->fault(
-                        $index === 0
-                            ? 'the first unit must drive: a tractor or a truck'
-                            : 'only the first unit can be a tractor or truck',
-                    );
-            }
-            $from = $node->thousandths('from_ft') ?? 0;
-            $to = $node->thousandths('to_ft') ?? 0;
-            if ($to <= $from || $from < 0 || $to > self::LONGEST_FEET * 1000) {
-                $node->child('to_ft')->fault(sprintf('must lie behind from_ft and within %d ft', self::LONGEST_FEET));
-            }
-            $axles = [];
-            foreach ($node->nodes('axles') as $axleNode) {
-                $axle = $this->axle($axleNode, $kind, $counts);
-                if ($axle->atMilliFeet <= $behind) {
-                    $axleNode->child('at_ft')->fault('must lie behind the axle listed before it');
-                }
-                $behind = $axle->atMilliFeet;
-                $axles[] = $axle;
-            }
-            $units[] = new Unit($kind, $node->enum('body', Body::class), $from, $to, $axles);
-        }
-
-        return $units;
-    }
-
-    /** @param  array<string, int>  $counts  axles of each group so far, by reference */
-    private function axle(Node $node, UnitKind $unit, array &$counts): Axle
-    {
-        $node->only('group', 'at_ft', 'suspension', 'brakes', 'wheels', 'hub', 'auto_inflation', 'hub_meter');
-        $group = $node->enum('group', AxleGroup::class);
-        if (($group === AxleGroup::Trailer) === $unit->isPowered()) {
-            $node
-                ->child('group')
-                ->fault(
-                    $unit->isPowered() ? 'a tractor or truck has steer and drive axles' : 'a trailer has trailer axles',
-                );
-        }
-        $counts[$group->value] = ($counts[$group->value] ?? 0) + 1;
-        $features = [];
-        foreach (
-            [
-                'suspension' => ['spring', 'air'],
-                'brakes' => ['drum', 'disc'],
-                'wheels' => ['single', 'dual'],
-                'hub' => ['hub-seal', 'axle-seal'],
-            ] as $key => $choices
-        ) {
-            $features[] = $this->choice($node, $key, $key, $choices);
-        }
-        if ($node->boolOr('auto_inflation', false)) {
-            $features[] = Feature::AutoInflation;
-        }
-        if ($node->boolOr('hub_meter', false)) {
-            $features[] = Feature::HubMeter;
-        }
-        $id =
-            $group === AxleGroup::Steer && $counts[$group->value] === 1
-                ? $group->value
-                : $group->value.'-'.$counts[$group->value];
-
-        return new Axle($id, $group, $node->thousandths('at_ft') ?? 0, FeatureSet::of(...$features));
-    }
-
-    /** @param  list<Unit>  $units */
-    private function features(Node $root, array $units): FeatureSet
-    {
-        $features = [$this->choice($root, 'transmission', 'transmission', ['manual', 'automatic'])];
-        if ($root->string('doors') !== 'none') {
-            $features[] = $this->choice($root, 'doors', 'doors', ['swing', 'roll-up', 'none']);
-        }
-        $drives = $root->child('drives');
-        $drives->only('alternator', 'water_pump', 'air_compressor', 'steering_pump');
-        foreach (['alternator', 'water_pump', 'air_compressor', 'steering_pump'] as $part) {
-            $features[] = $this->choice($drives, $part, str_replace('_', '-', $part), ['belt', 'gear']);
-        }
-        foreach ($root->nodesOr('equipment') as $node) {
-            $feature = $node->asEnum(Feature::class);
-            if (! $feature->isEquipment()) {
-                $node->fault('follows from the rest of the vehicle and is not listed as equipment');
-            }
-            $features[] = $feature;
-        }
-        foreach ($units as $unit) {
-            $body = $unit->body->feature();
-            $features = $body === null ? $features : [...$features, $body];
-            $features = [...$features, ...match ($unit->kind) {
-                UnitKind::Semitrailer => [Feature::Trailer],
-                UnitKind::StraightTruck => [Feature::StraightTruck],
-                UnitKind::Bus => [Feature::Bus],
-                UnitKind::DayCabTractor, UnitKind::SleeperTractor => [],
-            }];
-        }
-
-        return FeatureSet::of(...$features);
     }
 
     /**
@@ -212,19 +101,5 @@ final readonly class VehicleReader
         }
 
         return $defects;
-    }
-
-    /** @param  non-empty-list<string>  $choices */
-    private function choice(Node $node, string $key, string $family, array $choices): Feature
-    {
-        $said = $node->string($key);
-        if (! in_array($said, $choices, true)) {
-            if ($said !== '') {
-                $node->child($key)->fault(sprintf('"%s" is not known; it may be %s', $said, implode(', ', $choices)));
-            }
-            $said = $choices[0];
-        }
-
-        return Feature::from($family.':'.$said);
     }
 }
