@@ -8,14 +8,7 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Pasada\Core\Attempt\Marks\Mark;
-use Pasada\Core\Attempt\Marks\MarkFields;
-use Pasada\Core\Attempt\Marks\MarkKind;
 use Pasada\Core\Attempt\Marks\MarkList;
-use Pasada\Core\Attempt\Marks\ReferredTo;
-use Pasada\Core\Attempt\Marks\SaidWhen;
-use Pasada\Core\Catalogue\Point;
-use Pasada\Core\Catalogue\PointSet;
-use Pasada\Core\Inspection\Side;
 use stdClass;
 
 /**
@@ -25,8 +18,6 @@ use stdClass;
  */
 final readonly class MarkStore
 {
-    private const COLUMNS = ['id', 'at_ms', 'kind', 'item', 'points', 'place', 'text', 'undoes', 'details', 'recorder'];
-
     public function __construct(private ConnectionInterface $database) {}
 
     /**
@@ -50,9 +41,9 @@ final readonly class MarkStore
                 ->when(! $amended, static fn (Builder $query) => $query->whereNull('amendment_id'))
                 ->orderBy('at_ms')
                 ->orderBy('id')
-                ->get(self::COLUMNS) as $row
+                ->get(MarkRow::COLUMNS) as $row
         ) {
-            $marks[] = $this->mark($row);
+            $marks[] = MarkRow::read($row);
             $clocks[$row->recorder] = $row->at_ms;
         }
 
@@ -76,9 +67,9 @@ final readonly class MarkStore
                 ->whereNotNull('amendment_id')
                 ->orderBy('at_ms')
                 ->orderBy('id')
-                ->get([...self::COLUMNS, 'amendment_id']) as $row
+                ->get([...MarkRow::COLUMNS, 'amendment_id']) as $row
         ) {
-            $marks[$row->amendment_id][] = $this->mark($row);
+            $marks[$row->amendment_id][] = MarkRow::read($row);
         }
 
         return $marks;
@@ -110,7 +101,7 @@ final readonly class MarkStore
             ->orderBy('at_ms')
             ->orderBy('marks.id')
             ->get([
-                ...array_map(static fn (string $column): string => 'marks.'.$column, self::COLUMNS),
+                ...array_map(static fn (string $column): string => 'marks.'.$column, MarkRow::COLUMNS),
                 'users.name as by',
                 'received_at',
                 'amendment_id',
@@ -125,7 +116,7 @@ final readonly class MarkStore
          */
         foreach ($rows as $row) {
             $history[] = [
-                'mark' => $this->mark($row),
+                'mark' => MarkRow::read($row),
                 'by' => $row->by,
                 'recorder' => $row->recorder,
                 'received_at' => $row->received_at,
@@ -146,7 +137,7 @@ final readonly class MarkStore
                 'id' => $mark->id,
                 'at_ms' => $mark->atMs,
                 'kind' => $mark->kind->value,
-                ...self::columns($mark),
+                ...MarkRow::write($mark),
                 'recorder' => $recorder,
                 'user_id' => $userId,
                 'received_at' => $receivedAt->format('Y-m-d H:i:s.v'),
@@ -157,73 +148,5 @@ final readonly class MarkStore
         foreach (array_chunk($rows, 500) as $chunk) {
             $this->database->table('marks')->insert($chunk);
         }
-    }
-
-    /**
-     * @param  stdClass&object{
-     *    id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string,
-     *    undoes: ?string, details: ?string,
-     * }  $row
-     */
-    private function mark(stdClass $row): Mark
-    {
-        /**
-         * @var array{
-         *    side?: string, value?: int, from?: string, except?: list<string>, section?: string, evidence?: string,
-         *    said?: string,
-         * } $details
-         */
-        $details = $row->details === null ? [] : json_decode($row->details, true);
-
-        $fields = new MarkFields(
-            item: $row->item,
-            points: $this->points($row->points),
-            place: $row->place,
-            text: $row->text,
-            undoes: $row->undoes,
-            side: isset($details['side']) ? Side::from($details['side']) : null,
-            value: $details['value'] ?? null,
-            from: isset($details['from']) ? ReferredTo::of($details['from']) : null,
-            except: $details['except'] ?? [],
-            section: $details['section'] ?? null,
-        );
-        $said = isset($details['said']) ? SaidWhen::from($details['said']) : null;
-
-        return Mark::of(
-            $row->id, $row->at_ms, MarkKind::from($row->kind), $fields, $details['evidence'] ?? null, $said,
-        );
-    }
-
-    /** @return array<string, string|null> */
-    private static function columns(Mark $mark): array
-    {
-        $of = $mark->payload->fields();
-        $codes = array_map(static fn (Point $point): string => $point->value, $of->points->points());
-        $details = array_filter(
-            [
-                'side' => $of->side?->value,
-                'value' => $of->value,
-                'from' => $of->from?->key(),
-                'except' => $of->except === [] ? null : $of->except,
-                'section' => $of->section,
-                'evidence' => $mark->evidence,
-                'said' => $mark->said?->value,
-            ],
-            static fn (mixed $value): bool => $value !== null,
-        );
-
-        return [
-            'item' => $of->item,
-            'points' => $codes === [] ? null : implode(' ', $codes),
-            'place' => $of->place,
-            'text' => $of->text,
-            'undoes' => $of->undoes,
-            'details' => $details === [] ? null : (string) json_encode($details),
-        ];
-    }
-
-    private function points(?string $codes): PointSet
-    {
-        return $codes === null ? PointSet::none() : PointSet::of(...array_map(Point::from(...), explode(' ', $codes)));
     }
 }
