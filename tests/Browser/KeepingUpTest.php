@@ -69,9 +69,7 @@ it('undoes, redoes, and takes any earlier mark back from the time line and bring
 });
 
 it('takes a figure as it was said, and says in the result whose figure it was', function (): void {
-    $browser = onTheTruck($this->browser, 5)->run(
-        "document.querySelector('[data-place=steer-wheel]').dispatchEvent(new MouseEvent('click', { bubbles: true }))",
-    );
+    onTheTruck($this->browser, 5)->studentGoesTo('steer-wheel');
     $this->browser
         ->click('.tile[data-item="wheel.tyre@steer"] .points')
         ->click('[data-wrong=depth]')
@@ -101,16 +99,10 @@ it('takes a figure as it was said, and says in the result whose figure it was', 
 it('credits a reference with its exception in two actions', function (): void {
     $browser = onTheTruck($this->browser, 6, 'Short list, lights and linkage as one', 'Dock 4');
     foreach (['steer-suspension', 'steer-brakes', 'steer-wheel'] as $place) {
-        $browser->run(
-            "document.querySelector('[data-place=\"$place\"]').dispatchEvent(new MouseEvent('click', { bubbles: true ".
-                '}))',
-        );
-        $browser->click('[data-test=all-here]');
+        $browser->studentGoesTo($place)->click('[data-test=all-here]');
     }
-    $browser->run(
-        "document.querySelector('[data-place=drive-brakes]').dispatchEvent(new MouseEvent('click', { bubbles: true }))",
-    );
     $browser
+        ->studentGoesTo('drive-brakes')
         ->press('=')
         ->click('[data-except="brake.drum@drive"]')
         ->click('[data-from=steer]')

@@ -118,6 +118,33 @@ it('keeps what was marked when the page is closed while the server is away', fun
     $browser->waitForText('3 of', '.count')->allSent();
 });
 
+it('looks at another place without leaving the student, and is back by itself after a mark', function (): void {
+    $browser = startWalk($this->browser, 'Hollis', 'Pier 2');
+    // Exploring before the start starts nothing.
+    $browser->lookAt('engine-left')->waitForText('Looking at Engine, left side. The student is at Seat and start.');
+    expect($browser->text('.clock'))->toContain('0:00')
+        ->and($browser->count('.stand.current[data-place=seat], .stand.looked[data-place=engine-left]'))
+        ->toBe(2);
+    $browser->press(WebDriverKeys::ESCAPE)->gone('[data-test=student-here]')->waitForText('Seat and start', '.place');
+    // One part spoken of in passing; then its points, which stay open as long as they are marked.
+    $browser->lookAt('engine-left')->press('1')->waitForText('Seat and start', '.place');
+    $browser
+        ->lookAt('engine-left')
+        ->click('.tile:nth-child(2) .points')
+        ->click('.panel [data-point]')
+        ->waitForText('Engine, left side', '.place')
+        ->press(WebDriverKeys::ESCAPE)
+        ->waitForText('Seat and start', '.place')
+        ->press('1')
+        ->waitForText('3 of', '.count')
+        ->allSent();
+    expect($browser->count('.stand.closed'))->toBe(0)
+        ->and($browser->count('.stand.current'))
+        ->toBe(1)
+        ->and($browser->count('[data-test=student-here]'))
+        ->toBe(0);
+});
+
 it('resumes a walk from Today and goes back and forth between places', function (): void {
     $browser = startWalk($this->browser, 'Hollis', 'Pier 2');
     $browser
@@ -125,7 +152,7 @@ it('resumes a walk from Today and goes back and forth between places', function 
         ->waitForText('Gauges and lamps', '.place')
         ->press(WebDriverKeys::BACKSPACE)
         ->waitForText('Seat and start', '.place');
-    $browser->click('[data-place=engine-left]')->waitForText('Engine, left side', '.place')->allSent();
+    $browser->studentGoesTo('engine-left')->waitForText('Engine, left side', '.place')->allSent();
     $browser->visit('/')->waitForText('under way');
     $browser->click('.under-way .row')->waitForText('Engine, left side', '.place')->waitForText('1 of', '.count');
 });

@@ -227,6 +227,26 @@ final class Browser
         return $id;
     }
 
+    /** A tap on the plan; it may lie outside the piece that is shown, and only looks. */
+    public function lookAt(string $place): self
+    {
+        $this->find("[data-place='$place']");
+        $this->run(
+            'document.querySelector(arguments[0]).dispatchEvent(new MouseEvent("click", { bubbles: true }))',
+            ["[data-place='$place']"],
+        );
+
+        $this->find('[data-test=student-here]');
+
+        return $this;
+    }
+
+    /** The student is at another place. */
+    public function studentGoesTo(string $place): self
+    {
+        return $this->lookAt($place)->click('[data-test=student-here]')->gone('[data-test=student-here]');
+    }
+
     /** As a person does it. */
     public function signInByForm(string $email, string $password = DemoSchool::PASSWORD): self
     {

@@ -7,6 +7,7 @@ import { useRouter } from 'vue-router';
 import ExamStart from './ExamStart.vue';
 import FinderStrip from './FinderStrip.vue';
 import FinishPanel from './FinishPanel.vue';
+import LookingBar from './LookingBar.vue';
 import PlaceItems from './PlaceItems.vue';
 import PointsPanel from './PointsPanel.vue';
 import LiveStrip from '@/shared/speech/LiveStrip.vue';
@@ -32,6 +33,7 @@ void walk.open();
 const openedShown = computed(() =>
     opened.value === undefined ? undefined : (shown.value.get(opened.value.id) ?? nothingShown),
 );
+const student = computed(() => walk.places.value[at.value]);
 const restarts = computed(() => {
     const inspection = attempt.value?.inspection;
     if (inspection === undefined || here.value?.section !== inspection.restart_section) return undefined;
@@ -81,7 +83,7 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
             :silent="silent && !scoring.totals.value"
             @back="panel = undefined"
             @finish="walk.mark.finish"
-            @go="scoring.goTo"
+            @go="scoring.lookAt"
         />
         <template v-else>
             <SidePanels
@@ -95,9 +97,17 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
                 :inspection="attempt.inspection"
                 :tallies="silent && !scoring.totals.value ? undefined : tallies"
                 :current="place"
+                :looked="scoring.looking.value?.id"
                 :closed="closed"
                 interactive
-                @go="scoring.goTo"
+                @go="scoring.lookAt"
+            />
+            <LookingBar
+                v-if="scoring.looking.value && student"
+                :student="student.name"
+                :looked="scoring.looking.value.name"
+                @back="scoring.stopLooking"
+                @here="scoring.goTo(scoring.looking.value.id)"
             />
             <main class="work" :class="{ split: opened }">
                 <PlaceItems

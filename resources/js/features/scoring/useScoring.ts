@@ -6,6 +6,7 @@ import type { Item } from '@/shared/attempt/api';
 import { find, type Found } from './finder';
 import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 import type { Comfort } from './useComfort';
+import { useLooking } from './useLooking';
 import { useScoringKeys } from './useScoringKeys';
 
 export type Panel = 'note' | 'pause' | 'same' | 'keys' | 'line' | 'tools' | 'listen' | 'cover' | 'finish';
@@ -26,8 +27,8 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
     const typed = ref('');
     const pointsPanel = useTemplateRef<PressesPoints>('pointsPanel');
 
+    const { looking, here, look, stopLooking } = useLooking(walk, opened);
     const at = computed(() => walk.places.value.findIndex(({ id }) => id === walk.place.value));
-    const here = computed(() => walk.places.value[at.value]);
     const next = computed(() => walk.places.value[at.value + 1]);
     const silent = computed(() => walk.attempt.value?.mode === 'exam');
     const found = computed(() => find(typed.value, walk.places.value, walk.place.value));
@@ -66,11 +67,18 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
         else walk.mark.wave(item);
     }
 
+    /** The student went there. */
     function goTo(id: string | undefined): void {
         if (id === undefined) return;
         opened.value = undefined;
         panel.value = undefined;
+        stopLooking();
         walk.mark.goTo(id);
+    }
+
+    function lookAt(id: string): void {
+        panel.value = undefined;
+        look(id);
     }
 
     function step(by: number): void {
@@ -89,7 +97,8 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
     function close(): void {
         if (typed.value !== '') typed.value = '';
         else if (panel.value !== undefined) panel.value = undefined;
-        else opened.value = undefined;
+        else if (opened.value !== undefined) opened.value = undefined;
+        else stopLooking();
     }
 
     function noteOn(item: Item | undefined): void {
@@ -169,6 +178,9 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
         at,
         here,
         next,
+        looking,
+        lookAt,
+        stopLooking,
         pointsPanel,
         finder: { typed, found },
         tap,

@@ -4,7 +4,7 @@ import { STOP, type PlanStop } from './planLayout';
 
 /* One stop of the walk: how many of its items are left, filled from below; its name is drawn beside it. */
 const props = defineProps<{
-    stop: PlanStop & { asked: number; said: number; part: number; current: boolean; closed: boolean };
+    stop: PlanStop & { asked: number; said: number; part: number; current: boolean; looked: boolean; closed: boolean };
     /** Whether it is told how much was said. */
     told: boolean;
     interactive: boolean | undefined;
@@ -27,7 +27,7 @@ const label = computed(() => {
 <template>
     <g
         class="stand"
-        :class="{ current: stop.current, closed: stop.closed, full: isFull, live: interactive }"
+        :class="{ current: stop.current, looked: stop.looked, closed: stop.closed, full: isFull, live: interactive }"
         :transform="`translate(${stop.x} ${stop.y})`"
         :role="interactive ? 'button' : 'img'"
         :tabindex="interactive ? 0 : undefined"
@@ -40,6 +40,7 @@ const label = computed(() => {
         @focus="emit('point', true)"
         @blur="emit('point', false)"
         @keydown.enter.prevent="interactive && emit('go')"
+        @keydown.space.prevent.stop="interactive && emit('go')"
     >
         <title>{{ label }}</title>
         <clipPath :id="`level-${stop.place}`">
@@ -48,6 +49,7 @@ const label = computed(() => {
         <circle :r="radius" class="glass" />
         <circle :r="radius" class="fill" :clip-path="`url(#level-${stop.place})`" />
         <circle :r="radius" class="rim" />
+        <circle v-if="stop.looked" :r="radius + 5" class="look" />
         <path v-if="isFull && told" d="m-8 1 6 6 11-13" class="tick" />
         <text v-else class="figure" y="6.5">{{ told ? left : stop.asked }}</text>
     </g>
@@ -89,6 +91,13 @@ const label = computed(() => {
     stroke: var(--ink);
     stroke-width: 4;
     stroke-dasharray: none;
+}
+/* Only looked at: a dotted ring outside, the stop itself as it is. */
+.look {
+    fill: none;
+    stroke: var(--ink);
+    stroke-width: 3;
+    stroke-dasharray: 3 5;
 }
 .tick {
     fill: none;

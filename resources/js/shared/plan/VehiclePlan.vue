@@ -22,6 +22,8 @@ const props = defineProps<{
     inspection: Schemas['InspectionResource'];
     tallies?: Map<string, PlaceTally> | undefined;
     current?: string | undefined;
+    /** The place that is only looked at, where one is. */
+    looked?: string | undefined;
     closed?: Set<string>;
     interactive?: boolean;
     /** Places in the order in which they were really walked. */
@@ -46,6 +48,7 @@ const stops = computed(() =>
             said: tally.said,
             part: tally.part,
             current: stop.place === props.current,
+            looked: stop.place === props.looked,
             closed: props.closed?.has(stop.place) === true,
         };
     }),
@@ -60,7 +63,7 @@ const pointed = ref<string>();
 const hops = computed(() => hopPath(props.walked ?? [], layout.value));
 
 watch(
-    () => [props.current, layout.value.width] as const,
+    () => [props.looked ?? props.current, layout.value.width] as const,
     async ([current]) => {
         await nextTick();
         const stop = layout.value.stops.find(({ place }) => place === current);
@@ -114,7 +117,7 @@ watch(
                     @go="emit('go', stop.place)"
                     @point="(at) => (pointed = at ? stop.place : undefined)"
                 />
-                <PlanNames :layout="layout" :told="[current, pointed]" />
+                <PlanNames :layout="layout" :told="[current, looked, pointed]" />
             </svg>
         </div>
     </div>
