@@ -13,7 +13,7 @@ defineEmits<{ back: []; here: [] }>();
         </p>
         <div class="acts">
             <NButton size="large" data-test="back-to-student" @click="$emit('back')"
-                >Back to {{ student }}&nbsp;<kbd>Esc</kbd></NButton
+                >Back<span class="where">&nbsp;to {{ student }}</span>&nbsp;<kbd>Esc</kbd></NButton
             >
             <NButton size="large" data-test="student-here" @click="$emit('here')">Student is here</NButton>
         </div>
@@ -30,5 +30,14 @@ defineEmits<{ back: []; here: [] }>();
     padding: var(--space-3) var(--space-6);
     border-block: 3px dashed var(--ink);
     background: var(--sunken);
+}
+@media (max-width: 700px) {
+    .looking {
+        padding-block: var(--space-1);
+        gap: var(--space-1) var(--space-6);
+    }
+    .where {
+        display: none;
+    }
 }
 </style>
