@@ -145,6 +145,37 @@ it('looks at another place without leaving the student, and is back by itself af
         ->toBe(0);
 });
 
+it('walks along the plan by arrows: one stop for Tab, Space and Enter look', function (): void {
+    $browser = startWalk($this->browser, 'Hollis', 'Pier 2');
+    expect($browser->count('.stand[tabindex="0"]'))->toBe(1);
+    $browser->run("document.querySelector('[data-place=seat]').focus()");
+    $browser
+        ->press(WebDriverKeys::ARROW_RIGHT)
+        ->press(WebDriverKeys::SPACE)
+        ->waitForText('Looking at Gauges and lamps.')
+        ->press(WebDriverKeys::ARROW_LEFT)
+        ->press(WebDriverKeys::ENTER)
+        ->gone('[data-test=student-here]');
+    expect($browser->count('.stand[tabindex="0"]'))->toBe(1);
+});
+
+it('keeps the tiles, Undo and the next place in reach beside the points of a part', function (
+    int $width, int $height,
+): void {
+    $browser = startWalk($this->browser, 'Hollis', 'Pier 2');
+    $browser->resize($width, $height)->click('.tile:nth-child(2) .points')->find('.panel');
+    // Another tile is marked, and the points go along with it.
+    $browser->click('.tile:nth-child(1) .main')->find('.tile:nth-child(1).opened[data-state=whole]');
+    $inSight = $browser->run(
+        'return ["[data-test=next]", "[data-test=undo]", ".tile.opened", ".panel header"].map((css) => { '.
+            'const box = document.querySelector(css).getBoundingClientRect(); '.
+            'const at = document.elementFromPoint(box.x + box.width / 2, box.y + box.height / 2); '.
+            'return document.querySelector(css).contains(at); })',
+    );
+
+    expect($inSight)->toBe([true, true, true, true]);
+})->with(['a laptop' => [1280, 800], 'a tablet' => [820, 1180], 'a phone' => [390, 844]]);
+
 it('resumes a walk from Today and goes back and forth between places', function (): void {
     $browser = startWalk($this->browser, 'Hollis', 'Pier 2');
     $browser

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import StateGlyph from '@/shared/glyphs/StateGlyph.vue';
 import { states } from '@/shared/glyphs/states';
-import { computed } from 'vue';
+import { computed, useTemplateRef, watch } from 'vue';
 import type { Item } from '@/shared/attempt/api';
 import type { ShownItem } from '@/shared/attempt/shownItems';
 
@@ -18,6 +18,14 @@ const props = defineProps<{
 }>();
 defineEmits<{ tap: []; points: []; sweep: [event: PointerEvent] }>();
 
+const tile = useTemplateRef('tile');
+// Beside its points, or above them, it stays in sight.
+watch(
+    () => props.opened,
+    (opened) => opened && tile.value?.scrollIntoView({ block: 'nearest' }),
+    { flush: 'post' },
+);
+
 const points = computed(() => [
     ...props.item.essential.map((point) => ({ ...point, essential: true })),
     ...props.item.further.map((point) => ({ ...point, essential: false })),
@@ -33,6 +41,7 @@ const word = computed(() => {
 
 <template>
     <div
+        ref="tile"
         class="tile"
         :class="[shown.state, { opened, swept, waiting: shown.waiting, silent, faint }]"
         :data-item="item.id"

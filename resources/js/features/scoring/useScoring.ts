@@ -58,8 +58,8 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
 
     function tap(item: Item): void {
         if (confirm(live.faint.value.get(item.id))) return;
-        // Who goes on to another item is done with the points of the one before: no key just to close them.
-        if (opened.value?.id !== item.id) opened.value = undefined;
+        // The points go along with the taps: nothing has to be closed, and what was missing is one touch away.
+        if (opened.value !== undefined) opened.value = item;
         const state = walk.shown.value.get(item.id)?.state ?? 'not_reached';
         // A second tap never takes anything back by accident: it opens the points, where taking back is meant.
         if (['whole', 'carried', 'not_fitted'].includes(state)) opened.value = item;

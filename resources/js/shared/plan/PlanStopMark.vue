@@ -8,6 +8,8 @@ const props = defineProps<{
     /** Whether it is told how much was said. */
     told: boolean;
     interactive: boolean | undefined;
+    /** Whether Tab comes to it. */
+    tabStop: boolean;
     counts: string;
 }>();
 const emit = defineEmits<{ go: []; point: [at: boolean] }>();
@@ -30,7 +32,7 @@ const label = computed(() => {
         :class="{ current: stop.current, looked: stop.looked, closed: stop.closed, full: isFull, live: interactive }"
         :transform="`translate(${stop.x} ${stop.y})`"
         :role="interactive ? 'button' : 'img'"
-        :tabindex="interactive ? 0 : undefined"
+        :tabindex="interactive ? (tabStop ? 0 : -1) : undefined"
         :aria-label="label"
         :aria-current="stop.current ? 'location' : undefined"
         :data-place="stop.place"

@@ -60,6 +60,13 @@ const isShrunk = computed(
 /** Where the walk has come to on the line. */
 const reached = computed(() => layout.value.stops.find(({ place }) => place === props.current)?.along ?? 0);
 const pointed = ref<string>();
+/** Of all stops one can be reached by Tab; from there the arrows go along the walk. */
+const tabStop = computed(() => pointed.value ?? props.looked ?? props.current ?? layout.value.stops[0]?.place);
+function alongTheWalk(by: -1 | 1): void {
+    const all = layout.value.stops.map(({ place }) => place);
+    const next = all[all.indexOf(tabStop.value ?? '') + by];
+    if (next !== undefined) frame.value?.querySelector<SVGElement>(`[data-place="${CSS.escape(next)}"]`)?.focus();
+}
 const hops = computed(() => hopPath(props.walked ?? [], layout.value));
 
 watch(
@@ -87,6 +94,8 @@ watch(
                 :viewBox="`0 0 ${layout.width} ${layout.height}`"
                 role="group"
                 :aria-label="`Walk around ${inspection.vehicle}, front to the left`"
+                @keydown.left.stop.prevent="alongTheWalk(-1)"
+                @keydown.right.stop.prevent="alongTheWalk(1)"
             >
                 <PlanBody :units="inspection.units" :layout="layout" :shares="shares" />
                 <path class="line" :d="layout.line.d" />
@@ -113,6 +122,7 @@ watch(
                     :stop="stop"
                     :told="tallies !== undefined"
                     :interactive="interactive"
+                    :tab-stop="stop.place === tabStop"
                     :counts="counts ?? 'left'"
                     @go="emit('go', stop.place)"
                     @point="(at) => (pointed = at ? stop.place : undefined)"
