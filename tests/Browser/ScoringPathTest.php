@@ -176,6 +176,40 @@ it('keeps the tiles, Undo and the next place in reach beside the points of a par
     expect($inSight)->toBe([true, true, true, true]);
 })->with(['a laptop' => [1280, 800], 'a tablet' => [820, 1180], 'a phone' => [390, 844]]);
 
+it('closes what is open on the way back, and asks before it leaves', function (): void {
+    $browser = startWalk($this->browser, 'Hollis', 'Pier 2')->press('1');
+    $back = function () use ($browser): void {
+        $browser->driver->navigate()->back();
+    };
+    $browser->click('.tile .points')->find('.panel');
+    $back();
+    $browser->gone('.panel')->lookAt('engine-left');
+    $back();
+    $browser->gone('[data-test=student-here]');
+    $back();
+    $browser->waitForText('Leave this walk?')->click('[data-test=stay]')->gone('[data-test=stay]')->find('.tile');
+    $back();
+    $browser->click('[data-test=leave-walk]')->waitForText('under way');
+});
+
+it('keeps a half-typed note, of several lines, until it is saved', function (): void {
+    $browser = startWalk($this->browser, 'Hollis', 'Pier 2');
+    $browser
+        ->press(';')
+        ->type('#note-text', 'spoke softly')
+        ->chord(WebDriverKeys::SHIFT, WebDriverKeys::ENTER)
+        ->press(...str_split('and fast'))
+        ->press(WebDriverKeys::ESCAPE)
+        ->gone('#note-text');
+    $browser->driver->navigate()->refresh();
+    $browser->find('.tile');
+    $note = static fn (): mixed => $browser->run('return document.querySelector("#note-text").value');
+    $browser->press(';')->find('#note-text');
+    expect($note())->toBe("spoke softly\nand fast");
+    $browser->press(WebDriverKeys::ENTER)->gone('#note-text')->press(';')->find('#note-text');
+    expect($note())->toBe('');
+});
+
 it('resumes a walk from Today and goes back and forth between places', function (): void {
     $browser = startWalk($this->browser, 'Hollis', 'Pier 2');
     $browser

@@ -13,7 +13,8 @@ defineEmits<{ back: []; here: [] }>();
         </p>
         <div class="acts">
             <NButton size="large" data-test="back-to-student" @click="$emit('back')"
-                >Back<span class="where">&nbsp;to {{ student }}</span>&nbsp;<kbd>Esc</kbd></NButton
+                >Back<span class="where">&nbsp;to {{ student }}</span
+                >&nbsp;<kbd>Esc</kbd></NButton
             >
             <NButton size="large" data-test="student-here" @click="$emit('here')">Student is here</NButton>
         </div>

@@ -1,18 +1,28 @@
 <script setup lang="ts">
 import { wordsOf } from '@/shared/wordsOf';
+import { useSessionStorage } from '@vueuse/core';
 import { NButton, NInput } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { keepPhrases } from '@/shared/attempt/api';
 
 /* A note by one tap of a phrase that the school keeps, or typed. */
-const props = defineProps<{ about: string | undefined; phrases: string[]; mayKeep: boolean }>();
+const props = defineProps<{
+    about: string | undefined;
+    phrases: string[];
+    mayKeep: boolean;
+    /** Under which what is half typed is kept, should the note be closed or the page go. */
+    keptAs: string;
+}>();
 const emit = defineEmits<{ save: [text: string]; close: []; kept: [phrases: string[]] }>();
-const text = ref('');
+const text = useSessionStorage<string | null>(props.keptAs, null);
+/** A thumb's keyboard has no other way to a new line. */
+const isTouched = matchMedia('(pointer: coarse)').matches;
 const why = ref('');
-const typed = computed(() => text.value.trim());
+const typed = computed(() => (text.value ?? '').trim());
 
 function save(words = typed.value): void {
     if (words !== '') emit('save', words);
+    if (words === typed.value) text.value = null;
     emit('close');
 }
 
@@ -34,10 +44,14 @@ async function keep(phrases: string[]): Promise<void> {
         <NInput
             v-model:value="text"
             autofocus
+            type="textarea"
+            :autosize="{ minRows: 1, maxRows: 6 }"
             maxlength="2000"
-            placeholder=""
+            show-count
+            :placeholder="isTouched ? '' : 'Enter saves, Shift+Enter is a new line'"
             :input-props="{ id: 'note-text' }"
             @keydown.esc="$emit('close')"
+            @keydown.enter.exact="(event) => isTouched || (event.preventDefault(), save())"
         />
         <NButton type="primary" attr-type="submit" :disabled="typed === ''">Save note</NButton>
         <NButton v-if="mayKeep && typed !== '' && !phrases.includes(typed)" @click="keep([...phrases, typed])"

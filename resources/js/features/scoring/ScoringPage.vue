@@ -15,6 +15,7 @@ import SendingBanner from './SendingBanner.vue';
 import { nothingShown } from '@/shared/attempt/shownItems';
 import SidePanels from './SidePanels.vue';
 import { useAttempt } from '@/shared/attempt/useAttempt';
+import { useBack } from './useBack';
 import { useComfort, useComfortSettings } from './useComfort';
 import { useScoring } from './useScoring';
 import WalkBar from './WalkBar.vue';
@@ -28,6 +29,11 @@ const comfort = useComfortSettings(user.value?.id ?? 0);
 useComfort(comfort, () => walk.lastAction.value?.marks[0]);
 const scoring = useScoring(walk, comfort);
 const { here, next, at, opened, panel, silent, finder, pointsPanel } = scoring;
+useBack(
+    scoring.close,
+    () => scoring.show('leave'),
+    () => attempt.value === undefined || !attempt.value.may_mark || sheet.value?.finished === true,
+);
 void walk.open();
 
 const openedShown = computed(() =>

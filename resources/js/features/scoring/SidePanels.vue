@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { useSession } from '@/shared/session/useSession';
 import { computed } from 'vue';
+import { useRouter } from 'vue-router';
 import ListenPanel from '@/shared/speech/ListenPanel.vue';
 import KeySheet from './KeySheet.vue';
+import LeaveBox from './LeaveBox.vue';
 import NoteBox from './NoteBox.vue';
 import PauseBox from './PauseBox.vue';
 import SamePanel from './SamePanel.vue';
@@ -16,6 +18,7 @@ import type { Scoring } from './useScoring';
 const props = defineProps<{ walk: OpenAttempt; scoring: Scoring; comfort: Comfort }>();
 defineEmits<{ comfort: [change: Partial<Comfort>] }>();
 const { user } = useSession();
+const router = useRouter();
 const panel = computed(() => props.scoring.panel.value);
 const mayKeep = computed(() => user.value?.may_change_documents === true);
 </script>
@@ -26,10 +29,12 @@ const mayKeep = computed(() => user.value?.may_change_documents === true);
         :about="scoring.noted.value?.name"
         :phrases="walk.attempt.value?.phrases ?? []"
         :may-keep="mayKeep"
+        :kept-as="`pasada-note-${walk.id}-${scoring.noted.value?.id ?? ''}`"
         @save="(text) => walk.mark.note(text, scoring.noted.value)"
         @kept="walk.keepPhrases"
         @close="scoring.close"
     />
+    <LeaveBox v-else-if="panel === 'leave'" @stay="scoring.close" @leave="router.push('/')" />
     <PauseBox v-else-if="panel === 'pause'" @pause="scoring.pauseFor" @close="scoring.close" />
     <SamePanel
         v-else-if="panel === 'same' && scoring.here.value"

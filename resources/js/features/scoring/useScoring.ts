@@ -9,7 +9,7 @@ import type { Comfort } from './useComfort';
 import { useLooking } from './useLooking';
 import { useScoringKeys } from './useScoringKeys';
 
-export type Panel = 'note' | 'pause' | 'same' | 'keys' | 'line' | 'tools' | 'listen' | 'cover' | 'finish';
+export type Panel = 'note' | 'pause' | 'same' | 'keys' | 'line' | 'tools' | 'listen' | 'cover' | 'finish' | 'leave';
 
 /** The points panel as the screen's keys know it. */
 interface PressesPoints {
@@ -94,11 +94,14 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
         return true;
     }
 
-    function close(): void {
+    /** Closes what was opened last, and tells whether anything was. */
+    function close(): boolean {
         if (typed.value !== '') typed.value = '';
         else if (panel.value !== undefined) panel.value = undefined;
         else if (opened.value !== undefined) opened.value = undefined;
-        else stopLooking();
+        else if (looking.value !== undefined) stopLooking();
+        else return false;
+        return true;
     }
 
     function noteOn(item: Item | undefined): void {
@@ -162,7 +165,7 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
         enabled: () =>
             walk.attempt.value?.may_mark === true &&
             !toConfirm.value &&
-            !['note', 'finish', 'line', 'pause'].includes(panel.value ?? ''),
+            !['finish', 'line', 'pause'].includes(panel.value ?? ''),
     });
 
     return {

@@ -14,7 +14,7 @@ export interface KeyActs {
     same: () => void;
     pause: () => void;
     keys: () => void;
-    close: () => void;
+    close: () => unknown;
     /** A letter typed, one taken back, what is found marked whole, or its points opened. */
     type: (letter: string) => void;
     erase: () => boolean;
@@ -42,7 +42,7 @@ export function useScoringKeys(acts: KeyActs): void {
     useEventListener('keydown', (event: KeyboardEvent) => {
         const typing =
             event.target instanceof HTMLElement && event.target.matches('input, textarea, [contenteditable]');
-        if (event.key === 'Escape') return acts.close();
+        if (event.key === 'Escape') return void acts.close();
         if (typing || event.metaKey || !acts.enabled()) return;
         // Space and Enter on a focused button are that button's, unless letters were typed.
         const done = choose(event, acts);
