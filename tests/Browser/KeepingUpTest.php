@@ -190,3 +190,18 @@ it('tells of the same walk in another tab, and both show the same marks', functi
     $browser->driver->switchTo()->window($first);
     $browser->waitForText('open in another tab', '[role=alert]')->waitForText('2 of', '.count');
 });
+
+it('forgets the other tab when it is closed, and takes back here what was marked there', function (): void {
+    $browser = onTheTruck($this->browser, 10);
+    $address = $browser->driver->getCurrentURL();
+    $first = $browser->driver->getWindowHandle();
+    $browser->driver->switchTo()->newWindow();
+    $browser->driver->get($address);
+    $browser->waitForText('open in another tab', '[role=alert]')->press('1')->allSent();
+    $browser->driver->close();
+    $browser->driver->switchTo()->window($first);
+    $browser
+        ->waitForText('1 of', '.count')
+        ->until("return !document.body.innerText.includes('open in another tab')", 'The notice stays.');
+    $browser->click('[data-test=undo]')->waitForText('0 of', '.count');
+});

@@ -1,4 +1,4 @@
-import { useSessionStorage } from '@vueuse/core';
+import { useLocalStorage } from '@vueuse/core';
 import { computed } from 'vue';
 
 /** What one tap did: its marks, so that one undo takes all of them back. */
@@ -12,10 +12,10 @@ export interface Action {
 
 const MOST = 50;
 
-/** The last actions of this device and those that were undone, so that a reload does not forget them. */
+/** The last actions of this device and those that were undone: neither a reload nor a closed tab forgets them. */
 export function useUndoStack(attempt: string) {
-    const done = useSessionStorage<Action[]>(`pasada-actions-${attempt}`, []);
-    const undone = useSessionStorage<{ action: Action; undos: string[] }[]>(`pasada-undone-${attempt}`, []);
+    const done = useLocalStorage<Action[]>(`pasada-actions-${attempt}`, []);
+    const undone = useLocalStorage<{ action: Action; undos: string[] }[]>(`pasada-undone-${attempt}`, []);
     return {
         last: computed(() => done.value.at(-1)),
         next: computed(() => undone.value.at(-1)?.action),
