@@ -18,6 +18,7 @@ use Pasada\Core\Scoring\ScoreSheet;
  * @property int $permille
  * @property int $duration_ms
  * @property int $out_of_place
+ * @property string|null $reason the first rule of the pass mark that was not met, in words; null where all were
  * @property int $engine which version of the scoring said so
  */
 final class AttemptResult extends Model
@@ -31,7 +32,7 @@ final class AttemptResult extends Model
     protected $keyType = 'string';
 
     protected $fillable = [
-        'attempt_id', 'standing', 'earned', 'possible', 'permille', 'duration_ms', 'out_of_place', 'engine',
+        'attempt_id', 'standing', 'earned', 'possible', 'permille', 'duration_ms', 'out_of_place', 'engine', 'reason',
     ];
 
     /** Whether it was scored by an earlier version of the scoring than today's; it keeps what that said. */

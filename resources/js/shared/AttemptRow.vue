@@ -24,6 +24,7 @@ const target = computed(() => ({
                 <template v-if="attempt.duration_ms !== null">, took {{ minutes(attempt.duration_ms) }}</template>
                 by {{ attempt.scorer }}
             </span>
+            <span v-if="attempt.reason" class="reason">{{ attempt.reason }}</span>
         </span>
         <span class="verdict" :style="{ color: standing ? `var(${standing.token})` : undefined }">
             {{ standing ? standing.word : 'Go on' }}
@@ -53,6 +54,10 @@ const target = computed(() => ({
     display: grid;
     line-height: 1.3;
     min-width: 0;
+}
+.reason {
+    font-size: var(--size-small);
+    font-weight: 600;
 }
 .what .quiet {
     font-size: var(--size-small);

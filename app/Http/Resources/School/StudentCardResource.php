@@ -29,6 +29,8 @@ final readonly class StudentCardResource
         public ?Standing $last_standing,
         #[OA\Property]
         public ?int $last_permille,
+        #[OA\Property(nullable: true, description: 'what the last verdict rests on; null where every rule was met')]
+        public ?string $last_reason,
     ) {}
 
     /** Wants the student read by Student::cards(). */
@@ -39,7 +41,7 @@ final readonly class StudentCardResource
         return new self(
             $student->id, $student->name, $student->class_name, $student->exam_on?->toDateString(),
             $student->finished_count, $last?->started_at->toIso8601ZuluString(), $last?->result?->standing,
-            $last?->result?->permille,
+            $last?->result?->permille, $last?->result?->reason,
         );
     }
 }

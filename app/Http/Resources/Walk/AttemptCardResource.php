@@ -9,7 +9,7 @@ use App\Models\AttemptStatus;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Brakes\Judging\Standing;
 
-/** An attempt in a list. The last three are null until it is finished. */
+/** An attempt in a list. The last four are null until it is finished. */
 #[OA\Schema]
 final readonly class AttemptCardResource
 {
@@ -40,6 +40,8 @@ final readonly class AttemptCardResource
         public ?int $permille,
         #[OA\Property]
         public ?int $duration_ms,
+        #[OA\Property(nullable: true, description: 'what the verdict rests on; null where every rule was met')]
+        public ?string $reason,
     ) {}
 
     /** Wants student, vehicle, checklist, scorer and result loaded: see Attempt::CARD. */
@@ -49,7 +51,7 @@ final readonly class AttemptCardResource
             $attempt->id, $attempt->student_id, $attempt->student->name, $attempt->vehicle->name,
             $attempt->checklist->name, $attempt->scorer_id, $attempt->scorer->name, $attempt->status, $attempt->live,
             $attempt->started_at->toIso8601ZuluString(), $attempt->result?->standing, $attempt->result?->permille,
-            $attempt->result?->duration_ms,
+            $attempt->result?->duration_ms, $attempt->result?->reason,
         );
     }
 }

@@ -52,6 +52,7 @@ export function useStart(device: Device): {
                 standing: null,
                 permille: null,
                 duration_ms: null,
+                reason: null,
             },
             may_mark: true,
             mode: body.mode ?? 'practice',

@@ -6,9 +6,30 @@ import { useLoad } from '@/shared/useLoad';
 import { NInput } from 'naive-ui';
 import { ref } from 'vue';
 import { listStudents } from './api';
+import { sortStudents, type Card, type Head, type Sorting } from './sortStudents';
 
 const { loaded, again } = useLoad(listStudents);
 const wanted = ref('');
+const sorting = ref<Sorting>({ by: 'name', down: false });
+const heads: { id: Head; label: string }[] = [
+    { id: 'name', label: 'Name' },
+    { id: 'walks', label: 'Walks' },
+    { id: 'last', label: 'Last walk' },
+    { id: 'earned', label: 'Earned' },
+    { id: 'verdict', label: 'Verdict' },
+    { id: 'exam', label: 'Exam' },
+];
+const shown = (all: Card[]): Card[] =>
+    sortStudents(
+        all.filter(({ name }) => name.toLowerCase().includes(wanted.value.trim().toLowerCase())),
+        sorting.value,
+    );
+function sort(by: Head): void {
+    sorting.value = { by, down: sorting.value.by === by && !sorting.value.down };
+}
+const sorted = (id: Head): 'ascending' | 'descending' | undefined =>
+    sorting.value.by === id ? (sorting.value.down ? 'descending' : 'ascending') : undefined;
+const arrow = (id: Head): string => ({ ascending: ' ▲', descending: ' ▼', none: '' })[sorted(id) ?? 'none'];
 </script>
 
 <template>
@@ -28,21 +49,15 @@ const wanted = ref('');
                 <table v-else class="record-table">
                     <thead>
                         <tr>
-                            <th scope="col">Name</th>
-                            <th scope="col">Walks</th>
-                            <th scope="col">Last walk</th>
-                            <th scope="col">Earned</th>
-                            <th scope="col">Verdict</th>
-                            <th scope="col">Exam</th>
+                            <th v-for="{ id, label } in heads" :key="id" scope="col" :aria-sort="sorted(id)">
+                                <button type="button" class="sort" :data-sort="id" @click="sort(id)">
+                                    {{ label }}<span aria-hidden="true">{{ arrow(id) }}</span>
+                                </button>
+                            </th>
                         </tr>
                     </thead>
                     <tbody>
-                        <tr
-                            v-for="student in data.filter(({ name }) =>
-                                name.toLowerCase().includes(wanted.trim().toLowerCase()),
-                            )"
-                            :key="student.id"
-                        >
+                        <tr v-for="student in shown(data)" :key="student.id">
                             <th scope="row">
                                 <RouterLink :to="{ name: 'student', params: { id: student.id } }">{{
                                     student.name
@@ -53,14 +68,16 @@ const wanted = ref('');
                             <td class="numeral">
                                 {{ student.last_permille === null ? '' : percent(student.last_permille) }}
                             </td>
-                            <td
-                                :style="{
-                                    color: student.last_standing
-                                        ? `var(${standings[student.last_standing].token})`
-                                        : undefined,
-                                }"
-                            >
-                                {{ student.last_standing ? standings[student.last_standing].word : '' }}
+                            <td>
+                                <strong
+                                    :style="{
+                                        color: student.last_standing
+                                            ? `var(${standings[student.last_standing].token})`
+                                            : undefined,
+                                    }"
+                                    >{{ student.last_standing ? standings[student.last_standing].word : '' }}</strong
+                                >
+                                <small v-if="student.last_reason" class="reason">{{ student.last_reason }}</small>
                             </td>
                             <td>{{ student.exam_on ? daysFrom(student.exam_on) : 'no date' }}</td>
                         </tr>
@@ -82,8 +99,17 @@ tbody th a {
     color: var(--ink);
     font-size: var(--size-strong);
 }
-td:nth-child(5) {
-    font-weight: 700;
+.sort {
+    min-height: 44px;
+    padding: 0;
+    border: 0;
+    background: none;
+    font-weight: inherit;
+    cursor: pointer;
+}
+.reason {
+    display: block;
+    max-width: 40ch;
 }
 @media (max-width: 640px) {
     th:nth-child(2),

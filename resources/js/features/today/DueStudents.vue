@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Schemas } from '@/shared/api/client';
 import { daysFrom, percent } from '@/shared/format';
+import { standings } from '@/shared/standing';
 import { NButton } from 'naive-ui';
 import { useRouter } from 'vue-router';
 
@@ -21,7 +22,13 @@ const router = useRouter();
             </span>
             <span class="quiet">
                 <template v-if="student.last_attempt_at">
-                    last walk {{ daysFrom(student.last_attempt_at) }}, {{ percent(student.last_permille ?? 0) }}
+                    last walk {{ daysFrom(student.last_attempt_at) }}, {{ percent(student.last_permille ?? 0) }}:
+                    <strong
+                        v-if="student.last_standing"
+                        :style="{ color: `var(${standings[student.last_standing].token})` }"
+                        >{{ standings[student.last_standing].word.toLowerCase() }}</strong
+                    >
+                    <small v-if="student.last_reason" class="reason">{{ student.last_reason }}</small>
                 </template>
                 <template v-else>no walk yet</template>
             </span>
@@ -51,6 +58,9 @@ li {
     font-weight: 700;
     font-size: var(--size-strong);
     color: var(--ink);
+}
+.reason {
+    display: block;
 }
 @media (max-width: 640px) {
     li {

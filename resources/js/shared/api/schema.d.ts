@@ -1430,6 +1430,8 @@ export interface components {
             /** @enum {string|null} */
             last_standing: "passed" | "open" | "failed" | null;
             last_permille: number | null;
+            /** @description what the last verdict rests on; null where every rule was met */
+            last_reason: string | null;
         };
         /** @description A student's record; attempts oldest first. */
         StudentRecordResource: {
@@ -1507,7 +1509,7 @@ export interface components {
             /** @description component that it may be as well */
             runner_up: string | null;
         };
-        /** @description An attempt in a list. The last three are null until it is finished. */
+        /** @description An attempt in a list. The last four are null until it is finished. */
         AttemptCardResource: {
             id: string;
             student_id: number;
@@ -1525,6 +1527,8 @@ export interface components {
             standing: "passed" | "open" | "failed" | null;
             permille: number | null;
             duration_ms: number | null;
+            /** @description what the verdict rests on; null where every rule was met */
+            reason: string | null;
         };
         /** @description An attempt with all that the scoring screen needs. */
         AttemptResource: {
