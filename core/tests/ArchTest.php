@@ -33,6 +33,8 @@ arch('core classes are readonly, but for those that live for one reading or repl
         Pasada\Core\Attempt\Tally::class,
         Pasada\Core\Attempt\SaidDetails::class,
         Pasada\Core\Attempt\Defects::class,
+        Pasada\Core\Attempt\OffTopic::class,
+        Pasada\Core\Attempt\Remarks::class,
         Pasada\Core\Brakes\Air\AirDevices::class,
         Pasada\Core\Scoring\SpokenOf::class,
         Pasada\Core\Scoring\Order\SectionOrder::class,

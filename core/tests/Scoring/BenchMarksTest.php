@@ -36,6 +36,8 @@ it('marks the item of a step as the bench judged it', function (StepVerdict $ste
     ],
     'not finished' => [fn () => StepVerdict::notYet(BrakeTest::LeakApplied, 1000, 'x', 'y'), []],
     'not done' => [fn () => StepVerdict::notDone(BrakeTest::LeakApplied), []],
-    'a reading lacks' => [fn () => StepVerdict::notJudged(BrakeTest::LeakApplied, 1, Question::reading('What did it read?', 1)), []],
+    'a reading lacks' => [
+        fn () => StepVerdict::notJudged(BrakeTest::LeakApplied, 1, Question::reading('What did it read?', 1)), [],
+    ],
     'a test that the sheet does not ask' => [fn () => StepVerdict::met(BrakeTest::CutOut, 1000, 'x'), []],
 ]);

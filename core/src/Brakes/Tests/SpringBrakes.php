@@ -169,7 +169,9 @@ final readonly class SpringBrakes implements Procedure
                     $rule->limits->label(),
                 );
 
-                return StepVerdict::failed($rule->test, $reading->atMs, $what, ['psi' => ShortNumber::rounded($higher)]);
+                $figures = ['psi' => ShortNumber::rounded($higher)];
+
+                return StepVerdict::failed($rule->test, $reading->atMs, $what, $figures);
             }
         }
 

@@ -14,7 +14,7 @@ const props = defineProps<{
     keptAs: string;
 }>();
 const emit = defineEmits<{ save: [text: string]; close: []; kept: [phrases: string[]] }>();
-const text = useSessionStorage<string | null>(props.keptAs, null);
+const text = useSessionStorage<string | null>(props.keptAs, null, { flush: 'sync' });
 /** A thumb's keyboard has no other way to a new line. */
 const isTouched = matchMedia('(pointer: coarse)').matches;
 const why = ref('');

@@ -1,5 +1,5 @@
-import { useEventListener } from '@vueuse/core';
-import { onBeforeRouteLeave } from 'vue-router';
+import { onScopeDispose } from 'vue';
+import { onBeforeRouteLeave, useRouter } from 'vue-router';
 
 /**
  * What "back" on the device does on a page of panels: it closes what is open, and asks before it leaves.
@@ -10,23 +10,16 @@ import { onBeforeRouteLeave } from 'vue-router';
  */
 export function useBack(close: () => boolean, ask: () => void, isOver: () => boolean): void {
     let isBack = false;
-    /** A refused step back is taken forward again by the router, which looks like another one. */
-    let isRestored = false;
-    // Before the router hears of it.
-    useEventListener(
-        window,
-        'popstate',
-        () => {
-            isBack = !isRestored;
-            isRestored = false;
-        },
-        { capture: true },
+    // Told in the same breath as the router, whose guards come a moment later; not when it undoes a refused step.
+    onScopeDispose(
+        useRouter().options.history.listen((_to, _from, { direction }) => {
+            isBack = String(direction) === 'back';
+        }),
     );
     onBeforeRouteLeave(() => {
         const wasBack = isBack;
         isBack = false;
         if (!wasBack || isOver()) return true;
-        isRestored = true;
         if (!close()) ask();
         return false;
     });
