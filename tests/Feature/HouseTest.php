@@ -25,3 +25,14 @@ it('has one place that says what "of this school" means to a query', function ()
 
     expect($asked)->toBe(['Models/OfSchool.php']);
 });
+
+it('checks what is sent in requests, and nowhere else', function (): void {
+    $checking = [];
+    foreach (glob(dirname(__DIR__, 2).'/app/{Http/Controllers,Http/Views/*,Actions/*}/*.php', GLOB_BRACE) as $file) {
+        if (preg_match('/->validate\(|Validator::/', (string) file_get_contents($file)) === 1) {
+            $checking[] = basename($file);
+        }
+    }
+
+    expect($checking)->toBe([]);
+});

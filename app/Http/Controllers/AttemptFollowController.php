@@ -11,6 +11,7 @@ use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\IdInPath;
 use App\Http\OpenApi\Refused;
 use App\Http\Requests\AmendRequest;
+use App\Http\Requests\ShareRequest;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Requests\SignRequest;
 use App\Http\Resources\Record\AgreementResource;
@@ -95,29 +96,15 @@ final readonly class AttemptFollowController
             operationId: 'shareAttempt',
             summary: 'Let others of the school and the student watch, or not',
             parameters: [new IdInPath('attempt')],
-            requestBody: new OA\RequestBody(
-                required: true,
-                content: new OA\MediaType(
-                    mediaType: 'application/json',
-                    schema: new OA\Schema(
-                        required: ['live'],
-                        properties: [new OA\Property(property: 'live', type: 'boolean')],
-                    ),
-                ),
-            ),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ShareRequest::class)),
             responses: [
                 new OA\Response(response: 204, description: 'Done'),
                 new Refused(403, 'Not yours, or an examination'),
             ],
         ),
     ]
-    public function share(SignedInRequest $request, Attempt $attempt): JsonResponse
+    public function share(ShareRequest $request, Attempt $attempt): JsonResponse
     {
-        Gate::authorize('share', $attempt);
-        $request->validate(
-            ['live' => ['required', 'boolean']],
-            ['live.*' => 'Say whether others may watch: {"live": true} or {"live": false}.'],
-        );
         $attempt->update(['live' => $request->boolean('live')]);
 
         return new JsonResponse(null, 204);

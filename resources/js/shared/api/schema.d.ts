@@ -927,6 +927,9 @@ export interface components {
             /** @description or: what a file holds, in the open format */
             text?: string;
         };
+        PhrasesRequest: {
+            phrases: string[];
+        };
         PublishDraftRequest: {
             /** @description the step that is put in force */
             step: number;
@@ -946,6 +949,9 @@ export interface components {
             step: number;
             /** @description the whole document */
             document: Record<string, never>;
+        };
+        ShareRequest: {
+            live: boolean;
         };
         SignInRequest: {
             email: string;
@@ -2567,9 +2573,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    live: boolean;
-                };
+                "application/json": components["schemas"]["ShareRequest"];
             };
         };
         responses: {
@@ -3397,9 +3401,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    phrases: string[];
-                };
+                "application/json": components["schemas"]["PhrasesRequest"];
             };
         };
         responses: {
