@@ -9,7 +9,6 @@ use App\Models\Attempt;
 use App\Models\AttemptResult;
 use App\Models\ItemOutcomeRow;
 use Pasada\Core\Scoring\ItemOutcome;
-use Pasada\Core\Scoring\PassCheck;
 use Pasada\Core\Scoring\ScoreSheet;
 
 /** Keeps the sheet of a finished attempt as it is, and what class and student views ask of it in projection tables. */
@@ -19,7 +18,6 @@ final readonly class ProjectAttempt
 
     public function handle(Attempt $attempt, ScoreSheet $sheet): void
     {
-        $unmet = array_filter($sheet->verdict->checks, static fn (PassCheck $check): bool => ! $check->met);
         AttemptResult::query()->updateOrCreate(['attempt_id' => $attempt->id], [
             'standing' => $sheet->verdict->standing,
             'earned' => $sheet->overall->earned,
@@ -28,7 +26,7 @@ final readonly class ProjectAttempt
             'duration_ms' => $sheet->walk->durationMs,
             'out_of_place' => count($sheet->order->outOfPlace),
             'engine' => ScoreSheet::ENGINE,
-            'reason' => $unmet === [] ? null : reset($unmet)->said,
+            'reason' => $sheet->verdict->reason(),
         ]);
         $this->kept->keep($attempt->id, $sheet);
         ItemOutcomeRow::query()->where('attempt_id', $attempt->id)->delete();

@@ -24,4 +24,16 @@ final readonly class Verdict
             default => Standing::Open,
         }, $checks);
     }
+
+    /** What it rests on: the first rule of the pass mark that is not met, in words; null where all are. */
+    public function reason(): ?string
+    {
+        foreach ($this->checks as $check) {
+            if (! $check->met) {
+                return $check->said;
+            }
+        }
+
+        return null;
+    }
 }

@@ -368,3 +368,15 @@ it('has no share of a walk in which everything was waved', function (): void {
 
     expect([$sheet->overall->possible, $sheet->overall->permille()])->toBe([0, 0]);
 });
+
+it('rests on the first rule that is not met', function (array $pass, ?string $reason): void {
+    $marks = [...array_slice(Sample::all(), 0, 6), Sample::finish(20)];
+
+    expect(Sample::sheet(['pass' => [...$pass, 'note' => 'x']], ...$marks)->verdict->reason())->toBe($reason);
+})->with([
+    'none' => [['overall_percent' => 75], null],
+    'one' => [['overall_percent' => 76], '75.0% of the whole walk was earned; 76% is needed.'],
+    'the second of two' => [
+        ['overall_percent' => 75, 'misses_allowed' => 1], '2 of 8 items were missed; 1 miss is allowed.',
+    ],
+]);
