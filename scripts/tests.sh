@@ -196,7 +196,7 @@ bench() {
         listening | listen-speed | brakes | second)
             what=$1; shift
             prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}" ;;
-        load | cab | fuzz) what=$1; shift; one_lane ;;
+        load | cab | fuzz | people) what=$1; shift; one_lane ;;
         *) one_lane ;;
     esac
     php -d pcov.enabled=0 -d opcache.enable_cli=1 "bench/$what.php" "$@"

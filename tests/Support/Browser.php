@@ -37,7 +37,7 @@ final class Browser
 
     private const THUMB_STROKES_MS = 30;
 
-    private const AFTER_A_STROKE_MS = 120;
+    private const AFTER_A_STROKE_MS = 200;
 
     /** Whoever signed in last, without a page around them. */
     private ?ApiClient $person = null;
@@ -225,6 +225,14 @@ final class Browser
         $this->visit("/$page/$id")->find($shows[$page]);
 
         return $id;
+    }
+
+    /**
+     * @return array<mixed> what the API answers to who is signed in here
+     */
+    public function ask(string $path): array
+    {
+        return ($this->person ?? throw new LogicException('Somebody has to sign in first.'))->send('GET', $path);
     }
 
     /** A tap on the plan; it may lie outside the piece that is shown, and only looks. */

@@ -8,6 +8,7 @@ use App\Library\KeptSheets;
 use App\Models\Attempt;
 use App\Models\AttemptResult;
 use App\Models\ItemOutcomeRow;
+use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Scoring\ItemOutcome;
 use Pasada\Core\Scoring\ScoreSheet;
 
@@ -36,6 +37,10 @@ final readonly class ProjectAttempt
             'status' => $outcome->status->value,
             'earned' => $outcome->earned,
             'possible' => $outcome->possible,
+            'heard' => implode(' ', array_map(
+                static fn (Point $point): string => $point->value,
+                $outcome->heard->points(),
+            )),
         ], array_values($sheet->outcomes)));
     }
 }

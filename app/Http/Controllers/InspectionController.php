@@ -12,6 +12,7 @@ use App\Http\Resources\Walk\InspectionResource;
 use App\Http\Resources\Walk\PreparedResource;
 use App\Http\Resources\Walk\SheetResource;
 use App\Http\Views\Walk\ReadChoices;
+use App\Http\Views\Walk\ReadUsualHalves;
 use App\Library\InspectionLibrary;
 use App\Models\Attempt;
 use Illuminate\Support\Carbon;
@@ -63,6 +64,7 @@ final readonly class InspectionController
         PreviewInspectionRequest $request,
         InspectionLibrary $inspections,
         Coach $coach,
+        ReadUsualHalves $usual,
     ): PreparedResource {
         $inspection = $inspections->of($request->checklist(), $request->vehicle(), $request->form());
 
@@ -70,6 +72,7 @@ final readonly class InspectionController
             InspectionResource::of($inspection, $coach),
             SheetResource::of(ScoreSheet::ofInspection($inspection, MarkList::of())),
             $request->signedIn()->school->phrases(),
+            $usual->handle($request->signedIn()->school_id, $inspection),
         );
     }
 }

@@ -104,6 +104,12 @@ final readonly class Figure
         return false;
     }
 
+    /** Whether it is a least or a most, so that it can be said the wrong way round. */
+    public function isOneSided(): bool
+    {
+        return ($this->low === null) !== ($this->high === null);
+    }
+
     /** The same figure with a vehicle's own limits, which are then what is accepted, too. */
     public function withLimits(?int $low, ?int $high, string $source, string $note): self
     {

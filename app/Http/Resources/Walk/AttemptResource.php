@@ -15,7 +15,10 @@ final readonly class AttemptResource implements Responsable
 {
     use RespondsAsJson;
 
-    /** @param  list<string>  $phrases  notes that the school keeps ready */
+    /**
+     * @param  list<string>  $phrases  notes that the school keeps ready
+     * @param  list<UsualHalfResource>  $usual
+     */
     public function __construct(
         #[OA\Property]
         public AttemptCardResource $card,
@@ -31,5 +34,7 @@ final readonly class AttemptResource implements Responsable
         public InspectionResource $inspection,
         #[OA\Property]
         public SheetResource $sheet,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: UsualHalfResource::class))]
+        public array $usual,
     ) {}
 }

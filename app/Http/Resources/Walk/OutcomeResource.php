@@ -37,8 +37,8 @@ final readonly class OutcomeResource
         public ?string $carried_from,
         #[OA\Property(nullable: true, description: 'what is known to be wrong with the part')]
         public ?string $defect,
-        #[OA\Property]
-        public bool $defect_noticed,
+        #[OA\Property(nullable: true, description: 'what the student noticed to be wrong with it, in their words')]
+        public ?string $noticed,
         #[OA\Property]
         public ?int $first_at_ms,
         #[OA\Property]
@@ -52,11 +52,11 @@ final readonly class OutcomeResource
     {
         return new self(
             $this->item, $status, $this->heard, $this->wrong, $this->left, $this->right, $this->carried_from,
-            $this->defect, $this->defect_noticed, $this->first_at_ms, $this->out_of_place, $this->forfeited,
+            $this->defect, $this->noticed, $this->first_at_ms, $this->out_of_place, $this->forfeited,
         );
     }
 
-    public static function of(ItemOutcome $outcome): self
+    public static function of(ItemOutcome $outcome, ?string $noticed): self
     {
         $hearing = $outcome->hearing;
 
@@ -69,7 +69,7 @@ final readonly class OutcomeResource
             self::codes($hearing->right ?? PointSet::none()),
             $hearing?->carriedFrom,
             $outcome->defect,
-            $outcome->defectNoticed,
+            $noticed,
             $hearing?->firstAtMs,
             $outcome->outOfPlace,
             $outcome->forfeited,

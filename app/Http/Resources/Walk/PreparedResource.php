@@ -14,7 +14,10 @@ final readonly class PreparedResource implements Responsable
 {
     use RespondsAsJson;
 
-    /** @param  list<string>  $phrases */
+    /**
+     * @param  list<string>  $phrases
+     * @param  list<UsualHalfResource>  $usual
+     */
     public function __construct(
         #[OA\Property]
         public InspectionResource $inspection,
@@ -22,5 +25,7 @@ final readonly class PreparedResource implements Responsable
         public SheetResource $sheet,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $phrases,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: UsualHalfResource::class))]
+        public array $usual,
     ) {}
 }

@@ -152,7 +152,10 @@ final readonly class SheetResource implements Responsable
                 $sheet->sections,
             ),
             array_map(
-                static fn (ItemOutcome $outcome): OutcomeResource => OutcomeResource::of($outcome),
+                static fn (ItemOutcome $outcome): OutcomeResource => OutcomeResource::of(
+                    $outcome,
+                    $sheet->walk->noticed[$outcome->item->id] ?? null,
+                ),
                 array_values($sheet->outcomes),
             ),
             array_map(static fn (Remark $remark): RemarkResource => RemarkResource::of($remark), $sheet->walk->remarks),

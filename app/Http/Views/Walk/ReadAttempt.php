@@ -17,7 +17,7 @@ use Pasada\Core\Coaching\Coach;
 /** An attempt with all that the scoring screen needs. */
 final readonly class ReadAttempt
 {
-    public function __construct(private ReadSheet $sheets, private Coach $coach) {}
+    public function __construct(private ReadSheet $sheets, private Coach $coach, private ReadUsualHalves $usual) {}
 
     public function handle(Attempt $attempt, User $reader): AttemptResource
     {
@@ -30,6 +30,7 @@ final readonly class ReadAttempt
             $attempt->mode, $attempt->live, $attempt->school->phrases(),
             InspectionResource::of($sheet->inspection, $this->coach),
             SheetResource::of($sheet),
+            $this->usual->handle($attempt->school_id, $sheet->inspection),
         );
     }
 }

@@ -20,11 +20,6 @@ const switches = computed(() => [
         act: (): void => emit('change', { size: props.comfort.size === 'big' ? 'usual' : 'big' }),
     },
     {
-        id: 'partly',
-        label: props.comfort.partly === 'missing' ? 'Points: tap what was missing' : 'Points: tap what was heard',
-        act: (): void => emit('change', { partly: props.comfort.partly === 'missing' ? 'heard' : 'missing' }),
-    },
-    {
         id: 'shake',
         label: props.comfort.shake ? 'Vibration on' : 'Vibration off',
         act: (): void => emit('change', { shake: !props.comfort.shake }),

@@ -2,6 +2,7 @@
 import type { Schemas } from '@/shared/api/client';
 import { NButton } from 'naive-ui';
 import { computed, onMounted, ref } from 'vue';
+import { figureSaid } from './figureSaid';
 
 /* The figure as the student said it; the checklist judges it. */
 const props = defineProps<{ figure: Schemas['FigureResource'] }>();
@@ -10,14 +11,8 @@ const text = ref('');
 const field = ref<HTMLInputElement>();
 onMounted(() => field.value?.focus());
 
-/** "4", "0.75", "3/4" or "1 1/2". */
-const value = computed(() => {
-    const match = /^\s*(?:(\d+(?:\.\d{1,3})?)|(?:(\d+)\s+)?(\d+)\/(\d+))\s*$/.exec(text.value.replace(',', '.'));
-    if (match === null) return undefined;
-    if (match[1] !== undefined) return Number(match[1]);
-    const [whole, part, of] = [Number(match[2] ?? 0), Number(match[3]), Number(match[4])];
-    return of === 0 ? undefined : Math.round((whole + part / of) * 1000) / 1000;
-});
+const value = computed(() => figureSaid(text.value, props.figure.unit));
+const isNone = computed(() => text.value.trim() !== '' && value.value === undefined);
 
 function keep(): void {
     if (value.value !== undefined) emit('heard', value.value);
@@ -33,10 +28,11 @@ function keep(): void {
             v-model="text"
             inputmode="decimal"
             autocomplete="off"
-            placeholder="as 4, 0.75 or 3/4"
+            placeholder="as 4, .75, 3/4 or quarter"
             data-test="figure-said"
         />
         <NButton attr-type="submit" type="primary" :disabled="value === undefined">Save</NButton>
+        <p v-if="isNone" class="quiet" role="status">That is no figure: type it as 4, .75, 3/4 or “quarter”.</p>
     </form>
 </template>
 

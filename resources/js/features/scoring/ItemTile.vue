@@ -3,7 +3,9 @@ import StateGlyph from '@/shared/glyphs/StateGlyph.vue';
 import { states } from '@/shared/glyphs/states';
 import { computed, useTemplateRef, watch } from 'vue';
 import type { Item } from '@/shared/attempt/api';
+import { pointsOf } from '@/shared/attempt/halves';
 import type { ShownItem } from '@/shared/attempt/shownItems';
+import TileChips from './TileChips.vue';
 
 const props = defineProps<{
     item: Item;
@@ -13,11 +15,20 @@ const props = defineProps<{
     swept: boolean;
     /** Examination: nothing but the mark itself. */
     silent: boolean;
-    /** Heard by the listener and not confirmed. */
-    faint: boolean;
+    /** Points heard by the listener and not confirmed; undefined where it heard nothing. */
+    faint: ReadonlySet<string> | undefined;
+    /** Ids of the points that a stroke is crossing. */
+    crossed: ReadonlySet<string>;
 }>();
-defineEmits<{ tap: []; points: []; sweep: [event: PointerEvent] }>();
+defineEmits<{
+    tap: [];
+    points: [];
+    sweep: [event: PointerEvent];
+    say: [code: string];
+    cross: [event: PointerEvent, id: string];
+}>();
 
+const none: ReadonlySet<string> = new Set();
 const tile = useTemplateRef('tile');
 // Beside its points, or above them, it stays in sight.
 watch(
@@ -26,13 +37,17 @@ watch(
     { flush: 'post' },
 );
 
-const points = computed(() => [
-    ...props.item.essential.map((point) => ({ ...point, essential: true })),
-    ...props.item.further.map((point) => ({ ...point, essential: false })),
-]);
-const heardCount = computed(() => points.value.filter(({ code }) => props.shown.heard.has(code)).length);
+/** What was noticed is in sight of everybody; what is known before only of those whom it does not help. */
+const defect = computed(() => {
+    if (props.shown.noticed !== null) return `Noticed: ${props.shown.noticed}`;
+    const known = props.shown.defect ?? props.item.defect;
+    return known === null || props.silent ? undefined : `Defect: ${known}`;
+});
 const word = computed(() => {
-    if (props.shown.state === 'partial') return `${heardCount.value} of ${points.value.length} points`;
+    const points = pointsOf(props.item);
+    const said = points.filter(({ code }) => props.shown.heard.has(code)).length;
+    if (props.shown.state === 'partial' && said === 0) return 'named only';
+    if (props.shown.state === 'partial') return `${said} of ${points.length} points`;
     if (props.faint) return 'heard? tap to confirm';
     if (props.shown.state === 'not_reached') return props.item.fitted ? '' : 'not on this vehicle';
     return states[props.shown.state].word;
@@ -43,7 +58,7 @@ const word = computed(() => {
     <div
         ref="tile"
         class="tile"
-        :class="[shown.state, { opened, swept, waiting: shown.waiting, silent, faint }]"
+        :class="[shown.state, { opened, swept, waiting: shown.waiting, silent, faint: faint !== undefined }]"
         :data-item="item.id"
         :data-state="shown.state"
         :data-key="hotkey"
@@ -57,6 +72,7 @@ const word = computed(() => {
                     >{{ item.name
                     }}<span v-if="item.where.includes('side')" class="where">, {{ item.where }}</span></span
                 >
+                <span v-if="defect" class="defect">{{ defect }}</span>
                 <span :class="silent || word === '' ? 'visually-hidden' : 'word'">{{
                     word || states.not_reached.word
                 }}</span>
@@ -70,24 +86,26 @@ const word = computed(() => {
             :aria-label="`Points of ${item.name}`"
             @click="$emit('points')"
         >
-            <span
-                v-for="point in points"
-                :key="point.code"
-                class="pip"
-                :class="{
-                    on: shown.heard.has(point.code),
-                    off: shown.wrong.has(point.code),
-                    essential: point.essential,
-                }"
-            />
+            <span aria-hidden="true">⋯</span>
         </button>
+        <TileChips
+            class="chips"
+            :item="item"
+            :shown="shown"
+            :silent="silent"
+            :heard="faint ?? none"
+            :swept="crossed"
+            @tap="(code) => $emit('say', code)"
+            @sweep="(event, id) => $emit('cross', event, id)"
+        />
     </div>
 </template>
 
 <style scoped>
 .tile {
     display: grid;
-    grid-template-columns: 1fr 56px;
+    grid-template-columns: minmax(0, 1fr) 56px;
+    grid-template-rows: 1fr auto;
     background: var(--panel);
     border: 2px solid var(--line);
     border-radius: var(--round-large);
@@ -133,6 +151,7 @@ button {
     grid-template-columns: auto 1fr auto;
     align-items: stretch;
     padding: 0 var(--space-3) 0 0;
+    min-height: 48px;
     text-align: left;
     min-width: 0;
 }
@@ -168,6 +187,11 @@ kbd {
     line-height: 1.2;
     color: var(--quiet);
 }
+.defect {
+    font-size: var(--size-small);
+    font-weight: 600;
+    color: var(--lost);
+}
 .word:empty {
     display: none;
 }
@@ -177,29 +201,10 @@ kbd {
 }
 .points {
     border-left: 2px solid var(--line);
-    display: flex;
-    flex-wrap: wrap;
-    align-content: center;
-    justify-content: center;
-    gap: var(--space-1);
-    padding: 0 var(--space-3);
+    font-size: var(--size-title);
+    color: var(--quiet);
 }
-.pip {
-    width: 9px;
-    height: 9px;
-    border-radius: 50%;
-    border: 2px solid var(--quiet);
-}
-.pip.essential {
-    width: 12px;
-    height: 12px;
-}
-.pip.on {
-    background: var(--quiet);
-}
-.pip.off {
-    border-color: var(--lost);
-    border-radius: 0;
-    background: var(--lost);
+.chips {
+    grid-column: 1 / -1;
 }
 </style>

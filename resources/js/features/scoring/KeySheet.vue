@@ -5,7 +5,7 @@ import { commands } from './useScoringKeys';
 defineEmits<{ close: [] }>();
 const rest = [
     ['1 … 0', 'The item with that digit, complete; with ⇧ those from the eleventh on'],
-    ['Alt 1 … 0', 'Its points'],
+    ['Alt 1 … 0', 'Half said, as it usually is; again for the next usual half; letters add or take back points'],
     ['a … z', 'Find an item by name, initials or other name; those of this place first'],
     ['Enter', 'The first match, complete'],
     ['Space', 'Its points; then a letter for each point'],
@@ -32,8 +32,8 @@ const rest = [
             </div>
         </dl>
         <p class="quiet">
-            By touch: tap for complete; stroke down the marks at the left for several; the dots at the right open the
-            points.
+            By touch: tap a name for complete; stroke down the marks at the left for several. Below the name, tap the
+            points that were said, or stroke across them. ⋯ opens figures, sides, defects and notes.
         </p>
     </section>
 </template>

@@ -2,6 +2,7 @@
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
 import type { Suggestion } from '@/shared/speech/api';
+import { pointsProposed } from '@/shared/speech/marksOf';
 import type { Item, Place } from '@/shared/attempt/api';
 import ItemTile from './ItemTile.vue';
 import { nothingShown, type ShownItem } from '@/shared/attempt/shownItems';
@@ -18,17 +19,44 @@ const props = defineProps<{
     /** Times the brake tests may still be begun again here; undefined where there are none. */
     restarts: number | undefined;
 }>();
-const emit = defineEmits<{ tap: [Item]; points: [Item]; heard: [Item[]]; same: []; restart: [] }>();
+const emit = defineEmits<{
+    tap: [Item];
+    points: [Item];
+    heard: [Item[]];
+    say: [item: Item, codes: string[]];
+    confirm: [Suggestion[]];
+    same: [];
+    restart: [];
+}>();
 
 const shownOf = (item: Item): ShownItem => props.shown.get(item.id) ?? nothingShown;
 const isOpen = (item: Item): boolean => ['not_reached', 'missed'].includes(shownOf(item).state);
 const left = computed(() => props.place.items.filter(isOpen));
-const { swept, begin, pass, end, justSwept } = useSweep((ids) =>
-    emit(
-        'heard',
-        props.place.items.filter((item) => ids.includes(item.id) && isOpen(item)),
-    ),
-);
+const proposed = computed(() => props.place.items.flatMap(({ id }) => props.faint.get(id) ?? []));
+const faintPoints = computed(() => new Map(proposed.value.map((one) => [one.item ?? '', pointsProposed(one)])));
+
+const tiles = useSweep('data-item', (ids) => {
+    const crossed = props.place.items.filter((item) => ids.includes(item.id) && isOpen(item));
+    const heard = crossed.flatMap(({ id }) => props.faint.get(id) ?? []);
+    if (heard.length > 0) emit('confirm', heard);
+    const rest = crossed.filter(({ id }) => !props.faint.has(id));
+    if (rest.length > 0) emit('heard', rest);
+});
+// A stroke over points is of one part: where it began.
+const points = useSweep('data-chip', (ids) => {
+    const crossed = ids.map((id) => id.split(' '));
+    const item = props.place.items.find(({ id }) => id === crossed[0]?.[0]);
+    const codes = crossed.flatMap(([of, code]) => (of === item?.id && code !== undefined ? [code] : []));
+    if (item !== undefined) emit('say', item, codes);
+});
+function pass(event: PointerEvent): void {
+    tiles.pass(event);
+    points.pass(event);
+}
+function end(): void {
+    tiles.end();
+    points.end();
+}
 </script>
 
 <template>
@@ -45,6 +73,13 @@ const { swept, begin, pass, end, justSwept } = useSweep((ids) =>
                 <NButton v-if="restarts !== undefined" data-test="restart" @click="$emit('restart')"
                     >Restart brake tests ({{ restarts }} left)</NButton
                 >
+                <NButton
+                    v-if="proposed.length > 1"
+                    type="primary"
+                    data-test="confirm-here"
+                    @click="$emit('confirm', proposed)"
+                    >Take all {{ proposed.length }} heard here</NButton
+                >
                 <NButton v-if="left.length > 1" data-test="all-here" @click="$emit('heard', left)">{{
                     silent ? 'Mark all complete' : `Mark all ${left.length} complete`
                 }}</NButton>
@@ -58,12 +93,15 @@ const { swept, begin, pass, end, justSwept } = useSweep((ids) =>
                 :shown="shownOf(item)"
                 :hotkey="keyOf(index)"
                 :opened="opened === item.id"
-                :swept="swept.has(item.id)"
+                :swept="tiles.swept.value.has(item.id)"
                 :silent="silent"
-                :faint="faint.has(item.id)"
-                @tap="justSwept() || $emit('tap', item)"
+                :faint="faintPoints.get(item.id)"
+                :crossed="points.swept.value"
+                @tap="tiles.justSwept() || $emit('tap', item)"
                 @points="$emit('points', item)"
-                @sweep="(event) => begin(event, item.id)"
+                @sweep="(event) => tiles.begin(event, item.id)"
+                @say="(code) => points.justSwept() || $emit('say', item, [code])"
+                @cross="points.begin"
             />
         </div>
     </section>

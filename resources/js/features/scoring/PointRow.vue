@@ -10,7 +10,7 @@ defineProps<{
     wrong: boolean;
     hotkey: string;
 }>();
-defineEmits<{ toggle: []; wrong: [] }>();
+defineEmits<{ toggle: []; wrong: [how?: string]; figure: [] }>();
 </script>
 
 <template>
@@ -27,12 +27,26 @@ defineEmits<{ toggle: []; wrong: [] }>();
             type="button"
             class="wrong"
             :aria-pressed="wrong"
-            :aria-label="`${point.label}: ${figure ? 'the figure that was said' : 'said wrong'}`"
+            :aria-label="`${point.label}: said wrong`"
             :data-wrong="point.code"
             @click="$emit('wrong')"
         >
-            {{ figure ? 'figure' : 'wrong' }}
+            wrong
         </button>
+        <div v-if="figure" class="figures">
+            <button type="button" :data-figure="point.code" @click="$emit('figure')">other figure …</button>
+            <button
+                v-if="figure.one_sided"
+                type="button"
+                :data-round="point.code"
+                @click="$emit('wrong', 'the wrong way round')"
+            >
+                wrong way round
+            </button>
+            <button type="button" :data-none="point.code" @click="$emit('wrong', 'wrong, no figure noted')">
+                wrong, not noted
+            </button>
+        </div>
     </div>
 </template>
 
@@ -88,6 +102,21 @@ button {
     border-left: 2px solid var(--line);
     font-size: var(--size-small);
     color: var(--quiet);
+}
+.figures {
+    grid-column: 1 / -1;
+    display: grid;
+    grid-auto-flow: column;
+    grid-auto-columns: 1fr;
+    border-top: 2px solid var(--line);
+}
+.figures button {
+    min-height: 48px;
+    font-size: var(--size-small);
+    color: var(--ink);
+}
+.figures button + button {
+    border-left: 2px solid var(--line);
 }
 .wrong[aria-pressed='true'] {
     background: var(--lost);

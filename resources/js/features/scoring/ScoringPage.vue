@@ -2,7 +2,7 @@
 import { useSession } from '@/shared/session/useSession';
 import VehiclePlan from '@/shared/plan/VehiclePlan.vue';
 import { NButton, NSkeleton } from 'naive-ui';
-import { computed, watch } from 'vue';
+import { computed, useTemplateRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import ExamStart from './ExamStart.vue';
 import FinderStrip from './FinderStrip.vue';
@@ -18,6 +18,7 @@ import { useAttempt } from '@/shared/attempt/useAttempt';
 import { useBack } from './useBack';
 import { useComfort, useComfortSettings } from './useComfort';
 import { useScoring } from './useScoring';
+import { useSureTaps } from './useSureTaps';
 import WalkBar from './WalkBar.vue';
 
 const props = defineProps<{ id: string }>();
@@ -27,13 +28,14 @@ const walk = useAttempt(props.id);
 const { attempt, sheet, place, shown, tallies, closed, failed } = walk;
 const comfort = useComfortSettings(user.value?.id ?? 0);
 useComfort(comfort, () => walk.lastAction.value?.marks[0]);
-const scoring = useScoring(walk, comfort);
+const scoring = useScoring(walk);
 const { here, next, at, opened, panel, silent, finder, pointsPanel } = scoring;
 useBack(
     scoring.close,
     () => scoring.show('leave'),
     () => attempt.value === undefined || !attempt.value.may_mark || sheet.value?.finished === true,
 );
+useSureTaps(useTemplateRef<HTMLElement>('screen'));
 void walk.open();
 
 const openedShown = computed(() =>
@@ -61,7 +63,7 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
     </div>
     <div v-else-if="!attempt || !attempt.may_mark" class="trouble" aria-busy="true"><NSkeleton text :repeat="8" /></div>
     <ExamStart v-else-if="scoring.toConfirm.value" :walk="walk" @begin="scoring.confirmed.value = true" />
-    <div v-else class="screen" :class="[comfort.hand, comfort.size]">
+    <div v-else ref="screen" class="screen" :class="[comfort.hand, comfort.size]">
         <button v-if="panel === 'cover'" type="button" class="cover" @click="panel = undefined">
             Screen covered. Tap to go on; keys still mark.
         </button>
@@ -77,11 +79,16 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
         <SendingBanner :walk="walk" />
         <LiveStrip v-if="scoring.live.source.value" :live="scoring.live" :walk="walk" @confirm="scoring.confirm" />
         <FinderStrip
-            v-if="finder.typed.value !== ''"
+            v-if="finder.shows.value"
             :typed="finder.typed.value"
             :found="finder.found.value"
+            :letters="finder.letters.value"
             :shown="shown"
-            @mark="scoring.markFound"
+            @mark="finder.mark"
+            @points="finder.points"
+            @letter="finder.type"
+            @erase="finder.erase"
+            @close="finder.close"
         />
         <FinishPanel
             v-if="panel === 'finish'"
@@ -127,6 +134,8 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
                     @tap="scoring.tap"
                     @points="scoring.togglePoints"
                     @heard="(items) => walk.mark.hearWhole(...items)"
+                    @say="scoring.say"
+                    @confirm="(heard) => scoring.confirm(...heard)"
                     @same="panel = 'same'"
                     @restart="walk.mark.restart(here.section)"
                 />
@@ -138,12 +147,14 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
                     :shown="openedShown"
                     :walk="walk"
                     :both-sides="attempt.inspection.both_sides"
+                    :halves="scoring.halves.value.get(opened.id) ?? []"
                     @note="scoring.noteOn(opened)"
                     @close="opened = undefined"
                 />
             </main>
             <footer class="steps">
                 <NButton size="large" :disabled="at <= 0" @click="scoring.step(-1)"><kbd>,</kbd>&nbsp;Back</NButton>
+                <NButton size="large" data-test="find" @click="finder.open">Find</NButton>
                 <NButton
                     size="large"
                     :disabled="walk.lastAction.value === undefined"

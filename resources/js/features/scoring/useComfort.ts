@@ -6,11 +6,9 @@ export interface Comfort {
     size: 'usual' | 'big';
     tick: boolean;
     shake: boolean;
-    /** What is tapped of a part that was said partly: what was heard of it, or what was missing. */
-    partly: 'heard' | 'missing';
 }
 
-const usual: Comfort = { hand: 'right', size: 'usual', tick: false, shake: true, partly: 'heard' };
+const usual: Comfort = { hand: 'right', size: 'usual', tick: false, shake: true };
 const SHAKE_MS = 12;
 const TICK_SECONDS = 0.02;
 

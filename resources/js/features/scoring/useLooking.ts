@@ -21,6 +21,8 @@ export function useLooking(walk: Pick<OpenAttempt, 'places' | 'place' | 'lastAct
     }
 
     function stopLooking(): void {
+        // What is open there is not where the student is.
+        if (looked.value !== undefined) opened.value = undefined;
         looked.value = undefined;
         hasMarked = false;
     }

@@ -1,12 +1,10 @@
-import { draftsOf } from '@/shared/speech/marksOf';
-import type { Suggestion } from '@/shared/speech/api';
 import { useLiveWords } from '@/shared/speech/useLiveWords';
-import { computed, ref, shallowRef, useTemplateRef, type Ref } from 'vue';
+import { computed, ref, shallowRef, useTemplateRef } from 'vue';
 import type { Item } from '@/shared/attempt/api';
-import { find, type Found } from './finder';
 import type { OpenAttempt } from '@/shared/attempt/useAttempt';
-import type { Comfort } from './useComfort';
+import { useFinder } from './useFinder';
 import { useLooking } from './useLooking';
+import { useMarking } from './useMarking';
 import { useScoringKeys } from './useScoringKeys';
 
 export type Panel = 'note' | 'pause' | 'same' | 'keys' | 'line' | 'tools' | 'listen' | 'cover' | 'finish' | 'leave';
@@ -17,21 +15,19 @@ interface PressesPoints {
 }
 
 /** What the scoring screen shows and does beyond marking: where it is, what is open, what the keys mean now. */
-export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
+export function useScoring(walk: OpenAttempt) {
     const live = useLiveWords(walk);
     const opened = shallowRef<Item>();
     const noted = shallowRef<Item>();
     const panel = ref<Panel>();
     const totals = ref(false);
     const confirmed = ref(false);
-    const typed = ref('');
     const pointsPanel = useTemplateRef<PressesPoints>('pointsPanel');
 
     const { looking, here, look, stopLooking } = useLooking(walk, opened);
     const at = computed(() => walk.places.value.findIndex(({ id }) => id === walk.place.value));
     const next = computed(() => walk.places.value[at.value + 1]);
     const silent = computed(() => walk.attempt.value?.mode === 'exam');
-    const found = computed(() => find(typed.value, walk.places.value, walk.place.value));
     const toConfirm = computed(
         () =>
             silent.value &&
@@ -41,31 +37,12 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
             walk.sheet.value.remarks.length === 0,
     );
 
-    function openPoints(item: Item): void {
-        opened.value = item;
-        const untouched = walk.shown.value.get(item.id)?.state === 'not_reached';
-        // Who taps what was missing starts from all of it.
-        if (comfort.value.partly === 'missing' && untouched) walk.mark.hearWhole(item);
-    }
-
-    /** Confirms what was heard of the item, if anything was. */
-    function confirm(one: Suggestion | undefined): boolean {
-        const item = walk.items.value.find(({ id }) => id === one?.item);
-        if (one === undefined || item === undefined) return false;
-        walk.mark.confirmHeard(item.name, draftsOf(one));
-        return true;
-    }
-
-    function tap(item: Item): void {
-        if (confirm(live.faint.value.get(item.id))) return;
-        // The points go along with the taps: nothing has to be closed, and what was missing is one touch away.
-        if (opened.value !== undefined) opened.value = item;
-        const state = walk.shown.value.get(item.id)?.state ?? 'not_reached';
-        // A second tap never takes anything back by accident: it opens the points, where taking back is meant.
-        if (['whole', 'carried', 'not_fitted'].includes(state)) opened.value = item;
-        else if (item.fitted) walk.mark.hearWhole(item);
-        else walk.mark.wave(item);
-    }
+    const { halves, saidOf, confirm, say, half, tap } = useMarking(walk, live, opened, looking);
+    const finder = useFinder(walk, {
+        isSaid: (item) => saidOf(item).size > 0,
+        mark: tap,
+        openPoints: (item) => (opened.value = item),
+    });
 
     /** The student went there. */
     function goTo(id: string | undefined): void {
@@ -87,17 +64,10 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
         else goTo(target?.id);
     }
 
-    function markFound(one: Found | undefined): boolean {
-        typed.value = '';
-        if (one === undefined) return false;
-        tap(one.item);
-        return true;
-    }
-
     /** Closes what was opened last, and tells whether anything was. */
     function close(): boolean {
-        if (typed.value !== '') typed.value = '';
-        else if (panel.value !== undefined) panel.value = undefined;
+        if (finder.close()) return true;
+        if (panel.value !== undefined) panel.value = undefined;
         else if (opened.value !== undefined) opened.value = undefined;
         else if (looking.value !== undefined) stopLooking();
         else return false;
@@ -131,9 +101,9 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
             const item = tileAt(index);
             if (item !== undefined) tap(item);
         },
-        open: (index) => {
+        half: (index) => {
             const item = tileAt(index);
-            if (item !== undefined) openPoints(item);
+            if (item !== undefined) half(item);
         },
         next: () => step(1),
         previous: () => step(-1),
@@ -146,20 +116,10 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
         pause,
         keys: () => (panel.value = panel.value === 'keys' ? undefined : 'keys'),
         close,
-        type: (letter) => (typed.value += letter),
-        erase: () => {
-            if (typed.value === '') return false;
-            typed.value = typed.value.slice(0, -1);
-            return true;
-        },
-        markFound: () => typed.value !== '' && (markFound(found.value[0]) || true),
-        openFound: () => {
-            const first = found.value[0];
-            if (typed.value === '' || first === undefined) return typed.value !== '';
-            typed.value = '';
-            openPoints(first.item);
-            return true;
-        },
+        type: finder.type,
+        erase: finder.erase,
+        markFound: () => finder.typed.value !== '' && (finder.mark(finder.found.value[0]), true),
+        openFound: () => finder.typed.value !== '' && (finder.points(finder.found.value[0]), true),
         pointsOpen: () => opened.value !== undefined,
         point: (index) => pointsPanel.value?.press(index),
         enabled: () =>
@@ -171,6 +131,8 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
     return {
         live,
         confirm,
+        say,
+        halves,
         opened,
         noted,
         panel,
@@ -185,12 +147,12 @@ export function useScoring(walk: OpenAttempt, comfort: Ref<Comfort>) {
         lookAt,
         stopLooking,
         pointsPanel,
-        finder: { typed, found },
+        finder,
         tap,
-        togglePoints: (item: Item) => (opened.value?.id === item.id ? (opened.value = undefined) : openPoints(item)),
+        togglePoints: (item: Item) =>
+            opened.value?.id === item.id ? (opened.value = undefined) : (opened.value = item),
         goTo,
         step,
-        markFound,
         close,
         show: (which: Panel) => (panel.value = which),
         showTotals: (shown: boolean) => (totals.value = shown),

@@ -3,7 +3,7 @@ import { pointOf, tileOf } from './tileKeys';
 
 export interface KeyActs {
     tile: (index: number) => void;
-    open: (index: number) => void;
+    half: (index: number) => void;
     next: () => void;
     previous: () => void;
     undo: () => void;
@@ -68,7 +68,7 @@ function choose(event: KeyboardEvent, acts: KeyActs): boolean {
     if (event.key === ' ') return acts.openFound();
     const tile = tileOf(event);
     if (tile !== undefined) {
-        (event.altKey ? acts.open : acts.tile)(tile);
+        (event.altKey ? acts.half : acts.tile)(tile);
         return true;
     }
     const command = commands.find(({ keys }) => keys.includes(event.key));

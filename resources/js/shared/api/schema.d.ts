@@ -1547,6 +1547,7 @@ export interface components {
             phrases: string[];
             inspection: components["schemas"]["InspectionResource"];
             sheet: components["schemas"]["SheetResource"];
+            usual: components["schemas"]["UsualHalfResource"][];
         };
         AxleResource: {
             id: string;
@@ -1568,6 +1569,13 @@ export interface components {
             unit: string;
             source: string;
             note: string;
+            /** @description ranges, in the unit, of which one has to hold what is said */
+            accepted: {
+                low: number;
+                high: number;
+            }[];
+            /** @description a limit on one side only, which can be said the wrong way round */
+            one_sided: boolean;
         };
         /** @description A form that can be drawn; `weight` is its chance beside the others. */
         FormResource: {
@@ -1629,7 +1637,8 @@ export interface components {
             carried_from: string | null;
             /** @description what is known to be wrong with the part */
             defect: string | null;
-            defect_noticed: boolean;
+            /** @description what the student noticed to be wrong with it, in their words */
+            noticed: string | null;
             first_at_ms: number | null;
             out_of_place: boolean;
             /** @description earned and lost again with its section, for a fault of the brake tests */
@@ -1657,6 +1666,7 @@ export interface components {
             inspection: components["schemas"]["InspectionResource"];
             sheet: components["schemas"]["SheetResource"];
             phrases: string[];
+            usual: components["schemas"]["UsualHalfResource"][];
         };
         /** @description Something that a student may refer to: `from` is an axle or side as a mark names it, `label` how it is read. */
         ReferenceResource: {
@@ -1725,6 +1735,12 @@ export interface components {
             /** Format: float */
             to_ft: number;
             axles: components["schemas"]["AxleResource"][];
+        };
+        /** @description What is usually said of an item that is half said: sets of points, the likeliest first. */
+        UsualHalfResource: {
+            item: string;
+            /** @description codes of points; an empty list is a part that was only named */
+            halves: string[][];
         };
         /**
          * Pasada checklist, format 1

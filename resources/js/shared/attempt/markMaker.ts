@@ -1,6 +1,7 @@
 import type { Mark } from '@/shared/outbox/Outbox';
 import type { ShallowRef } from 'vue';
 import type { Attempt, Item, Place, PointCode, Sheet } from './api';
+import { pointsOf } from './halves';
 import type { Draft } from './useAttempt';
 
 interface Walk {
@@ -43,6 +44,18 @@ export function markMaker({ attempt, sheet, waiting, place, record }: Walk) {
             mark(`${item.name}, ${side} side`, { kind: 'heard_whole', item: item.id, side }),
         hearPoints: (item: Item, points: PointCode[], side?: SaidOf): void =>
             mark(item.name, { kind: 'points_heard', item: item.id, points, ...of(side) }),
+        /** Just these points and no other that was heard before, as one action. */
+        hearJust: (item: Item, points: PointCode[], before: ReadonlySet<string>): void => {
+            const said = new Set<string>(points);
+            const over = pointsOf(item).flatMap(({ code }) => (before.has(code) && !said.has(code) ? [code] : []));
+            mark(
+                item.name,
+                { kind: 'points_heard', item: item.id, points },
+                ...(over.length === 0
+                    ? []
+                    : [{ kind: 'points_taken_back' as const, item: item.id, points: over as PointCode[] }]),
+            );
+        },
         hearFigure: (item: Item, point: PointCode, value: number, side?: SaidOf): void =>
             mark(`${item.name}: ${value}`, {
                 kind: 'figure_heard',

@@ -1,6 +1,6 @@
 import type { ItemState } from '@/shared/glyphs/states';
 import type { Mark } from '@/shared/outbox/Outbox';
-import type { Item, Place, Sheet } from './api';
+import type { Item, Place, PointCode, Sheet } from './api';
 
 /** What the screen shows of an item: the server's word, or what was just marked and is not worked out yet. */
 export interface ShownItem {
@@ -9,6 +9,8 @@ export interface ShownItem {
     wrong: Set<string>;
     /** What is known to be wrong with it, of the vehicle or planted for this walk. */
     defect: string | null;
+    /** What the student noticed to be wrong, in their words. */
+    noticed: string | null;
     /** Marked here, not yet confirmed by the server. */
     waiting: boolean;
 }
@@ -18,6 +20,7 @@ export const nothingShown: ShownItem = {
     heard: new Set(),
     wrong: new Set(),
     defect: null,
+    noticed: null,
     waiting: false,
 };
 
@@ -27,8 +30,9 @@ export const nothingShown: ShownItem = {
  */
 export function shownItems(places: Place[], sheet: Sheet, waiting: Mark[]): Map<string, ShownItem> {
     const shown = new Map<string, ShownItem>();
-    for (const { item, status, heard, wrong, defect } of sheet.outcomes) {
-        shown.set(item, { state: status, heard: new Set(heard), wrong: new Set(wrong), defect, waiting: false });
+    for (const { item, status, heard, wrong, defect, noticed } of sheet.outcomes) {
+        const said = { heard: new Set(heard), wrong: new Set(wrong) };
+        shown.set(item, { state: status, ...said, defect, noticed, waiting: false });
     }
     const byId = new Map(places.flatMap(({ items }) => items).map((item) => [item.id, item]));
     for (const mark of inForce(waiting)) {
@@ -63,17 +67,26 @@ function meant(mark: Mark, places: Place[], byId: Map<string, Item>): Item[] {
     return item === undefined ? [] : [item];
 }
 
+/** Whether what was said of a figure is within its limits; true where there are none to hold it against. */
+function isAccepted(item: Item, { points, value }: Mark): boolean {
+    const ranges = item.figures.find(({ point }) => points?.includes(point as PointCode))?.accepted ?? [];
+    return value === undefined || ranges.length === 0 || ranges.some(({ low, high }) => value >= low && value <= high);
+}
+
 function after(mark: Mark, item: Item, before: ShownItem): ShownItem {
     const heard = new Set(before.heard);
     const wrong = new Set(before.wrong);
     const all = [...item.essential, ...item.further].map(({ code }) => code);
-    const { defect } = before;
-    const none = { heard: new Set<string>(), wrong: new Set<string>(), defect, waiting: true };
+    const { defect, noticed } = before;
+    const none = { heard: new Set<string>(), wrong: new Set<string>(), defect, noticed, waiting: true };
     switch (mark.kind) {
         case 'heard_whole':
             return { ...none, state: 'whole', heard: new Set([...all, 'identified']) };
-        case 'points_heard':
         case 'figure_heard':
+            // With the limits that the device has; the server's word comes after.
+            if (!isAccepted(item, mark)) return after({ ...mark, kind: 'said_wrong' }, item, before);
+        // falls through
+        case 'points_heard':
             for (const point of [...(mark.points ?? []), 'identified']) {
                 heard.add(point);
                 wrong.delete(point);
@@ -84,7 +97,7 @@ function after(mark: Mark, item: Item, before: ShownItem): ShownItem {
                 heard.delete(point);
                 wrong.add(point);
             }
-            return { state: 'wrong', heard, wrong, defect, waiting: true };
+            return { ...none, state: 'wrong', heard, wrong };
         case 'points_taken_back':
             for (const point of mark.points ?? []) {
                 heard.delete(point);
@@ -100,9 +113,11 @@ function after(mark: Mark, item: Item, before: ShownItem): ShownItem {
             return before.state === 'not_reached' || before.state === 'missed' ? { ...none, state: 'carried' } : before;
         case 'defect_planted':
             return { ...before, defect: mark.text ?? defect, waiting: true };
+        case 'defect_noticed':
+            return { ...before, noticed: mark.text ?? 'noticed', waiting: true };
         default:
             return before;
     }
     const state = all.every((point) => heard.has(point)) ? 'whole' : 'partial';
-    return { state, heard, wrong, defect, waiting: true };
+    return { ...none, state, heard, wrong };
 }

@@ -7,6 +7,15 @@ import type { Suggestion } from './api';
 export const marksOf = (suggestion: Suggestion): Mark[] =>
     suggestion.marks.map((mark) => ({ ...(mark as Omit<Mark, 'id'>), id: v7() }));
 
+/** The points that a proposal would mark as said; it names the part in any case. */
+export const pointsProposed = (suggestion: Suggestion): ReadonlySet<string> =>
+    new Set([
+        'identified',
+        ...suggestion.marks.flatMap((mark) =>
+            mark['kind'] === 'said_wrong' || !Array.isArray(mark['points']) ? [] : mark['points'].map(String),
+        ),
+    ]);
+
 /** The same with the points that the scorer chose instead of those that were proposed. */
 export function marksWith(suggestion: Suggestion, points: NonNullable<Mark['points']>): Mark[] {
     const first = marksOf(suggestion)[0];

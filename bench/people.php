@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Support\Browser;
+use Tests\Support\SpokenWalk;
+use Tests\Support\WalkPlayer;
+
+require __DIR__.'/../vendor/autoload.php';
+
+// The invented walks of people, scored through the page with their true points: ./pasada bench people [touch|keyboard]
+// [CHECKLIST [WALK…]]. Touches an item, seconds behind the student at the speed spoken, items lost and items late.
+$ways = array_values(array_intersect($argv, ['touch', 'keyboard'])) ?: ['touch', 'keyboard'];
+$rest = array_values(array_diff(array_slice($argv, 1), ['touch', 'keyboard']));
+$checklist = array_shift($rest) ?? 'Every axle';
+$names = $rest === [] ? SpokenWalk::names() : $rest;
+$vehicles = ['Quay 9', 'Dock 4', 'Pier 2'];
+
+/** @return array{string, SpokenWalk, array<mixed>} the vehicle of which most that was said is asked */
+function begun(Browser $browser, string $name, string $checklist, array $vehicles): array
+{
+    $least = PHP_INT_MAX;
+    foreach ($vehicles as $vehicle) {
+        $id = $browser->beginWalk(3, $vehicle, $checklist);
+        $attempt = $browser->ask("/attempts/$id");
+        $walk = SpokenWalk::of($name, $attempt);
+        if ($walk->notAsked < $least) {
+            [$least, $best] = [$walk->notAsked, [$id, $walk, $attempt]];
+        }
+    }
+    $browser->visit('/walk/'.$best[0])->find('.tile');
+
+    return $best;
+}
+
+/** @return array{int, int} items that do not hold what was said, and items late */
+function wrongIn(Browser $browser, string $id, SpokenWalk $walk): array
+{
+    $outcomes = array_column($browser->allSent()->ask("/attempts/$id")['sheet']['outcomes'], null, 'item');
+    $lost = $late = 0;
+    foreach ($walk->said as ['item' => $item, 'said' => $said]) {
+        $heard = array_values(array_diff($outcomes[$item]['heard'], ['identified']));
+        sort($heard);
+        sort($said);
+        if ($heard !== $said || $outcomes[$item]['first_at_ms'] === null) {
+            $lost++;
+            fwrite(STDERR, sprintf("%s: [%s] for [%s]\n", $item, implode(' ', $heard), implode(' ', $said)));
+        }
+        $late += in_array($outcomes[$item]['status'], ['late', 'later_added'], true) ? 1 : 0;
+    }
+
+    return [$lost, $late];
+}
+
+foreach ($ways as $way) {
+    printf("%s, %s\nwalk     items  touches  an item  behind  lost  late\n", $way, $checklist);
+    $touches = $items = 0;
+    foreach ($names as $name) {
+        $browser = Browser::open(820, 1180);
+        $browser->signIn('rosa@ferrow-sound.example', null);
+        if ($way === 'touch') {
+            $browser->withTouch();
+        }
+        [$id, $walk, $attempt] = begun($browser, $name, $checklist, $vehicles);
+        $player = new WalkPlayer(
+            $browser, $walk, $way === 'keyboard', array_column($attempt['usual'], 'halves', 'item'),
+        );
+        try {
+            $player->play();
+        } catch (Throwable $trouble) {
+            $browser->shot('/tmp/people.png');
+            throw $trouble;
+        }
+        [$lost, $late] = wrongIn($browser, $id, $walk);
+        $count = count($walk->said);
+        printf(
+            "%-8s %5d  %7d  %7.2f  %4.1f s  %4d  %4d\n",
+            $name, $count, $player->touches, $player->touches / max(1, $count), $player->secondsBehind(), $lost, $late,
+        );
+        $touches += $player->touches;
+        $items += $count;
+        $browser->close();
+    }
+    printf("all      %5d  %7d  %7.2f\n\n", $items, $touches, $touches / max(1, $items));
+}

@@ -1,0 +1,59 @@
+import { draftsOf } from '@/shared/speech/marksOf';
+import type { Suggestion } from '@/shared/speech/api';
+import type { LiveWords } from '@/shared/speech/useLiveWords';
+import { computed, type Ref } from 'vue';
+import type { Item, Place, PointCode } from '@/shared/attempt/api';
+import { justPoints, nextHalf, usualHalves } from '@/shared/attempt/halves';
+import { nothingShown } from '@/shared/attempt/shownItems';
+import type { OpenAttempt } from '@/shared/attempt/useAttempt';
+
+/** What taps and strokes on the tiles mean. */
+export function useMarking(
+    walk: OpenAttempt,
+    live: LiveWords,
+    opened: Ref<Item | undefined>,
+    looking: Readonly<Ref<Place | undefined>>,
+) {
+    const halves = computed(() => usualHalves(walk.attempt.value));
+    const saidOf = (item: Item): ReadonlySet<string> => (walk.shown.value.get(item.id) ?? nothingShown).heard;
+
+    /** Confirms what was heard, as one action. */
+    function confirm(...heard: Suggestion[]): void {
+        const names = walk.items.value.filter(({ id }) => heard.some(({ item }) => item === id));
+        const label = names.length === 1 ? (names[0]?.name ?? '') : `${names.length} items`;
+        if (names.length > 0) walk.mark.confirmHeard(label, heard.flatMap(draftsOf));
+    }
+
+    return {
+        halves,
+        saidOf,
+        confirm,
+        /** These points were said of it, or were not after all where the first of them stands as said. */
+        say(item: Item, codes: string[]): void {
+            // The points go along; what is looked at stays until they are closed.
+            if (opened.value !== undefined || looking.value !== undefined) opened.value = item;
+            const points = codes as PointCode[];
+            const said = points.filter((code) => code !== 'identified');
+            if (codes[0] !== undefined && saidOf(item).has(codes[0])) walk.mark.takeBack(item, points);
+            else walk.mark.hearPoints(item, said);
+        },
+        /** Half said: as it usually is; again for the next usual half, and letters mend what differs. */
+        half(item: Item): void {
+            opened.value = item;
+            const before = saidOf(item);
+            const points = nextHalf(halves.value.get(item.id) ?? [], justPoints(before));
+            if (points !== undefined) walk.mark.hearJust(item, points, before);
+        },
+        tap(item: Item): void {
+            // The points go along with the taps: nothing has to be closed, and what was missing is one touch away.
+            if (opened.value !== undefined) opened.value = item;
+            const heard = live.faint.value.get(item.id);
+            const state = walk.shown.value.get(item.id)?.state ?? 'not_reached';
+            if (heard !== undefined) confirm(heard);
+            // A second tap never takes anything back by accident: it opens the points, where taking back is meant.
+            else if (['whole', 'carried', 'not_fitted'].includes(state)) opened.value = item;
+            else if (item.fitted) walk.mark.hearWhole(item);
+            else walk.mark.wave(item);
+        },
+    };
+}
