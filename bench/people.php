@@ -16,7 +16,7 @@ $checklist = array_shift($rest) ?? 'Every axle';
 $names = $rest === [] ? SpokenWalk::names() : $rest;
 $vehicles = ['Quay 9', 'Dock 4', 'Pier 2'];
 
-/** @return array{string, SpokenWalk, array<mixed>} the vehicle of which most that was said is asked */
+/** @return array{string, SpokenWalk, array<mixed>} the walk on the vehicle of which most that was said is asked */
 function begun(Browser $browser, string $name, string $checklist, array $vehicles): array
 {
     $least = PHP_INT_MAX;
@@ -72,6 +72,8 @@ foreach ($ways as $way) {
             throw $trouble;
         }
         [$lost, $late] = wrongIn($browser, $id, $walk);
+        // Finished, it is history: the next walk's guesses know it.
+        $browser->click('[data-test=finish]')->click('[data-test=finish-now]')->waitForText('First of all');
         $count = count($walk->said);
         printf(
             "%-8s %5d  %7d  %7.2f  %4.1f s  %4d  %4d\n",

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Item;
@@ -91,7 +92,10 @@ final class DemoWalker
     private function sayInPart(Item $item): bool
     {
         $points = $item->points->points();
-        $said = array_values(array_filter($points, fn (): bool => $this->chance(50)));
+        // What is taught first is said first.
+        $said = array_values(
+            array_filter($points, fn (Point $point): bool => $this->chance($item->essential->has($point) ? 75 : 25)),
+        );
         if (count($said) === count($points)) {
             array_pop($said);
         }

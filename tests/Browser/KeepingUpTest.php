@@ -72,7 +72,7 @@ it('takes a figure as it was said, and says in the result whose figure it was', 
     onTheTruck($this->browser, 5)->studentGoesTo('steer-wheel');
     $this->browser
         ->click('.tile[data-item="wheel.tyre@steer"] .points')
-        ->click('[data-wrong=depth]')
+        ->click('[data-figure=depth]')
         ->type('[data-test=figure-said]', '2')
         ->enter();
     $this->browser
@@ -138,21 +138,114 @@ it('keeps a note by one tap of a phrase, and a phrase for later', function (): v
     $browser->press(WebDriverKeys::ESCAPE)->press(';')->choose('Hands in pockets')->gone('.note')->allSent();
 });
 
-it('is set for the left hand, big and by what was missing, and remembers it', function (): void {
+it('is set for the left hand and big, and remembers it', function (): void {
     $browser = onTheTruck($this->browser, 9)
         ->click('[data-test=tools]')
         ->click('[data-comfort=hand]')
-        ->click('[data-comfort=size]')
-        ->click('[data-comfort=partly]');
+        ->click('[data-comfort=size]');
     $browser->find('.screen.left.big');
     $browser->driver->navigate()->refresh();
     $browser->find('.screen.left.big');
-    // All of it, then what was missing.
+});
+
+it('marks half of a part by taps and strokes on its points, and takes what was missing off the whole', function (): void {
+    $browser = onTheTruck($this->browser, 9)->withTouch();
+    $tile = '.tile[data-item="cab.seat_belt"]';
+    $chip = static fn (string $point): string => "[data-chip='cab.seat_belt $point']";
+    // The row: named, no damage, works, secure.
+    $browser->touch($chip('works'))->waitForText('1 of 3 points', $tile);
+    $browser->touch($chip('works'))->waitForText('named only', $tile);
+    $browser->touch($chip('intact'), $chip('works'))->waitForText('2 of 3 points', $tile);
+    // A tap right behind a stroke counts, too.
+    $browser->touch($chip('intact'), $chip('works'))->touch($chip('mounted'))->waitForText('1 of 3 points', $tile);
+    $browser->touch("$tile .text")->waitForText('complete', $tile)->touch($chip('intact'));
+    $browser->waitForText('2 of 3 points', $tile)->touch($chip('identified'))->waitForText('0 of', '.count');
+    expect($browser->text($tile))->not->toContain('points');
+});
+
+it('marks the usual half by one chord, the next usual half by another, and offers them in the panel', function (): void {
+    $browser = onTheTruck($this->browser, 9);
+    $tile = '.tile[data-item="cab.seat_belt"]';
+    $said = fn (): string => (string) $this->browser->run(
+        'return [...document.querySelectorAll(arguments[0])].map((e) => e.dataset.chip.split(" ")[1]).join()',
+        ["$tile .chip.on:not([data-chip$=identified])"],
+    );
+    $browser->chord(WebDriverKeys::ALT, '2')->waitForText('of 3 points', $tile);
+    $first = $said();
+    $browser->chord(WebDriverKeys::ALT, '2');
+    $browser->until("return document.querySelectorAll('[data-half]').length > 1", 'No halves are offered.');
+    $this->browser->until(
+        'return [...document.querySelectorAll(".tile[data-item=\"cab.seat_belt\"] .chip.on:not([data-chip$=identified'.
+            '])")].map((e) => e.dataset.chip.split(" ")[1]).join() !== "'.$first.'"',
+        'The second chord gives the same half.',
+    );
+    $browser->click('[data-half]');
+    $this->browser->until(
+        'return [...document.querySelectorAll(".tile[data-item=\"cab.seat_belt\"] .chip.on:not([data-chip$=identified'.
+            '])")].map((e) => e.dataset.chip.split(" ")[1]).join() === "'.$first.'"',
+        'The first half of the panel is not the first of the key.',
+    );
+});
+
+it('finds a part by touch: what was left open first, then by letters and initials', function (): void {
+    $browser = onTheTruck($this->browser, 9)->withTouch()->press('1')->studentGoesTo('engine-left');
     $browser
-        ->click('.tile[data-item="cab.seat_belt"] .points')
-        ->waitForText('complete', '.tile[data-item="cab.seat_belt"]')
-        ->click('[data-point=works]')
-        ->waitForText('2 of 3 points', '.tile[data-item="cab.seat_belt"]');
+        ->touch('[data-test=find]')
+        ->waitForText('Seat belt', '.strip')
+        ->touch('[data-letter=f]')
+        ->touch('[data-letter=e]')
+        ->waitForText('Fire extinguisher', '.strip .first')
+        ->touch('[data-found="cab.extinguisher"]')
+        ->gone('.strip')
+        ->waitForText('2 of', '.count');
+    $browser->touch('[data-test=find]')->touch('[data-letter=s]')->touch('[data-test=close-finder]')->gone('.strip');
+    $browser->waitForText('Engine, left side', '.place');
+});
+
+it('takes a limit said the wrong way round, and one that nobody noted, by one touch each', function (): void {
+    onTheTruck($this->browser, 5)->studentGoesTo('steer-wheel');
+    $tile = '.tile[data-item="wheel.tyre@steer"]';
+    $this->browser->click("$tile .points")->click('[data-round=depth]')->waitForText('said wrong', $tile)->allSent();
+    $this->browser->click('[data-test=tools]')->click('[data-test=line]')->waitForText('the wrong way round', '.line');
+    $this->browser->press(WebDriverKeys::ESCAPE)->click('[data-wrong=depth]')->click('[data-none=depth]');
+    $this->browser->waitForText('said wrong', $tile)->allSent();
+});
+
+it('judges a figure with the limits it has while there is no network', function (): void {
+    onTheTruck($this->browser, 5)->studentGoesTo('steer-wheel')->allSent()->offline(true);
+    $tile = '.tile[data-item="wheel.tyre@steer"]';
+    $this->browser
+        ->click("$tile .points")
+        ->click('[data-figure=depth]')
+        ->type('[data-test=figure-said]', '2/32')
+        ->enter()
+        ->waitForText('said wrong', "$tile.waiting")
+        ->click('[data-figure=depth]')
+        ->type('[data-test=figure-said]', 'four')
+        ->waitForText('That is no figure', '.figure')
+        ->type('[data-test=figure-said]', '4')
+        ->enter()
+        ->waitForText('1 of', "$tile.waiting")
+        ->offline(false)
+        ->allSent();
+});
+
+it('asks once before a part that the vehicle has is taken as not equipped', function (): void {
+    $browser = onTheTruck($this->browser, 9)->click('.tile[data-item="cab.seat_belt"] .points');
+    $browser->click('[data-test=wave]')->waitForText("This vehicle's file has a seat belt", '.panel');
+    expect($browser->text('.tile[data-item="cab.seat_belt"]'))->not->toContain('not equipped');
+    $browser->click('[data-test=not-equipped]')->waitForText('not equipped', '.tile[data-item="cab.seat_belt"]');
+});
+
+it('keeps a noticed defect in sight on its tile and in its panel', function (): void {
+    $browser = onTheTruck($this->browser, 9)->click('.tile[data-item="cab.seat_belt"] .points');
+    $browser->click('[data-test=defect]')->type('#defect', 'frayed webbing')->enter();
+    $browser
+        ->waitForText('Noticed: frayed webbing', '.tile[data-item="cab.seat_belt"]')
+        ->waitForText('frayed webbing', '.panel .defect')
+        ->allSent();
+    $browser->driver->navigate()->refresh();
+    $browser->waitForText('Noticed: frayed webbing', '.tile[data-item="cab.seat_belt"]');
 });
 
 it('says what is wrong with the server or the device, and keeps the marks', function (
@@ -189,6 +282,20 @@ it('tells of the same walk in another tab, and both show the same marks', functi
     $browser->waitForText('open in another tab', '[role=alert]')->waitForText('1 of', '.count')->press('2')->allSent();
     $browser->driver->switchTo()->window($first);
     $browser->waitForText('open in another tab', '[role=alert]')->waitForText('2 of', '.count');
+});
+
+it('goes along when the student is moved in another tab, so that nothing marked here is late', function (): void {
+    $browser = onTheTruck($this->browser, 11, 'Every axle, every point')->press('1')->allSent();
+    $address = $browser->driver->getCurrentURL();
+    $first = $browser->driver->getWindowHandle();
+    $browser->driver->switchTo()->newWindow();
+    $browser->driver->get($address);
+    $browser->find('.tile');
+    $browser->click('[data-test=next]')->waitForText('Dash', '.place')->allSent();
+    $browser->driver->switchTo()->window($first);
+    $browser->waitForText('Dash', '.place')->press('1')->allSent();
+    $browser->waitForText('2 of', '.count');
+    expect($browser->count('.tile.late'))->toBe(0);
 });
 
 it('forgets the other tab when it is closed, and takes back here what was marked there', function (): void {

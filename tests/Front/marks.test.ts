@@ -1,7 +1,8 @@
 import type { Attempt, Item, Place, PointCode } from '@/shared/attempt/api';
 import { keepingWords } from '@/features/scoring/keepingWords';
 import { markMaker } from '@/shared/attempt/markMaker';
-import { markWords } from '@/features/scoring/markWords';
+import { markWords } from '@/shared/attempt/markWords';
+import { namesIn } from '@/shared/attempt/namesIn';
 import { keyOf, pointKeyOf, pointOf, tileOf } from '@/features/scoring/tileKeys';
 import type { Draft } from '@/shared/attempt/useAttempt';
 import type { Mark, OutboxState } from '@/shared/outbox/Outbox';
@@ -154,13 +155,19 @@ describe('what one tap records', () => {
 });
 
 describe('a mark in words', () => {
-    const names = new Map<string, string>([
-        [drum.id, 'Brake drum'],
-        [hose.id, 'Brake hose'],
-    ] as [Item['id'], string][]);
+    const names = namesIn([
+        place(
+            'p',
+            [
+                item(drum.id, { name: 'Brake drum', where: 'drive axle 1' }),
+                item(hose.id, { name: 'Brake hose', where: '' }),
+            ],
+            { name: 'Drive brakes' },
+        ),
+    ]);
 
     it.each<[Partial<Mark> & { kind: Mark['kind'] }, string]>([
-        [{ kind: 'heard_whole', item: drum.id }, 'Brake drum (drive 1): complete'],
+        [{ kind: 'heard_whole', item: drum.id }, 'Brake drum, drive axle 1: complete'],
         [{ kind: 'heard_whole', item: hose.id, side: 'right' }, 'Brake hose: complete, right side'],
         [{ kind: 'points_heard', item: hose.id, points: ['rubber_ok', 'sealed'] }, 'Brake hose: rubber ok, sealed'],
         [{ kind: 'points_heard', item: hose.id, points: [] }, 'Brake hose: named only'],
@@ -168,10 +175,13 @@ describe('a mark in words', () => {
         [{ kind: 'points_taken_back', item: hose.id, points: ['sealed'] }, 'Brake hose: taken back sealed'],
         [{ kind: 'figure_heard', item: hose.id, points: ['depth'], value: 4 }, 'Brake hose: depth said as 4'],
         [{ kind: 'said_wrong', item: hose.id, points: ['depth'], text: 'two' }, 'Brake hose: depth said wrong (two)'],
-        [{ kind: 'carried_over', place: 'p', from: 'steer', except: ['a', 'b'] }, 'p: the same as the steer, except 2'],
-        [{ kind: 'carried_over', place: 'p', from: 'steer' }, 'p: the same as the steer'],
-        [{ kind: 'place_entered', place: 'p' }, 'went to p'],
-        [{ kind: 'place_closed', place: 'p' }, 'left p'],
+        [
+            { kind: 'carried_over', place: 'p', from: 'steer', except: ['a', 'b'] },
+            'Drive brakes: the same as the steer, except 2',
+        ],
+        [{ kind: 'carried_over', place: 'p', from: 'steer' }, 'Drive brakes: the same as the steer'],
+        [{ kind: 'place_entered', place: 'p' }, 'went to Drive brakes'],
+        [{ kind: 'place_closed', place: 'q' }, 'left q'],
         [{ kind: 'not_fitted', item: 'unknown' }, 'unknown: not equipped'],
         [{ kind: 'defect_planted', item: hose.id, text: 'cut' }, 'Brake hose: defect planted, cut'],
         [{ kind: 'defect_noticed', item: hose.id, text: 'cut' }, 'Brake hose: defect noticed, cut'],
@@ -182,6 +192,7 @@ describe('a mark in words', () => {
         [{ kind: 'off_list_began' }, 'off topic'],
         [{ kind: 'off_list_ended' }, 'back on topic'],
         [{ kind: 'note', text: 'loud' }, 'note: loud'],
+        [{ kind: 'note', item: drum.id, text: 'loud' }, 'note on Brake drum, drive axle 1: loud'],
         [{ kind: 'look_again', item: hose.id }, 'flagged for debrief: Brake hose'],
         [{ kind: 'look_again' }, 'flagged for debrief'],
         [{ kind: 'finished' }, 'finished'],

@@ -52,11 +52,8 @@ final class FastWalk
                         ...array_map(fn (string $item): string => $this->tile($item).' .rail', $step['items'] ?? []),
                     ),
                 ),
-                'part' => $this->part(
-                    $step,
-                    fn () => $this->browser->touch($this->tile($step['item'] ?? '').' .points'),
-                    fn (string $point) => $this->browser->touch("[data-point=$point]"),
-                    fn () => $this->browser->touch('.panel header button'),
+                'part' => $this->act(
+                    fn () => $this->browser->touch(sprintf("[data-chip='%s %s']", $step['item'] ?? '', $step['heard'] ?? '')),
                 ),
                 default => null,
             };
@@ -74,47 +71,18 @@ final class FastWalk
                     fn (string $item) => $this->act(fn () => $this->browser->tile($this->key($item))),
                     $step['items'] ?? [],
                 ),
-                'part' => $this->part(
-                    $step,
-                    fn () => $this->open($step['item'] ?? ''),
-                    fn (string $point) => $this->browser->press($this->letter($point)),
-                    null,
-                ),
+                // As it is usually half said.
+                'part' => $this->act(fn () => $this->half($step['item'] ?? '')),
                 default => null,
             };
             $this->expect($step);
         }
     }
 
-    private function letter(string $point): string
+    private function half(string $item): void
     {
-        $letter = $this->browser->run('return document.querySelector(arguments[0]).querySelector("kbd").textContent', [
-            "[data-point=$point]",
-        ]);
-
-        return is_string($letter) ? $letter : '';
-    }
-
-    private function open(string $item): void
-    {
-        $key = $this->key($item);
-        if (mb_strlen($key) === 1) {
-            $this->browser->chord(WebDriverKeys::ALT, $key);
-        } else {
-            $this->browser->click($this->tile($item).' .points');
-        }
-    }
-
-    /** @param  array{heard?: string}  $step */
-    private function part(array $step, callable $open, callable $point, ?callable $close): void
-    {
-        $this->act($open);
+        $this->browser->chord(WebDriverKeys::ALT, $this->key($item));
         $this->browser->find('.panel');
-        $this->act(static fn () => $point($step['heard'] ?? ''));
-        if ($close !== null) {
-            $this->act($close);
-            $this->browser->gone('.panel');
-        }
     }
 
     /** @param  array{do: string, item?: string, items?: list<string>}  $step */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use Facebook\WebDriver\WebDriverKeys;
+use RuntimeException;
 
 /**
  * Scores a spoken walk through the real page as a practiced scorer would, with the fewest touches that the page
@@ -18,6 +19,9 @@ final class WalkPlayer
     /** What a hand needs for one touch, in seconds: it aims while the next words are spoken. */
     private const HAND_SECONDS = 0.35;
 
+    /** Places so near are looked at from place to place; farther ones are found by letters. */
+    private const NEAR = 3;
+
     public int $touches = 0;
 
     /** @var list<array{at: float, seconds: float, touches: int}> what each item took, in the order spoken */
@@ -27,13 +31,9 @@ final class WalkPlayer
 
     private bool $isOpen = false;
 
-    /**
-     * @param  array<string, list<list<string>>>  $halves  by item: what the page guesses of a half-said part
-     */
+    /** @param  array<string, list<list<string>>>  $halves  by item: what the page offers for a half-said part */
     public function __construct(
-        private readonly Browser $browser,
-        private readonly SpokenWalk $walk,
-        private readonly bool $byKeys,
+        private readonly Browser $browser, private readonly SpokenWalk $walk, private readonly bool $byKeys,
         private readonly array $halves,
     ) {
         $this->place = $walk->places[0];
@@ -55,7 +55,7 @@ final class WalkPlayer
                     ? $this->key($one['item'], $one['said'], $isLooked)
                     : $this->touch($one['item'], $one['said'], $isLooked);
             }
-            if ($isLooked && ! $this->byKeys) {
+            if ($isLooked) {
                 $this->backFromLooking();
             }
             $this->took[] = [
@@ -155,7 +155,12 @@ final class WalkPlayer
     private function backFromLooking(): void
     {
         if ($this->browser->run('return document.querySelector("[data-test=back-to-student]") !== null') === true) {
-            $this->act(fn () => $this->browser->click('[data-test=back-to-student]'));
+            // Closing the points ends the look, too; it is the same one touch.
+            $this->act(
+                fn () => $this->byKeys
+                    ? $this->browser->press(WebDriverKeys::ESCAPE)
+                    : $this->browser->click('[data-test=back-to-student]'),
+            );
         }
         $this->isOpen = false;
         $this->browser->gone('[data-test=back-to-student]');
@@ -200,39 +205,45 @@ final class WalkPlayer
     {
         $points = $this->walk->items[$item]['points'];
         $missing = array_values(array_diff($points, $said));
-        if ($isElsewhere) {
+        if ($isElsewhere && ! $this->isNear($item)) {
             $this->find($item, $missing === [] ? null : $said);
 
             return;
+        }
+        if ($isElsewhere) {
+            $this->lookBeside($item);
         }
         if ($missing === []) {
             $this->act(fn () => $this->browser->tile($this->keyOf($item)));
 
             return;
         }
-        $best = $this->isOpen ? [1 + count($missing), -1, $missing] : [PHP_INT_MAX, -1, []];
+        // The guesses are always the same for a part, so a practiced hand knows the first two; the rest takes letters.
+        $best = [PHP_INT_MAX, 0, []];
         foreach ($this->halves[$item] ?? [] as $rank => $half) {
             $differs = [...array_diff($half, $said), ...array_diff($said, $half)];
-            if ($rank + 1 + count($differs) < $best[0]) {
-                $best = [$rank + 1 + count($differs), $rank, array_values($differs)];
+            $presses = max(1, $rank) + count($differs);
+            if ($presses < $best[0]) {
+                $best = [$presses, $rank, $differs];
             }
         }
         [, $rank, $letters] = $best;
-        if ($rank < 0) {
-            $this->act(fn () => $this->browser->tile($this->keyOf($item)));
+        $this->act(fn () => $this->half($this->keyOf($item), $rank > 0));
+        for ($n = 1; $n < $rank; $n++) {
+            $this->act(fn () => $this->half($this->keyOf($item), false));
         }
-        for ($n = 0; $n <= $rank; $n++) {
-            $this->act(fn () => $this->half($this->keyOf($item)));
-            $this->browser->find('.panel');
-        }
+        $this->browser->find(".panel[data-of='$item']");
         $this->isOpen = true;
         $this->letters($letters);
     }
 
-    /** Alt and the item's key, which from the eleventh on is a digit with Shift. */
-    private function half(string $key): void
+    /** Alt, with Ctrl for the second guess, and the item's key, which from the eleventh on is a digit with Shift. */
+    private function half(string $key, bool $isSecond): void
     {
-        $held = mb_strlen($key) === 1 ? [WebDriverKeys::ALT] : [WebDriverKeys::ALT, WebDriverKeys::SHIFT];
+        $held = [
+            ...($isSecond ? [WebDriverKeys::CONTROL] : []), WebDriverKeys::ALT,
+            ...(mb_strlen($key) > 1 ? [WebDriverKeys::SHIFT] : []),
+        ];
         $action = $this->browser->driver->action();
         array_map(static fn (string $one) => $action->keyDown(null, $one), $held);
         $action->sendKeys(null, mb_substr($key, -1));
@@ -252,6 +263,29 @@ final class WalkPlayer
         }
     }
 
+    private function stepsTo(string $item): int
+    {
+        $at = static fn (string $place, array $places): int => (int) array_search($place, $places, true);
+
+        return $at($this->walk->items[$item]['place'], $this->walk->places) - $at($this->place, $this->walk->places);
+    }
+
+    private function isNear(string $item): bool
+    {
+        return abs($this->stepsTo($item)) <= self::NEAR;
+    }
+
+    /** From place to place with the eyes. */
+    private function lookBeside(string $item): void
+    {
+        $steps = $this->stepsTo($item);
+        for ($n = 0; $n < abs($steps); $n++) {
+            $this->act(fn () => $this->browser->press($steps > 0 ? WebDriverKeys::PAGE_DOWN : WebDriverKeys::PAGE_UP));
+        }
+        $this->browser->find($this->tile($item));
+        $this->isOpen = false;
+    }
+
     /** @param  list<string>|null  $said  null for all of it */
     private function find(string $item, ?array $said): void
     {
@@ -267,9 +301,16 @@ final class WalkPlayer
             $first = $this->browser->run(
                 'return document.querySelector(".strip .first [data-found]")?.dataset.found ?? ""',
             );
-            if ($first === $item || $typed > 12) {
+            if ($first === $item) {
                 break;
             }
+        }
+        // The same part of another axle may stand first: the arrow chooses.
+        for ($n = 0; $this->browser->count(".strip .first [data-found='$item']") === 0; $n++) {
+            if ($n > 8) {
+                throw new RuntimeException("The letters of \"$name\" do not find $item.");
+            }
+            $this->act(fn () => $this->browser->press(WebDriverKeys::ARROW_RIGHT));
         }
         if ($said === null) {
             $this->act(fn () => $this->browser->enter());

@@ -27,8 +27,13 @@ use OpenApi\Attributes as OA;
             new OA\Property(
                 property: 'strokes',
                 type: 'array',
-                description: 'x and y by turns, in thousandths of the pad',
+                description: 'x and y by turns, in thousandths of the pad; empty for a name that was typed',
                 items: new OA\Items(type: 'array', items: new OA\Items(type: 'integer')),
+            ),
+            new OA\Property(
+                property: 'typed',
+                type: 'boolean',
+                description: 'signed by typing the name, which the record then says: for who cannot draw on the glass',
             ),
         ],
     ),
@@ -45,7 +50,10 @@ final class SignRequest extends FormRequest
             'id' => ['required', 'uuid'],
             'party' => ['required', Rule::enum(Party::class)],
             'name' => ['required', 'string', 'max:120'],
-            'strokes' => ['bail', 'required', 'array', 'list', 'min:1', 'max:400', $this->checkStrokes(...)],
+            'typed' => ['sometimes', 'boolean'],
+            'strokes' => $this->boolean('typed')
+                ? ['bail', 'present', 'array', 'size:0']
+                : ['bail', 'required', 'array', 'list', 'min:1', 'max:400', $this->checkStrokes(...)],
         ];
     }
 
@@ -60,6 +68,8 @@ final class SignRequest extends FormRequest
                 ['strokes.required', 'strokes.array', 'strokes.list', 'strokes.min'],
                 'There is no signature on the glass yet.',
             ),
+            'typed.*' => 'Say whether the name was typed: true or false.',
+            'strokes.size' => 'A typed signature has no strokes. Clear the glass, or sign on it.',
             'strokes.max' => 'The signature has too many strokes. Clear it and sign again.',
         ];
     }

@@ -41,12 +41,14 @@ final readonly class Coach
     /** One sentence naming the item and the points, as a student would say it; the points in the checklist's order. */
     public function sentence(Item $item, PointSet $points): string
     {
-        $phrases = array_map(fn (Point $point): string => $this->phrase($item, $point), $points->points());
-        if ($phrases === []) {
-            return $item->fullName().'.';
-        }
+        $words = $this->words($item, $points);
 
-        // Semicolons, because many phrases hold commas of their own.
-        return $item->fullName().': '.implode('; ', $phrases).'.';
+        return $item->fullName().($words === '' ? '.' : ': '.$words.'.');
+    }
+
+    /** The points alone, as a student would say them; semicolons, because many phrases hold commas of their own. */
+    public function words(Item $item, PointSet $points): string
+    {
+        return implode('; ', array_map(fn (Point $point): string => $this->phrase($item, $point), $points->points()));
     }
 }

@@ -8,6 +8,7 @@ use App\Http\Resources\RespondsAsJson;
 use App\Http\Resources\Walk\AttemptCardResource;
 use App\Http\Resources\Walk\InspectionResource;
 use App\Http\Resources\Walk\SheetResource;
+use App\Models\AttemptMode;
 use Illuminate\Contracts\Support\Responsable;
 use OpenApi\Attributes as OA;
 
@@ -18,6 +19,7 @@ final readonly class ResultResource implements Responsable
     use RespondsAsJson;
 
     /**
+     * @param  list<DebriefResource>  $first
      * @param  list<LessonResource>  $lessons
      * @param  list<VisitResource>  $visits
      * @param  list<AttemptCardResource>  $earlier
@@ -31,6 +33,13 @@ final readonly class ResultResource implements Responsable
         public InspectionResource $inspection,
         #[OA\Property]
         public SheetResource $sheet,
+        #[
+            OA\Property(
+                type: 'array', description: 'what would bring most, to say first',
+                items: new OA\Items(ref: DebriefResource::class),
+            ),
+        ]
+        public array $first,
         #[OA\Property(type: 'array', items: new OA\Items(ref: LessonResource::class))]
         public array $lessons,
         #[OA\Property(type: 'array', items: new OA\Items(ref: VisitResource::class))]
@@ -51,5 +60,11 @@ final readonly class ResultResource implements Responsable
         public ?ImportedResource $imported,
         #[OA\Property(nullable: true, description: 'set where an earlier scoring closed the record')]
         public ?EarlierScoringResource $earlier_scoring,
+        #[OA\Property(type: 'string', enum: AttemptMode::class)]
+        public AttemptMode $mode,
+        #[OA\Property(description: 'whether its form was drawn by lot, and not set by hand')]
+        public bool $drawn,
+        #[OA\Property(nullable: true, description: 'set where parts were marked faster than anybody speaks')]
+        public ?string $pace,
     ) {}
 }

@@ -6,6 +6,7 @@ namespace App\Http\Views\Record;
 
 use App\Actions\Walk\ReadSheet;
 use App\Http\Resources\Record\ImportedResource;
+use App\Http\Resources\Record\DebriefResource;
 use App\Http\Resources\Record\LessonResource;
 use App\Http\Resources\Record\ResultResource;
 use App\Http\Resources\Record\VisitResource;
@@ -20,13 +21,18 @@ use Pasada\Core\Attempt\Visit;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Coaching\Coach;
 use Pasada\Core\Coaching\Correction;
+use Pasada\Core\Coaching\Debrief;
 use Pasada\Core\Scoring\ItemOutcome;
 use Pasada\Core\Scoring\ItemStatus;
+use Pasada\Core\Scoring\Pace;
 use Pasada\Core\Scoring\ScoreSheet;
 
 /** An attempt explained: what was missed, what to say next time, and how it compares with the earlier ones. */
 final readonly class ReadResult
 {
+    /** As many as anybody takes home from a debrief. */
+    private const FIRST = 5;
+
     public function __construct(
         private ReadSheet $sheets, private ReadAmendments $amendments, private ReadSignatures $signatures,
         private ReadEarlierScoring $earlierScoring, private Coach $coach,
@@ -48,6 +54,7 @@ final readonly class ReadResult
             AttemptCardResource::of($attempt),
             InspectionResource::of($sheet->inspection, $this->coach),
             $this->earlierScoring->sheet($attempt, $sheet),
+            $this->debrief($sheet),
             $this->lessons($sheet),
             array_map(static fn (Visit $visit): VisitResource => VisitResource::of($visit), $sheet->walk->visits),
             array_values($earlier->map(AttemptCardResource::of(...))->all()),
@@ -58,7 +65,31 @@ final readonly class ReadResult
             $attempt->status === AttemptStatus::Finished && $reader->can('amend', $attempt),
             ImportedResource::of($attempt),
             $this->earlierScoring->handle($attempt, $sheet),
+            $attempt->mode, $attempt->form_seed !== null, self::pace($sheet),
         );
+    }
+
+    /** @return list<DebriefResource> */
+    private function debrief(ScoreSheet $sheet): array
+    {
+        $all = max(1, $sheet->overall->possible);
+
+        return array_map(fn (Debrief $first): DebriefResource => new DebriefResource(
+            $first->name(),
+            $this->coach->words(
+                $first->items[0],
+                $first->outcome->hearing === null ? $first->items[0]->points : $first->outcome->missing(),
+            ),
+            intdiv(1000 * $first->lost, $all),
+            $first->isDefect() ? $first->outcome->defect : null,
+        ), Debrief::first($sheet, self::FIRST));
+    }
+
+    private static function pace(ScoreSheet $sheet): ?string
+    {
+        $pace = Pace::of($sheet);
+
+        return $pace->isTooFast() ? $pace->said() : null;
     }
 
     /** @return list<LessonResource> */

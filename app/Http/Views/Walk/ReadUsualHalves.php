@@ -27,7 +27,7 @@ final readonly class ReadUsualHalves
     /** @return list<UsualHalfResource> */
     public function handle(int $schoolId, Inspection $inspection): array
     {
-        $usual = UsualHalves::of($inspection, $this->heard($schoolId));
+        $usual = new UsualHalves($this->heard($schoolId));
         $codes = static fn (PointSet $set): array => array_map(
             static fn (Point $point): string => $point->value,
             $set->points(),

@@ -4,23 +4,29 @@ import { day, dayAndTime, minutes, percent } from '@/shared/format';
 import StateLegend from '@/shared/glyphs/StateLegend.vue';
 import LoadState from '@/shared/LoadState.vue';
 import { useLoad } from '@/shared/useLoad';
-import { computed } from 'vue';
-import { readResult } from './api';
+import { computed, ref } from 'vue';
+import { namesIn } from '@/shared/attempt/namesIn';
+import { readResult, type Result } from './api';
 import AmendedRecord from './AmendedRecord.vue';
 import AmendForm from './AmendForm.vue';
 import ComparedAttempts from './ComparedAttempts.vue';
+import DefectsFound from './DefectsFound.vue';
 import EarlierScoring from './EarlierScoring.vue';
+import FirstThings from './FirstThings.vue';
 import LessonList from './LessonList.vue';
 import ScorerAgreement from './ScorerAgreement.vue';
 import SectionScores from './SectionScores.vue';
 import SignedRecord from './SignedRecord.vue';
 import VerdictHead from './VerdictHead.vue';
 import WalkOrder from './WalkOrder.vue';
+import WalkTimeLine from './WalkTimeLine.vue';
 import WhatIf from './WhatIf.vue';
 
 const props = defineProps<{ id: string }>();
 const { loaded, again } = useLoad(() => readResult(props.id));
 const { user } = useSession();
+const isLineOpen = ref(false);
+const namesOf = (result: Result): Map<string, string> => namesIn(result.inspection.places);
 const mayCompare = computed(() => user.value?.sees_all_students === true);
 </script>
 
@@ -35,6 +41,16 @@ const mayCompare = computed(() => user.value?.sees_all_students === true);
                     {{ data.card.scorer }} under “{{ data.card.checklist }}”{{
                         data.inspection.form ? `, ${data.inspection.form}` : ''
                     }}; {{ minutes(data.sheet.duration_ms) }} in all.
+                    <template v-if="data.mode === 'exam'">
+                        An <strong>examination</strong
+                        >{{
+                            data.inspection.form
+                                ? data.drawn
+                                    ? '; the form was drawn by lot.'
+                                    : '; the form was set by hand.'
+                                : '.'
+                        }}
+                    </template>
                 </p>
                 <p v-if="data.imported" class="quiet" data-test="imported">
                     Not recorded here: taken in from a file on {{ dayAndTime(data.imported.at) }} by
@@ -45,8 +61,16 @@ const mayCompare = computed(() => user.value?.sees_all_students === true);
                 <EarlierScoring v-if="data.earlier_scoring" :earlier="data.earlier_scoring" />
                 <AmendedRecord v-if="data.original" :result="data" />
                 <section>
+                    <h2>First of all</h2>
+                    <FirstThings :result="data" />
+                </section>
+                <DefectsFound :result="data" />
+                <section v-if="data.lessons.length > 0">
                     <h2>What to say next time</h2>
-                    <LessonList :result="data" />
+                    <details class="all">
+                        <summary>All {{ data.lessons.length }} items, by section</summary>
+                        <LessonList :result="data" />
+                    </details>
                 </section>
                 <section>
                     <h2>Where were the points lost?</h2>
@@ -61,8 +85,23 @@ const mayCompare = computed(() => user.value?.sees_all_students === true);
                 <section v-if="data.sheet.remarks.length > 0">
                     <h2>Notes</h2>
                     <p v-for="remark in data.sheet.remarks" :key="remark.mark_id">
-                        <span class="numeral">{{ minutes(remark.at_ms) }}</span> {{ remark.text }}
+                        <span class="numeral">{{ minutes(remark.at_ms) }}</span>
+                        <strong v-if="remark.item"> {{ namesOf(data).get(remark.item) ?? remark.item }}:</strong>
+                        {{ remark.text }}
                     </p>
+                </section>
+                <section v-if="data.sheet.look_again.length > 0">
+                    <h2>Flagged for debrief</h2>
+                    <p v-for="flag in data.sheet.look_again" :key="flag.mark_id">
+                        <span class="numeral">{{ minutes(flag.at_ms) }}</span>
+                        {{ flag.item ? (namesOf(data).get(flag.item) ?? flag.item) : 'The walk' }}
+                    </p>
+                </section>
+                <section>
+                    <details class="all" @toggle="isLineOpen = ($event.target as HTMLDetailsElement).open">
+                        <summary>Time line: every mark, when and by whom</summary>
+                        <WalkTimeLine v-if="isLineOpen" :result="data" />
+                    </details>
                 </section>
                 <SignedRecord v-if="data.sheet.finished" :result="data" @signed="again" />
                 <ScorerAgreement :result="data" />
@@ -87,6 +126,14 @@ section {
     display: grid;
     gap: var(--space-5);
     min-width: 0;
+}
+.all > summary {
+    min-height: 48px;
+    display: flex;
+    align-items: center;
+    cursor: pointer;
+    font-weight: 600;
+    text-decoration: underline;
 }
 .about {
     margin-bottom: calc(-1 * var(--space-7));

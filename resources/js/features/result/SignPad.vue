@@ -62,7 +62,14 @@ const path = computed(() => strokePath(strokes.value));
                 >Sign</NButton
             >
             <NButton :disabled="strokes.length === 0" @click="strokes = []">Wipe</NButton>
+            <NButton
+                :disabled="strokes.length > 0 || writer.trim() === ''"
+                :data-test="`sign-typed-${party}`"
+                @click="emit('signed', writer.trim(), [])"
+                >Sign by typed name</NButton
+            >
         </div>
+        <p class="quiet">Without a pointer, the name above signs. The record then says that it was typed.</p>
     </div>
 </template>
 

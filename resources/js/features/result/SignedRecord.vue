@@ -24,7 +24,7 @@ const parties = computed(() =>
 async function keep(party: 'scorer' | 'student', name: string, strokes: number[][]): Promise<void> {
     why.value = '';
     try {
-        await sign(props.result.card.id, { id, party, name, strokes });
+        await sign(props.result.card.id, { id, party, name, strokes, typed: strokes.length === 0 });
         id = v7();
         emit('signed');
     } catch (error) {
@@ -36,10 +36,20 @@ async function keep(party: 'scorer' | 'student', name: string, strokes: number[]
 <template>
     <section v-if="result.may_sign || result.signatures.length > 0">
         <h2>Signed</h2>
+        <p v-if="result.pace" class="alert" role="alert" data-test="pace">{{ result.pace }}</p>
         <div class="both">
             <div v-for="{ party, name, signature } in parties" :key="party">
                 <template v-if="signature">
-                    <svg viewBox="0 0 1000 1000" preserveAspectRatio="none" role="img" :aria-label="signature.name">
+                    <p v-if="signature.strokes.length === 0" class="typed">
+                        {{ signature.name }} <span class="quiet">signed by typing the name</span>
+                    </p>
+                    <svg
+                        v-else
+                        viewBox="0 0 1000 1000"
+                        preserveAspectRatio="none"
+                        role="img"
+                        :aria-label="signature.name"
+                    >
                         <path :d="strokePath(signature.strokes)" />
                     </svg>
                     <p>
@@ -89,6 +99,16 @@ path {
     stroke-linecap: round;
     stroke-linejoin: round;
     vector-effect: non-scaling-stroke;
+}
+.typed {
+    font-size: var(--size-title);
+    font-style: italic;
+    border-bottom: 2px solid var(--ink);
+    padding-block: var(--space-6) var(--space-2);
+}
+.typed span {
+    font-size: var(--size-small);
+    font-style: normal;
 }
 .changed {
     border-left: 8px solid var(--late);

@@ -6,6 +6,8 @@ import { nothingShown, type ShownItem } from '@/shared/attempt/shownItems';
 /* What the letters mean, typed or tapped: Enter marks the first, Space opens its points. */
 defineProps<{
     typed: string;
+    /** Which of those found Enter and Space mean. */
+    chosen: number;
     found: Found[];
     shown: Map<string, ShownItem>;
     /** Letters to tap, where there are no keys; empty while letters are typed. */
@@ -42,7 +44,7 @@ defineEmits<{ mark: [Found]; points: [Found]; letter: [string]; erase: []; close
             <span class="typed">{{ typed || (found.length > 0 ? 'Left open' : 'Tap letters') }}</span>
             <span v-if="typed !== '' && found.length === 0">No match. <kbd>Esc</kbd></span>
             <ol v-else>
-                <li v-for="(one, index) in found" :key="one.item.id" :class="{ first: index === 0 }">
+                <li v-for="(one, index) in found" :key="one.item.id" :class="{ first: index === chosen }">
                     <button type="button" class="one" :data-found="one.item.id" @click="$emit('mark', one)">
                         <StateGlyph :state="(shown.get(one.item.id) ?? nothingShown).state" :size="20" />
                         {{ one.item.name }}
@@ -50,7 +52,7 @@ defineEmits<{ mark: [Found]; points: [Found]; letter: [string]; erase: []; close
                         <small v-else-if="!one.here"
                             >{{ one.item.where || one.place.name }}, <em>not asked at this place</em></small
                         >
-                        <small v-if="index === 0 && letters.length === 0"
+                        <small v-if="index === chosen && letters.length === 0"
                             ><kbd>Enter</kbd> whole <kbd>Space</kbd> points</small
                         >
                     </button>

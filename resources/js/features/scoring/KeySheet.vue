@@ -6,8 +6,10 @@ defineEmits<{ close: [] }>();
 const rest = [
     ['1 … 0', 'The item with that digit, complete; with ⇧ those from the eleventh on'],
     ['Alt 1 … 0', 'Half said, as it usually is; again for the next usual half; letters add or take back points'],
+    ['Ctrl Alt 1 … 0', 'Half said, as it is second most often'],
     ['a … z', 'Find an item by name, initials or other name; those of this place first'],
     ['Enter', 'The first match, complete'],
+    ['→ ←', 'The next or the previous match'],
     ['Space', 'Its points; then a letter for each point'],
     ['Backspace', 'Undo (or take a typed letter back)'],
     ['⇧ Backspace', 'Redo'],

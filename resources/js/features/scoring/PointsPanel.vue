@@ -108,7 +108,7 @@ defineExpose({
 </script>
 
 <template>
-    <section class="panel" :aria-label="`Points of ${item.name}`">
+    <section class="panel" :data-of="item.id" :aria-label="`Points of ${item.name}`">
         <header>
             <h2>{{ item.name }}</h2>
             <NButton quaternary @click="emit('close')">Close&nbsp;<kbd>Esc</kbd></NButton>
@@ -144,7 +144,7 @@ defineExpose({
             <TapButton
                 v-for="half in halves"
                 :key="half.join()"
-                data-half
+                :data-half="half.join(' ')"
                 @click="walk.mark.hearJust(item, half, shown.heard)"
                 >{{ wordsOfHalf(item, half) }}</TapButton
             >

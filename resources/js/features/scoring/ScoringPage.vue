@@ -2,7 +2,7 @@
 import { useSession } from '@/shared/session/useSession';
 import VehiclePlan from '@/shared/plan/VehiclePlan.vue';
 import { NButton, NSkeleton } from 'naive-ui';
-import { computed, useTemplateRef, watch } from 'vue';
+import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import ExamStart from './ExamStart.vue';
 import FinderStrip from './FinderStrip.vue';
@@ -41,6 +41,12 @@ void walk.open();
 const openedShown = computed(() =>
     opened.value === undefined ? undefined : (shown.value.get(opened.value.id) ?? nothingShown),
 );
+/** On a screen too low for plan and tiles, the plan shows when it is asked for. */
+const isPlanShown = ref(false);
+function lookAt(place: string): void {
+    isPlanShown.value = false;
+    scoring.lookAt(place);
+}
 const student = computed(() => walk.places.value[at.value]);
 const restarts = computed(() => {
     const inspection = attempt.value?.inspection;
@@ -63,7 +69,7 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
     </div>
     <div v-else-if="!attempt || !attempt.may_mark" class="trouble" aria-busy="true"><NSkeleton text :repeat="8" /></div>
     <ExamStart v-else-if="scoring.toConfirm.value" :walk="walk" @begin="scoring.confirmed.value = true" />
-    <div v-else ref="screen" class="screen" :class="[comfort.hand, comfort.size]">
+    <div v-else ref="screen" class="screen" :class="[comfort.hand, comfort.size, { planned: isPlanShown }]">
         <button v-if="panel === 'cover'" type="button" class="cover" @click="panel = undefined">
             Screen covered. Tap to go on; keys still mark.
         </button>
@@ -81,6 +87,7 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
         <FinderStrip
             v-if="finder.shows.value"
             :typed="finder.typed.value"
+            :chosen="finder.chosen.value"
             :found="finder.found.value"
             :letters="finder.letters.value"
             :shown="shown"
@@ -113,7 +120,7 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
                 :looked="scoring.looking.value?.id"
                 :closed="closed"
                 interactive
-                @go="scoring.lookAt"
+                @go="lookAt"
             />
             <LookingBar
                 v-if="scoring.looking.value && student"
@@ -154,6 +161,14 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
             </main>
             <footer class="steps">
                 <NButton size="large" :disabled="at <= 0" @click="scoring.step(-1)"><kbd>,</kbd>&nbsp;Back</NButton>
+                <NButton
+                    size="large"
+                    class="show-plan"
+                    :aria-pressed="isPlanShown"
+                    data-test="show-plan"
+                    @click="isPlanShown = !isPlanShown"
+                    >Plan</NButton
+                >
                 <NButton size="large" data-test="find" @click="finder.open">Find</NButton>
                 <NButton
                     size="large"

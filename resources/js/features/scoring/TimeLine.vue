@@ -4,7 +4,9 @@ import { minutes } from '@/shared/format';
 import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { readHistory, type History } from '@/shared/attempt/api';
-import { markWords } from './markWords';
+import { namesIn } from '@/shared/attempt/namesIn';
+import { markWords } from '@/shared/attempt/markWords';
+import { timeLine } from '@/shared/attempt/timeLine';
 import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 
 /* Everything marked so far, newest first; any of it can be taken back or brought back, and nothing of it is lost. */
@@ -25,24 +27,8 @@ void load();
 // What was just sent is in the history then, and no longer among what waits.
 watch(props.walk.sheet, () => void load());
 
-const names = computed(() => new Map(props.walk.items.value.map((item) => [item.id, item.name])));
-const rows = computed(() => {
-    const known = new Set(history.value.map(({ mark }) => mark.id));
-    const fresh = props.walk.waiting.value.filter((mark) => !known.has(mark.id));
-    const marks = [...history.value.map(({ mark }) => mark), ...fresh];
-    const undoneBy = new Map<string, string>();
-    const gone = new Set<string>();
-    for (const mark of marks.toReversed()) {
-        if (gone.has(mark.id) || mark.undoes === undefined) continue;
-        gone.add(mark.undoes);
-        undoneBy.set(mark.undoes, mark.id);
-    }
-    const by = new Map(history.value.map((one) => [one.mark.id, one.by]));
-    return marks
-        .filter((mark) => mark.kind !== 'undo')
-        .map((mark) => ({ mark, by: by.get(mark.id), undone: undoneBy.get(mark.id) }))
-        .toReversed();
-});
+const names = computed(() => namesIn(props.walk.places.value));
+const rows = computed(() => timeLine(history.value, props.walk.waiting.value));
 </script>
 
 <template>

@@ -147,6 +147,17 @@ small {
         display: none;
     }
 }
+@media (max-height: 599px) {
+    .bar {
+        flex-wrap: nowrap;
+        padding-block: var(--space-1);
+    }
+    .who .quiet,
+    .said,
+    .count .quiet {
+        display: none;
+    }
+}
 @media (max-width: 700px) {
     .bar {
         gap: var(--space-2) var(--space-5);

@@ -10,6 +10,7 @@ export function useFinder(
 ) {
     const typed = ref('');
     const isOpen = ref(false);
+    const chosen = ref(0);
     /** Where the student was before. */
     const left = shallowRef<string>();
     watch(walk.place, (_, before) => (left.value = before));
@@ -18,6 +19,8 @@ export function useFinder(
             ? leftOver(walk.places.value, left.value, acts.isSaid)
             : find(typed.value, walk.places.value, walk.place.value, left.value),
     );
+
+    watch(typed, () => (chosen.value = 0));
 
     function close(): boolean {
         const wasOpen = isOpen.value || typed.value !== '';
@@ -34,6 +37,11 @@ export function useFinder(
     return {
         typed,
         found,
+        chosen,
+        /** The next or the previous of those found. */
+        choose(by: number): void {
+            chosen.value = Math.max(0, Math.min(found.value.length - 1, chosen.value + by));
+        },
         shows: computed(() => isOpen.value || typed.value !== ''),
         letters: computed(() => (isOpen.value ? lettersOf(walk.places.value) : [])),
         open: (): void => void (isOpen.value = true),
@@ -45,7 +53,8 @@ export function useFinder(
             typed.value = typed.value.slice(0, -1);
             return had;
         },
-        mark: (one: Found | undefined): void => act(acts.mark, one),
-        points: (one: Found | undefined): void => act(acts.openPoints, one),
+        /** By touch the one that is tapped, by key the chosen one. */
+        mark: (one = found.value[chosen.value]): void => act(acts.mark, one),
+        points: (one = found.value[chosen.value]): void => act(acts.openPoints, one),
     };
 }

@@ -3,7 +3,7 @@ import type { Suggestion } from '@/shared/speech/api';
 import type { LiveWords } from '@/shared/speech/useLiveWords';
 import { computed, type Ref } from 'vue';
 import type { Item, Place, PointCode } from '@/shared/attempt/api';
-import { justPoints, nextHalf, usualHalves } from '@/shared/attempt/halves';
+import { nextHalf, usualHalves } from '@/shared/attempt/halves';
 import { nothingShown } from '@/shared/attempt/shownItems';
 import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 
@@ -37,11 +37,11 @@ export function useMarking(
             if (codes[0] !== undefined && saidOf(item).has(codes[0])) walk.mark.takeBack(item, points);
             else walk.mark.hearPoints(item, said);
         },
-        /** Half said: as it usually is; again for the next usual half, and letters mend what differs. */
-        half(item: Item): void {
+        /** Half said: as it usually is, or as it second usually is; again for the next, and letters mend what differs. */
+        half(item: Item, nth: number): void {
             opened.value = item;
             const before = saidOf(item);
-            const points = nextHalf(halves.value.get(item.id) ?? [], justPoints(before));
+            const points = nextHalf(halves.value.get(item.id) ?? [], before, nth);
             if (points !== undefined) walk.mark.hearJust(item, points, before);
         },
         tap(item: Item): void {

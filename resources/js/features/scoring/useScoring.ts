@@ -58,6 +58,14 @@ export function useScoring(walk: OpenAttempt) {
         look(id);
     }
 
+    /** From place to place with the eyes; back at the student's place it is no look any more. */
+    function lookBeside(by: number): void {
+        const shown = walk.places.value.findIndex(({ id }) => id === here.value?.id);
+        const beside = walk.places.value[shown + by];
+        if (beside?.id === walk.place.value) stopLooking();
+        else if (beside !== undefined) lookAt(beside.id);
+    }
+
     function step(by: number): void {
         const target = walk.places.value[at.value + by];
         if (target === undefined && by > 0) panel.value = 'finish';
@@ -101,12 +109,14 @@ export function useScoring(walk: OpenAttempt) {
             const item = tileAt(index);
             if (item !== undefined) tap(item);
         },
-        half: (index) => {
+        half: (index, nth) => {
             const item = tileAt(index);
-            if (item !== undefined) half(item);
+            if (item !== undefined) half(item, nth);
         },
-        next: () => step(1),
-        previous: () => step(-1),
+        next: () => (finder.typed.value === '' ? step(1) : finder.choose(1)),
+        previous: () => (finder.typed.value === '' ? step(-1) : finder.choose(-1)),
+        lookNext: () => lookBeside(1),
+        lookPrevious: () => lookBeside(-1),
         undo: walk.undo,
         redo: walk.redo,
         note: () => noteOn(opened.value),
@@ -118,8 +128,8 @@ export function useScoring(walk: OpenAttempt) {
         close,
         type: finder.type,
         erase: finder.erase,
-        markFound: () => finder.typed.value !== '' && (finder.mark(finder.found.value[0]), true),
-        openFound: () => finder.typed.value !== '' && (finder.points(finder.found.value[0]), true),
+        markFound: () => finder.typed.value !== '' && (finder.mark(), true),
+        openFound: () => finder.typed.value !== '' && (finder.points(), true),
         pointsOpen: () => opened.value !== undefined,
         point: (index) => pointsPanel.value?.press(index),
         enabled: () =>

@@ -3,9 +3,11 @@ import { pointOf, tileOf } from './tileKeys';
 
 export interface KeyActs {
     tile: (index: number) => void;
-    half: (index: number) => void;
+    half: (index: number, nth: number) => void;
     next: () => void;
     previous: () => void;
+    lookNext: () => void;
+    lookPrevious: () => void;
     undo: () => void;
     redo: () => void;
     note: () => void;
@@ -30,6 +32,8 @@ export interface KeyActs {
 export const commands: { keys: string[]; shown: string; does: string; act: keyof KeyActs }[] = [
     { keys: ['.', 'ArrowRight'], shown: '.', does: 'On to the next place', act: 'next' },
     { keys: [',', 'ArrowLeft'], shown: ',', does: 'Back to the place before', act: 'previous' },
+    { keys: ['PageDown'], shown: 'PgDn', does: 'Look at the next place; the student stays', act: 'lookNext' },
+    { keys: ['PageUp'], shown: 'PgUp', does: 'Look at the place before', act: 'lookPrevious' },
     { keys: [';'], shown: ';', does: 'Note', act: 'note' },
     { keys: ["'"], shown: "'", does: 'Flag for debrief', act: 'lookAgain' },
     { keys: ['-'], shown: '-', does: 'Off-topic talk on and off', act: 'offList' },
@@ -53,6 +57,11 @@ export function useScoringKeys(acts: KeyActs): void {
 /** @returns whether the key meant something here */
 function choose(event: KeyboardEvent, acts: KeyActs): boolean {
     const letter = event.key.toLowerCase();
+    const tile = tileOf(event);
+    if (tile !== undefined && event.altKey) {
+        acts.half(tile, event.ctrlKey ? 1 : 0);
+        return true;
+    }
     if (event.ctrlKey) {
         if (letter === 'z') (event.shiftKey ? acts.redo : acts.undo)();
         else if (letter === 'y') acts.redo();
@@ -66,9 +75,8 @@ function choose(event: KeyboardEvent, acts: KeyActs): boolean {
     }
     if (event.key === 'Enter') return acts.markFound();
     if (event.key === ' ') return acts.openFound();
-    const tile = tileOf(event);
     if (tile !== undefined) {
-        (event.altKey ? acts.half : acts.tile)(tile);
+        acts.tile(tile);
         return true;
     }
     const command = commands.find(({ keys }) => keys.includes(event.key));

@@ -164,8 +164,9 @@ async function start(then: 'walk' | 'words'): Promise<void> {
                 hot coolant cap.
             </p>
         </section>
-        <p v-if="why" class="alert" role="alert">{{ why }}</p>
-        <div class="acts">
+        <KeepAll v-if="checklist !== null" :choices="choices" :checklist="checklist" :forms="forms" :device="device" />
+        <div class="acts begin">
+            <p v-if="why" class="alert" role="alert">{{ why }}</p>
             <NButton type="primary" size="large" :loading="busy" data-test="start" @click="start('walk')"
                 >Start the walk</NButton
             >
@@ -177,13 +178,6 @@ async function start(then: 'walk' | 'words'): Promise<void> {
                 @click="start('words')"
                 >From a recording</NButton
             >
-            <KeepAll
-                v-if="checklist !== null"
-                :choices="choices"
-                :checklist="checklist"
-                :forms="forms"
-                :device="device"
-            />
         </div>
     </main>
 </template>
@@ -194,7 +188,7 @@ async function start(then: 'walk' | 'words'): Promise<void> {
 }
 .form {
     display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+    grid-template-columns: repeat(auto-fit, minmax(min(300px, 100%), 1fr));
     gap: var(--space-7) var(--space-8);
 }
 .field {
@@ -209,6 +203,17 @@ label {
 }
 .field p {
     font-size: var(--size-quiet);
+}
+/* Whatever is read above it, Start is in reach. */
+.begin {
+    position: sticky;
+    bottom: 0;
+    padding: var(--space-4) 0;
+    background: var(--paper);
+    border-top: 2px solid var(--line);
+}
+.begin .alert {
+    width: 100%;
 }
 .caution {
     border-left: 8px solid var(--part);

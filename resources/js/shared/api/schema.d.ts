@@ -966,8 +966,10 @@ export interface components {
             /** @enum {string} */
             party: "scorer" | "student";
             name: string;
-            /** @description x and y by turns, in thousandths of the pad */
+            /** @description x and y by turns, in thousandths of the pad; empty for a name that was typed */
             strokes: number[][];
+            /** @description signed by typing the name, which the record then says: for who cannot draw on the glass */
+            typed?: boolean;
         };
         StartAttemptRequest: {
             /**
@@ -1288,6 +1290,17 @@ export interface components {
             /** @description what it changed */
             items: components["schemas"]["AmendedItemResource"][];
         };
+        /** @description One of the few things to say first after a walk. */
+        DebriefResource: {
+            /** @description the part, with the axles and sides that lack the same */
+            name: string;
+            /** @description the words to use next time: of all of it, or of what was not said */
+            say: string;
+            /** @description thousandths of all credit that it would have brought, rounded down */
+            permille: number;
+            /** @description the defect it was recited over */
+            defect: string | null;
+        };
         /**
          * @description That a record was scored by an earlier version of the scoring, whose verdict it keeps, and what today's would say of
          *     the same marks.
@@ -1376,6 +1389,8 @@ export interface components {
             card: components["schemas"]["AttemptCardResource"];
             inspection: components["schemas"]["InspectionResource"];
             sheet: components["schemas"]["SheetResource"];
+            /** @description what would bring most, to say first */
+            first: components["schemas"]["DebriefResource"][];
             lessons: components["schemas"]["LessonResource"][];
             visits: components["schemas"]["VisitResource"][];
             earlier: components["schemas"]["AttemptCardResource"][];
@@ -1386,6 +1401,12 @@ export interface components {
             may_amend: boolean;
             imported: components["schemas"]["ImportedResource"] | null;
             earlier_scoring: components["schemas"]["EarlierScoringResource"] | null;
+            /** @enum {string} */
+            mode: "practice" | "exam";
+            /** @description whether its form was drawn by lot, and not set by hand */
+            drawn: boolean;
+            /** @description set where parts were marked faster than anybody speaks */
+            pace: string | null;
         };
         /** @description `strokes` are x and y by turns, in thousandths of the pad. */
         SignatureResource: {

@@ -7,17 +7,20 @@ export const pointsOf = (item: Item): Point[] => [...item.essential, ...item.fur
 export const usualHalves = (attempt: Attempt | undefined): Map<string, PointCode[][]> =>
     new Map((attempt?.usual as Attempt['usual'] | undefined)?.map((one) => [one.item, one.halves as PointCode[][]]));
 
-/** Without the mark that it was named, which every hearing brings along. */
-export const justPoints = (said: ReadonlySet<string>): ReadonlySet<string> =>
-    new Set([...said].filter((code) => code !== 'identified'));
-
 const isSame = (half: PointCode[], said: ReadonlySet<string>): boolean =>
     half.length === said.size && half.every((code) => said.has(code));
 
-/** The half to try next, when this was said so far: the first, or the one after the one that stands. */
-export function nextHalf(halves: PointCode[][], said: ReadonlySet<string>): PointCode[] | undefined {
-    const at = halves.findIndex((half) => isSame(half, said));
-    return halves[(at + 1) % halves.length];
+/** Without the mark that it was named, which every hearing brings along. */
+const justPoints = (said: ReadonlySet<string>): ReadonlySet<string> =>
+    new Set([...said].filter((code) => code !== 'identified'));
+
+/**
+ * The half that a key means, when this was said so far: the n-th of them, or the one after the one that stands, so that
+ * pressing again goes on.
+ */
+export function nextHalf(halves: PointCode[][], said: ReadonlySet<string>, nth = 0): PointCode[] | undefined {
+    const at = said.size === 0 ? -1 : halves.findIndex((half) => isSame(half, justPoints(said)));
+    return halves[(at < nth ? nth : at + 1) % halves.length];
 }
 
 /** A half in few words: what it has, or what it lacks where that is shorter. */

@@ -55,6 +55,13 @@ export function useAttempt(id: string) {
         }
     }
 
+    /** Where the student is, is known to whoever moved last: this screen, or the same scorer's on another device. */
+    function take(now: Sheet): void {
+        sheet.value = now;
+        const isMoving = waiting.value.some(({ kind }) => kind === 'place_entered' || kind === 'undo');
+        if (!isMoving && now.current_place !== null && !now.finished) place.value = now.current_place;
+    }
+
     async function open(): Promise<void> {
         failed.value = undefined;
         try {
@@ -66,7 +73,7 @@ export function useAttempt(id: string) {
                 state: (state) => (sending.value = state),
                 confirmed: (ids, now) => {
                     waiting.value = waiting.value.filter((mark) => !ids.has(mark.id));
-                    sheet.value = now;
+                    take(now);
                     void device.keepAttempt({ ...opened, sheet: now }).catch(() => undefined);
                 },
             });
@@ -92,7 +99,7 @@ export function useAttempt(id: string) {
     useSheetWatch(
         id,
         () => attempt.value?.may_mark === true && waiting.value.length === 0 && sheet.value?.finished === false,
-        (newer) => (sheet.value = newer),
+        take,
     );
 
     /** @returns the ids of the marks that were made */

@@ -1,10 +1,9 @@
 import type { Mark } from '@/shared/outbox/Outbox';
 
-/** A mark in a few words, for the time line. */
+/** A mark in a few words, for the time line; names of items and places as `namesIn` gives them. */
 export function markWords(mark: Mark, names: Map<string, string>): string {
-    const item = mark.item === undefined ? '' : (names.get(mark.item) ?? mark.item);
-    const where = /@(.+)$/.exec(mark.item ?? '')?.[1]?.replace(/[.-]/g, ' ');
-    const name = where === undefined ? item : `${item} (${where})`;
+    const name = mark.item === undefined ? '' : (names.get(mark.item) ?? mark.item);
+    const place = mark.place === undefined ? '' : (names.get(mark.place) ?? mark.place);
     const points = (mark.points ?? []).join(', ').replaceAll('_', ' ');
     switch (mark.kind) {
         case 'heard_whole':
@@ -19,13 +18,12 @@ export function markWords(mark: Mark, names: Map<string, string>): string {
             return `${name}: ${points} said wrong${mark.text === undefined ? '' : ` (${mark.text})`}`;
         case 'carried_over':
             return (
-                `${mark.place}: the same as the ${mark.from}` +
-                (mark.except?.length ? `, except ${mark.except.length}` : '')
+                `${place}: the same as the ${mark.from}` + (mark.except?.length ? `, except ${mark.except.length}` : '')
             );
         case 'place_entered':
-            return `went to ${mark.place}`;
+            return `went to ${place}`;
         case 'place_closed':
-            return `left ${mark.place}`;
+            return `left ${place}`;
         case 'not_fitted':
             return `${name}: not equipped`;
         case 'defect_planted':
@@ -43,7 +41,7 @@ export function markWords(mark: Mark, names: Map<string, string>): string {
         case 'off_list_ended':
             return 'back on topic';
         case 'note':
-            return `note: ${mark.text ?? ''}`;
+            return `note${name === '' ? '' : ` on ${name}`}: ${mark.text ?? ''}`;
         case 'look_again':
             return `flagged for debrief${name === '' ? '' : `: ${name}`}`;
         case 'finished':
