@@ -154,14 +154,15 @@ final class WalkPlayer
 
     private function backFromLooking(): void
     {
-        if ($this->browser->run('return document.querySelector("[data-test=back-to-student]") !== null') === true) {
-            // Closing the points ends the look, too; it is the same one touch.
-            $this->act(
-                fn () => $this->byKeys
-                    ? $this->browser->press(WebDriverKeys::ESCAPE)
-                    : $this->browser->click('[data-test=back-to-student]'),
-            );
+        if ($this->browser->count('[data-test=back-to-student]') === 0) {
+            return;
         }
+        // Closing the points ends the look, too; it is the same one touch.
+        $this->act(
+            fn () => $this->byKeys
+                ? $this->browser->press(WebDriverKeys::ESCAPE)
+                : $this->browser->click('[data-test=back-to-student]'),
+        );
         $this->isOpen = false;
         $this->browser->gone('[data-test=back-to-student]');
     }
