@@ -10,22 +10,30 @@ require __DIR__.'/../vendor/autoload.php';
 
 // The invented walks of people, scored through the page with their true points: ./pasada bench people [touch|keyboard]
 // [CHECKLIST [WALK…]]. Touches an item, seconds behind the student at the speed spoken, items lost and items late.
-$ways = array_values(array_intersect($argv, ['touch', 'keyboard'])) ?: ['touch', 'keyboard'];
-$rest = array_values(array_diff(array_slice($argv, 1), ['touch', 'keyboard']));
+$known = ['touch', 'keyboard'];
+$asked = array_values(array_intersect($argv, $known));
+$ways = $asked === [] ? $known : $asked;
+$rest = array_values(array_diff(array_slice($argv, 1), $known));
 $checklist = array_shift($rest) ?? 'Every axle';
 $names = $rest === [] ? SpokenWalk::names() : $rest;
 $vehicles = ['Quay 9', 'Dock 4', 'Pier 2'];
 
-/** @return array{string, SpokenWalk, array<mixed>} the walk on the vehicle of which most that was said is asked */
+/**
+ * @param  non-empty-list<string>  $vehicles
+ * @return array{string, SpokenWalk, array<string, list<list<string>>>} the walk on the vehicle of which most that was
+ *   said is asked, with the halves that its page offers
+ */
 function begun(Browser $browser, string $name, string $checklist, array $vehicles): array
 {
-    $least = PHP_INT_MAX;
+    $best = null;
     foreach ($vehicles as $vehicle) {
         $id = $browser->beginWalk(3, $vehicle, $checklist);
         $attempt = $browser->ask("/attempts/$id");
         $walk = SpokenWalk::of($name, $attempt);
-        if ($walk->notAsked < $least) {
-            [$least, $best] = [$walk->notAsked, [$id, $walk, $attempt]];
+        if ($best === null || $walk->notAsked < $best[1]->notAsked) {
+            /** @var list<array{item: string, halves: list<list<string>>}> $usual */
+            $usual = $attempt['usual'];
+            $best = [$id, $walk, array_column($usual, 'halves', 'item')];
         }
     }
     $browser->visit('/walk/'.$best[0])->find('.tile');
@@ -36,7 +44,10 @@ function begun(Browser $browser, string $name, string $checklist, array $vehicle
 /** @return array{int, int} items that do not hold what was said, and items late */
 function wrongIn(Browser $browser, string $id, SpokenWalk $walk): array
 {
-    $outcomes = array_column($browser->allSent()->ask("/attempts/$id")['sheet']['outcomes'], null, 'item');
+    /** @var array{sheet: array{outcomes: list<array{item: string, heard: list<string>, first_at_ms: ?int, status: string}>}}
+     *     $attempt */
+    $attempt = $browser->allSent()->ask("/attempts/$id");
+    $outcomes = array_column($attempt['sheet']['outcomes'], null, 'item');
     $lost = $late = 0;
     foreach ($walk->said as ['item' => $item, 'said' => $said]) {
         $heard = array_values(array_diff($outcomes[$item]['heard'], ['identified']));
@@ -61,10 +72,8 @@ foreach ($ways as $way) {
         if ($way === 'touch') {
             $browser->withTouch();
         }
-        [$id, $walk, $attempt] = begun($browser, $name, $checklist, $vehicles);
-        $player = new WalkPlayer(
-            $browser, $walk, $way === 'keyboard', array_column($attempt['usual'], 'halves', 'item'),
-        );
+        [$id, $walk, $halves] = begun($browser, $name, $checklist, $vehicles);
+        $player = new WalkPlayer($browser, $walk, $way === 'keyboard', $halves);
         try {
             $player->play();
         } catch (Throwable $trouble) {

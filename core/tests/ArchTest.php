@@ -77,7 +77,7 @@ const ROOMS = [
     'Scoring' => ['Catalogue', 'Vehicle', 'Brakes', 'Checklist', 'Inspection', 'Attempt'],
     'Coaching' => ['Document', 'Catalogue', 'Vehicle', 'Checklist', 'Inspection', 'Scoring'],
     'Listening' => ['Document', 'Language', 'Catalogue', 'Vehicle', 'Checklist', 'Inspection', 'Attempt'],
-    'Progress' => ['Scoring'],
+    'Progress' => ['Catalogue', 'Inspection', 'Scoring'],
 ];
 
 /** @return array<string, string> source of every class of the core, by path below core/src */

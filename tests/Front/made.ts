@@ -9,7 +9,7 @@ export const item = (id: string, more: Partial<Item> = {}): Item =>
     ({ id, name: id, aliases: [], essential: [], further: [], fitted: true, ...more }) as Item;
 
 export const place = (id: string, items: Item[], more: Partial<Place> = {}): Place =>
-    ({ id, items, axles: [], section: 'walk', ...more }) as Place;
+    ({ id, items, axles: [], references: [], section: 'walk', ...more }) as Place;
 
 export const points = (...codes: string[]): Item['essential'] =>
     codes.map((code) => ({ code, say: `is ${code}` })) as Item['essential'];

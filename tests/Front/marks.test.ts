@@ -128,9 +128,9 @@ describe('what one tap records', () => {
         expect(kinds()).toEqual(['place_entered', 'heard_whole', 'heard_whole']);
     });
 
-    it('carries over every place of the same axles, and a place without axles alone', () => {
-        make.carryOver(brakes, 'steer', 'steer axle', [drum.id]);
-        make.carryOver(front, 'left', 'left side', []);
+    it('carries over every place that was meant', () => {
+        make.carryOver([brakes, wheels], 'steer', 'steer axle', [drum.id]);
+        make.carryOver([front], 'left', 'left side', []);
         expect(recorded.map(({ marks }) => marks.map(({ place: at }) => at))).toEqual([
             ['drive-brakes', 'drive-wheels'],
             ['front'],

@@ -31,9 +31,11 @@ final readonly class SpokenWalk
     /** @return list<string> names of the walks that may be looked at closely */
     public static function names(): array
     {
+        $files = glob(self::FOLDER.'*.json');
+
         return array_map(
             static fn (string $file): string => basename($file, '.json'),
-            glob(self::FOLDER.'*.json') ?: [],
+            $files === false ? [] : $files,
         );
     }
 
@@ -43,8 +45,8 @@ final readonly class SpokenWalk
         $file = self::FOLDER.$name;
         /** @var array{heard: list<array{t: int, component: string, axle: ?string, points: list<string>}>} $walk */
         $walk = json_decode((string) file_get_contents("$file.json"), true);
-        /** @var list<array{id: string, items: list<array<string, mixed>>}> $places */
-        $places = $attempt['inspection']['places'] ?? [];
+        /** @var array{inspection: array{places: list<array{id: string, items: list<array<string, mixed>>}>}} $attempt */
+        $places = $attempt['inspection']['places'];
         [$items, $byComponent] = self::asked($places);
         $cues = self::cues((string) file_get_contents("$file.vtt"));
         $said = [];

@@ -334,15 +334,14 @@ final class WalkPlayer
     private static function runs(array $row, array $wanted): array
     {
         $runs = [];
-        $open = false;
-        foreach ($row as $point) {
-            $isWanted = in_array($point, $wanted, true);
-            if ($isWanted && $open) {
-                $runs[count($runs) - 1][] = $point;
-            } elseif ($isWanted) {
-                $runs[] = [$point];
+        $run = [];
+        foreach ([...$row, null] as $point) {
+            if ($point !== null && in_array($point, $wanted, true)) {
+                $run[] = $point;
+            } elseif ($run !== []) {
+                $runs[] = $run;
+                $run = [];
             }
-            $open = $isWanted;
         }
 
         return $runs;

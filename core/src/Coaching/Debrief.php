@@ -30,7 +30,8 @@ final readonly class Debrief
         $things = [];
         foreach ($sheet->outcomes as $outcome) {
             $lost = $outcome->possible - $outcome->earned;
-            if ($lost <= 0 || $outcome->isEarned()) {
+            // Some lists give full credit over a defect; it is said all the same.
+            if ($outcome->status !== ItemStatus::OverDefect && ($lost <= 0 || $outcome->isEarned())) {
                 continue;
             }
             $isHeard = $outcome->hearing !== null;

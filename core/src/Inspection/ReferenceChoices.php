@@ -6,6 +6,7 @@ namespace Pasada\Core\Inspection;
 
 use Pasada\Core\Checklist\Rules\CarryScope;
 use Pasada\Core\Checklist\Rules\SideRule;
+use Pasada\Core\Vehicle\AxleGroup;
 
 /** What a student standing at a place may refer to, by the checklist's carry-over rule. */
 final readonly class ReferenceChoices
@@ -16,15 +17,46 @@ final readonly class ReferenceChoices
      */
     public static function at(Inspection $inspection, Place $place): array
     {
-        $rule = $inspection->checklist->rules->carryOver;
-        if ($rule->scopes === []) {
+        $rules = $inspection->checklist->rules;
+        if ($rules->carryOver->scopes === []) {
             return [];
         }
+        $bothSides = $rules->sides === SideRule::Both;
+
+        return self::named(
+            $inspection,
+            $place,
+            static fn (Item $item): bool => $rules->carryOver->allows(CarryScope::Side) &&
+                ($item->position->side !== null || $bothSides),
+            static fn (AxleGroup $at, AxleGroup $from): bool => $rules->carryOver->allowsAxles($at, $from),
+        );
+    }
+
+    /**
+     * What a student may name all the same, and earns nothing by under this checklist: it can be marked, so that the
+     * debrief can tell of it.
+     *
+     * @return array<string, string> as at()
+     */
+    public static function uncredited(Inspection $inspection, Place $place): array
+    {
+        $yes = static fn (): bool => true;
+
+        return array_diff_key(self::named($inspection, $place, $yes, $yes), self::at($inspection, $place));
+    }
+
+    /**
+     * @param  callable(Item): bool  $isSideNamed  whether a side of the item counts as named
+     * @param  callable(AxleGroup, AxleGroup): bool  $isAxleNamed  likewise an axle's group, at one of the first group
+     * @return array<string, string>
+     */
+    private static function named(
+        Inspection $inspection, Place $place, callable $isSideNamed, callable $isAxleNamed,
+    ): array {
         $choices = [];
-        $bothSides = $inspection->checklist->rules->sides === SideRule::Both;
         $isFree = ! $inspection->checklist->rules->order->sectionsFixed;
         foreach ($place->items as $item) {
-            foreach ($rule->allows(CarryScope::Side) ? self::sides($item, $bothSides) : [] as $side) {
+            foreach ($isSideNamed($item) ? self::sides($item) : [] as $side) {
                 $choices[$side->value] = $side->value.' side';
             }
             foreach ($inspection->items as $source) {
@@ -37,7 +69,7 @@ final readonly class ReferenceChoices
                     $from->group !== null &&
                     $item->position->group !== null &&
                     $from->axle !== $item->position->axle &&
-                    $rule->allowsAxles($item->position->group, $from->group)
+                    $isAxleNamed($item->position->group, $from->group)
                 ) {
                     $choices[$from->axle] = $from->axleLabel();
                 }
@@ -48,13 +80,13 @@ final readonly class ReferenceChoices
     }
 
     /**
-     * @return list<Side> sides that can be named at an item: the other one, or either of a part that is needed on both
+     * @return list<Side> sides that can be named at an item: the other one, or either of a part that has two
      */
-    private static function sides(Item $item, bool $bothSides): array
+    private static function sides(Item $item): array
     {
         return match (true) {
             $item->position->side !== null => [$item->position->side === Side::Left ? Side::Right : Side::Left],
-            $item->twoSided && $bothSides => [Side::Left, Side::Right],
+            $item->twoSided => [Side::Left, Side::Right],
             default => [],
         };
     }

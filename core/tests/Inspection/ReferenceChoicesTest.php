@@ -44,3 +44,20 @@ it('offers both sides of a part that is needed on both', function (string $sides
         $choices,
     );
 })->with(['both needed' => ['both', ['left' => 'left side', 'right' => 'right side']], 'one is enough' => ['one', []]]);
+
+it('tells apart what may be named and earns nothing', function (array $scopes, string $place, array $choices): void {
+    $inspection = Sample::inspectionOf(Sample::ruled(['axles' => 'each', 'carry_over' => ['scopes' => $scopes]]));
+    $at = $inspection->place($place);
+    assert($at !== null);
+
+    expect(ReferenceChoices::uncredited($inspection, $at))->toBe($choices)
+        ->and(array_intersect_key($choices, ReferenceChoices::at($inspection, $at)))
+        ->toBe([]);
+})->with([
+    'no reference is credited' => [
+        [], 'drive-wheel-2', ['steer' => 'steer axle', 'drive-1' => 'drive axle 1'],
+    ],
+    'the tandem partner is, the steer axle is not' => [['tandem'], 'drive-wheel-2', ['steer' => 'steer axle']],
+    'all are' => [['axle', 'tandem'], 'drive-wheel-2', []],
+    'there is nothing to refer to' => [[], 'engine', []],
+]);

@@ -42,18 +42,21 @@ final readonly class PlaceResource
     {
         return new self($place->id, $place->name, $place->section, $place->zone, $place->axles,
             array_map(static fn (Item $item): ItemResource => ItemResource::of($item, $coach), $place->items),
-            self::references(ReferenceChoices::at($inspection, $place)));
+            [
+                ...self::references(ReferenceChoices::at($inspection, $place), true),
+                ...self::references(ReferenceChoices::uncredited($inspection, $place), false),
+            ]);
     }
 
     /**
      * @param  array<string, string>  $choices
      * @return list<ReferenceResource>
      */
-    private static function references(array $choices): array
+    private static function references(array $choices, bool $credited): array
     {
         return array_map(
-            static fn (string $from): ReferenceResource => new ReferenceResource($from, $choices[$from]),
-            array_keys($choices),
+            static fn (string $from): ReferenceResource => new ReferenceResource($from, $choices[$from], $credited),
+            array_map(strval(...), array_keys($choices)),
         );
     }
 }

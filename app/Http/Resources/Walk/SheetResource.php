@@ -14,6 +14,7 @@ use Pasada\Core\Scoring\ItemStatus;
 use Pasada\Core\Scoring\PassCheck;
 use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Scoring\SectionScore;
+use Pasada\Core\Scoring\UncreditedReferences;
 
 /** The score sheet as it stands; `permille` is the share earned, rounded down. */
 #[OA\Schema]
@@ -170,7 +171,7 @@ final readonly class SheetResource implements Responsable
             $sheet->walk->offListMs,
             $sheet->walk->offList,
             ScoreSheet::ENGINE,
-            $sheet->notices,
+            [...$sheet->notices, ...UncreditedReferences::of($sheet)],
         );
     }
 }

@@ -9,23 +9,30 @@ const props = defineProps<{ place: Place; walk: OpenAttempt }>();
 const emit = defineEmits<{ close: [] }>();
 const except = ref<string[]>([]);
 
-/** The whole axle is said by one reference, all its places. */
-const items = computed(() =>
-    props.walk.places.value
-        .filter(
-            (one) =>
-                one.id === props.place.id ||
-                (props.place.axles.length > 0 && one.axles.join() === props.place.axles.join()),
-        )
-        .flatMap((one) => one.items),
+/** The whole axle is said by one reference, all its places, unless only some were meant. */
+const places = computed(() =>
+    props.walk.places.value.filter(
+        (one) =>
+            one.id === props.place.id ||
+            (props.place.axles.length > 0 && one.axles.join() === props.place.axles.join()),
+    ),
 );
+const left = ref<string[]>([]);
+const meant = computed(() => places.value.filter(({ id }) => !left.value.includes(id)));
+const items = computed(() => meant.value.flatMap((one) => one.items));
+
+function take(id: string): void {
+    const now = left.value.includes(id) ? left.value.filter((one) => one !== id) : [...left.value, id];
+    // At least one of them was meant.
+    if (now.length < places.value.length) left.value = now;
+}
 
 function toggle(id: string): void {
     except.value = except.value.includes(id) ? except.value.filter((one) => one !== id) : [...except.value, id];
 }
 
 function say(from: string, label: string): void {
-    props.walk.mark.carryOver(props.place, from, label, except.value);
+    props.walk.mark.carryOver(meant.value, from, label, except.value);
     emit('close');
 }
 </script>
@@ -37,12 +44,26 @@ function say(from: string, label: string): void {
             <NButton
                 v-for="choice in place.references"
                 :key="choice.from"
-                type="primary"
+                :type="choice.credited ? 'primary' : 'default'"
                 :data-from="choice.from"
                 @click="say(choice.from, choice.label)"
-                >{{ choice.label }}</NButton
+                >{{ choice.label }}{{ choice.credited ? '' : ', earns nothing' }}</NButton
             >
             <NButton quaternary @click="emit('close')">Cancel&nbsp;<kbd>Esc</kbd></NButton>
+        </div>
+        <div v-if="places.length > 1" class="acts" role="group" aria-label="What was meant">
+            <span>Meant:</span>
+            <button
+                v-for="one in places"
+                :key="one.id"
+                type="button"
+                class="meant"
+                :aria-pressed="!left.includes(one.id)"
+                :data-meant="one.id"
+                @click="take(one.id)"
+            >
+                {{ one.name }}
+            </button>
         </div>
         <p>Except, if anything was named:</p>
         <div class="acts">
@@ -54,7 +75,7 @@ function say(from: string, label: string): void {
                 :data-except="item.id"
                 @click="toggle(item.id)"
             >
-                {{ item.name }}
+                {{ item.name }}{{ item.where.includes('side') ? `, ${item.where}` : '' }}
             </button>
         </div>
     </section>
@@ -78,8 +99,13 @@ button[aria-pressed] {
     background: var(--panel);
     cursor: pointer;
 }
-button[aria-pressed='true'] {
+button[aria-pressed='true']:not(.meant) {
     border-color: var(--lost);
     text-decoration: line-through;
+}
+.meant[aria-pressed='true'] {
+    border-color: var(--ink);
+    box-shadow: inset 0 0 0 2px var(--ink);
+    font-weight: 700;
 }
 </style>

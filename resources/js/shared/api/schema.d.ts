@@ -1693,6 +1693,8 @@ export interface components {
         ReferenceResource: {
             from: string;
             label: string;
+            /** @description whether this checklist credits it; one that it does not can be marked all the same */
+            credited: boolean;
         };
         RemarkResource: {
             mark_id: string;

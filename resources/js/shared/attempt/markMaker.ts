@@ -1,11 +1,10 @@
 import type { Mark } from '@/shared/outbox/Outbox';
 import type { ShallowRef } from 'vue';
-import type { Attempt, Item, Place, PointCode, Sheet } from './api';
+import type { Item, Place, PointCode, Sheet } from './api';
 import { pointsOf } from './halves';
 import type { Draft } from './useAttempt';
 
 interface Walk {
-    attempt: ShallowRef<Attempt | undefined>;
     sheet: ShallowRef<Sheet | undefined>;
     waiting: ShallowRef<Mark[]>;
     place: ShallowRef<string | undefined>;
@@ -17,7 +16,7 @@ export type SaidOf = 'left' | 'right' | undefined;
 const of = (side: SaidOf): { side?: 'left' | 'right' } => (side === undefined ? {} : { side });
 
 /** What a scorer can mark, each as one action. */
-export function markMaker({ attempt, sheet, waiting, place, record }: Walk) {
+export function markMaker({ sheet, waiting, place, record }: Walk) {
     /** Every mark is made at a place: the first one of the walk says where it began. */
     function arrive(): Draft[] {
         const known =
@@ -27,12 +26,6 @@ export function markMaker({ attempt, sheet, waiting, place, record }: Walk) {
 
     const mark = (label: string, ...marks: Draft[]): void => void record(label, [...arrive(), ...marks]);
     const named = (heard: Item[]): string => (heard.length === 1 ? (heard[0]?.name ?? '') : `${heard.length} items`);
-
-    /** The places of the same axles as this one, so that one reference says the whole axle. */
-    const axlePlaces = (here: Place): Place[] =>
-        (attempt.value?.inspection.places ?? []).filter(
-            (one) => one.id === here.id || (here.axles.length > 0 && one.axles.join() === here.axles.join()),
-        );
 
     return {
         hearWhole: (...heard: Item[]): void =>
@@ -77,10 +70,11 @@ export function markMaker({ attempt, sheet, waiting, place, record }: Walk) {
         takeBack: (item: Item, points: PointCode[], side?: SaidOf): void =>
             mark(`${item.name} taken back`, { kind: 'points_taken_back', item: item.id, points, ...of(side) }),
         wave: (item: Item): void => mark(`${item.name} not equipped`, { kind: 'not_fitted', item: item.id }),
-        carryOver: (here: Place, from: string, label: string, except: string[]): void =>
+        /** Of all that the axle has, or of some of its places: suspension, brakes or wheel alone. */
+        carryOver: (places: Place[], from: string, label: string, except: string[]): void =>
             mark(
                 `the same as the ${label}`,
-                ...axlePlaces(here).map((one): Draft => ({ kind: 'carried_over', place: one.id, from, except })),
+                ...places.map((one): Draft => ({ kind: 'carried_over', place: one.id, from, except })),
             ),
         noticeDefect: (item: Item, text: string, side?: SaidOf): void =>
             mark(`${item.name}: defect noticed`, { kind: 'defect_noticed', item: item.id, text, ...of(side) }),

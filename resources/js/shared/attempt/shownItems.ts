@@ -60,8 +60,10 @@ function meant(mark: Mark, places: Place[], byId: Map<string, Item>): Item[] {
         return places.filter(({ section }) => section === mark.section).flatMap(({ items }) => items);
     }
     if (mark.kind === 'carried_over') {
-        const here = places.find(({ id }) => id === mark.place)?.items ?? [];
-        return here.filter(({ id }) => mark.except?.includes(id) !== true);
+        const place = places.find(({ id }) => id === mark.place);
+        // What the checklist does not credit is kept, and changes nothing.
+        if (place?.references.find(({ from }) => from === mark.from)?.credited === false) return [];
+        return (place?.items ?? []).filter(({ id }) => mark.except?.includes(id) !== true);
     }
     const item = mark.item === undefined ? undefined : byId.get(mark.item);
     return item === undefined ? [] : [item];

@@ -177,7 +177,7 @@ export function useAttempt(id: string) {
         },
         retry: () => outbox?.nudge(),
         /** What a scorer can mark, each as one action. */
-        mark: markMaker({ attempt, sheet, waiting, place, record }),
+        mark: markMaker({ sheet, waiting, place, record }),
     };
 }
 
