@@ -53,6 +53,7 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
                     Route::get('sheet', [AttemptFollowController::class, 'sheet']);
                     Route::get('marks', [AttemptFollowController::class, 'marks']);
                     Route::put('live', [AttemptFollowController::class, 'share']);
+                    Route::post('discard', [AttemptFollowController::class, 'discard']);
                     Route::get('agreement', [AttemptFollowController::class, 'agreement']);
                     Route::get('brakes', [AttemptBrakesController::class, 'show']);
                     Route::get('brakes/file', [AttemptBrakesController::class, 'file']);

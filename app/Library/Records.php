@@ -26,25 +26,42 @@ final readonly class Records
      */
     public function write(Attempt $attempt, Closure $write): mixed
     {
-        return $this->database->transaction(function () use ($attempt, $write): mixed {
-            $status = $this->database->table('attempts')->where('id', $attempt->id)->lockForUpdate()->value('status');
-
-            return $write($status === AttemptStatus::Finished->value);
-        });
+        return $this->held(
+            $attempt,
+            static fn (AttemptStatus $status): mixed => $write($status !== AttemptStatus::UnderWay),
+        );
     }
 
     /**
-     * Into a record that is closed: an amendment or a signature.
+     * Into the record of a finished walk: an amendment or a signature.
      *
      * @template T
      *
      * @param  Closure(): T  $write
      * @return T
      *
-     * @throws RecordIsOpen as `$open` where the walk still goes on
+     * @throws RecordIsOpen as `$open` where the walk still goes on or was discarded
      */
     public function writeClosed(Attempt $attempt, RecordIsOpen $open, Closure $write): mixed
     {
-        return $this->write($attempt, static fn (bool $isClosed): mixed => $isClosed ? $write() : throw $open);
+        return $this->held(
+            $attempt,
+            static fn (AttemptStatus $status): mixed => $status === AttemptStatus::Finished ? $write() : throw $open,
+        );
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(AttemptStatus): T  $write
+     * @return T
+     */
+    private function held(Attempt $attempt, Closure $write): mixed
+    {
+        return $this->database->transaction(function () use ($attempt, $write): mixed {
+            $status = $this->database->table('attempts')->where('id', $attempt->id)->lockForUpdate()->value('status');
+
+            return $write(AttemptStatus::from(is_string($status) ? $status : ''));
+        });
     }
 }

@@ -27,6 +27,9 @@ use Illuminate\Support\Carbon;
  * @property AttemptStatus $status
  * @property Carbon $started_at
  * @property Carbon|null $finished_at
+ * @property Carbon|null $discarded_at
+ * @property string|null $discard_reason
+ * @property string|null $place name of the place where the student was when the last mark came
  * @property string|null $source_id id in the file that it was taken in from; null for a walk recorded here
  * @property Carbon|null $imported_at
  * @property int|null $imported_by
@@ -52,7 +55,7 @@ final class Attempt extends Model
 
     protected $fillable = [
         'id', 'school_id', 'student_id', 'scorer_id', 'checklist_id', 'vehicle_id', 'form', 'form_seed', 'mode', 'live',
-        'walk_of', 'status', 'started_at', 'finished_at', 'source_id', 'imported_at', 'imported_by', 'source',
+        'walk_of', 'status', 'started_at', 'finished_at', 'discarded_at', 'discard_reason', 'place', 'source_id', 'imported_at', 'imported_by', 'source',
     ];
 
     /** @return array<string, string> */
@@ -64,6 +67,7 @@ final class Attempt extends Model
             'status' => AttemptStatus::class,
             'started_at' => 'datetime',
             'finished_at' => 'datetime',
+            'discarded_at' => 'datetime',
             'imported_at' => 'datetime',
             'source' => 'array',
         ];

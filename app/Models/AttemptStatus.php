@@ -8,4 +8,6 @@ enum AttemptStatus: string
 {
     case UnderWay = 'under_way';
     case Finished = 'finished';
+    /** Begun by mistake: in no list and no figure, kept in the trail. */
+    case Discarded = 'discarded';
 }

@@ -59,6 +59,7 @@ final readonly class RecordMarks
             }
             $this->store->append($attempt->id, $new, $recorder, $by->id, Carbon::now());
             $sheet = ScoreSheet::ofInspection($inspection, $all);
+            $this->standAt($attempt, $inspection->place($sheet->walk->currentPlace ?? '')?->name);
             if ($new !== [] && $sheet->walk->finished) {
                 $attempt->update([
                     'status' => AttemptStatus::Finished,
@@ -69,5 +70,13 @@ final readonly class RecordMarks
 
             return $sheet;
         });
+    }
+
+    /** Where the student is, for the lists of walks under way. */
+    private function standAt(Attempt $attempt, ?string $place): void
+    {
+        if ($place !== null && $place !== $attempt->place) {
+            $attempt->update(['place' => $place]);
+        }
     }
 }

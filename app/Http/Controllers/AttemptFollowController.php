@@ -6,14 +6,16 @@ namespace App\Http\Controllers;
 
 use App\Actions\Record\AmendRecord;
 use App\Actions\Record\SignRecord;
+use App\Actions\Walk\DiscardAttempt;
 use App\Actions\Walk\ReadSheet;
 use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\IdInPath;
 use App\Http\OpenApi\Refused;
-use App\Http\Requests\AmendRequest;
-use App\Http\Requests\ShareRequest;
 use App\Http\Requests\SignedInRequest;
-use App\Http\Requests\SignRequest;
+use App\Http\Requests\Walk\AmendRequest;
+use App\Http\Requests\Walk\DiscardRequest;
+use App\Http\Requests\Walk\ShareRequest;
+use App\Http\Requests\Walk\SignRequest;
 use App\Http\Resources\Record\AgreementResource;
 use App\Http\Resources\Record\HistoryResource;
 use App\Http\Resources\Record\SignatureResource;
@@ -106,6 +108,28 @@ final readonly class AttemptFollowController
     public function share(ShareRequest $request, Attempt $attempt): JsonResponse
     {
         $attempt->update(['live' => $request->boolean('live')]);
+
+        return new JsonResponse(null, 204);
+    }
+
+    #[
+        OA\Post(
+            path: '/attempts/{attempt}/discard',
+            operationId: 'discardAttempt',
+            summary: 'Discard a walk that was begun by mistake; it stays in the trail',
+            parameters: [new IdInPath('attempt')],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: DiscardRequest::class)),
+            responses: [
+                new OA\Response(response: 204, description: 'Done'),
+                new Refused(403, 'Not yours'),
+                new Refused(409, 'The walk is finished'),
+                new Refused(422, 'No reason'),
+            ],
+        ),
+    ]
+    public function discard(DiscardRequest $request, Attempt $attempt, DiscardAttempt $discard): JsonResponse
+    {
+        $discard->handle($attempt, $request->reason(), Carbon::now());
 
         return new JsonResponse(null, 204);
     }

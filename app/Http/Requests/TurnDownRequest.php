@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Requests\Walk\MarksAttempt;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Document\DocumentHasFaults;

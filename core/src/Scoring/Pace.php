@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Scoring;
 
-
 /**
  * Whether parts were marked faster than anybody speaks: then they were not marked while they were said, and whoever
  * signs the record has to see that.

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import type { Schemas } from '@/shared/api/client';
-import { day, daysFrom, minutes, percent } from '@/shared/format';
+import { dayOfYear, daysFrom, minutes, percent, timeOfDay } from '@/shared/format';
 import { standings } from '@/shared/standing';
 import { computed } from 'vue';
 
 const props = defineProps<{ attempt: Schemas['AttemptCardResource']; showStudent?: boolean }>();
 const standing = computed(() => (props.attempt.standing === null ? undefined : standings[props.attempt.standing]));
+const isUnderWay = computed(() => props.attempt.status === 'under_way');
 const target = computed(() => ({
-    name: props.attempt.status === 'under_way' ? 'walk' : 'result',
+    name: isUnderWay.value ? 'walk' : 'result',
     params: { id: props.attempt.id },
 }));
 </script>
@@ -17,17 +18,19 @@ const target = computed(() => ({
         <span class="share numeral">{{ attempt.permille === null ? '…' : percent(attempt.permille) }}</span>
         <span class="what">
             <strong>{{
-                showStudent ? attempt.student : `${day(attempt.started_at)}, ${daysFrom(attempt.started_at)}`
+                showStudent ? attempt.student : `${dayOfYear(attempt.started_at)}, ${daysFrom(attempt.started_at)}`
             }}</strong>
             <span class="quiet">
                 {{ attempt.vehicle }}<template v-if="showStudent">, {{ daysFrom(attempt.started_at) }}</template>
+                <template v-if="isUnderWay">, since {{ timeOfDay(attempt.started_at) }}</template>
+                <template v-if="isUnderWay && attempt.place">, at {{ attempt.place }}</template>
                 <template v-if="attempt.duration_ms !== null">, took {{ minutes(attempt.duration_ms) }}</template>
                 by {{ attempt.scorer }}
             </span>
             <span v-if="attempt.reason" class="reason">{{ attempt.reason }}</span>
         </span>
         <span class="verdict" :style="{ color: standing ? `var(${standing.token})` : undefined }">
-            {{ standing ? standing.word : 'Go on' }}
+            {{ standing ? standing.word : isUnderWay ? 'Go on' : 'Discarded' }}
         </span>
     </RouterLink>
 </template>

@@ -21,6 +21,12 @@ const format = (iso: string, options: Intl.DateTimeFormatOptions): string =>
 /** "Nov 4" for an ISO date or time. */
 export const day = (iso: string): string => format(iso, { day: 'numeric', month: 'short' });
 
+/** "Nov 4, 2026" for an ISO date or time: where an auditor reads, the year is there. */
+export const dayOfYear = (iso: string): string => format(iso, { dateStyle: 'medium' });
+
+/** "3:30 PM" for an ISO time. */
+export const timeOfDay = (iso: string): string => format(iso, { timeStyle: 'short' });
+
 /** "Nov 4, 2026, 3:30 PM" for an ISO time. */
 export const dayAndTime = (iso: string): string => format(iso, { dateStyle: 'medium', timeStyle: 'short' });
 

@@ -9,7 +9,7 @@ use App\Models\AttemptStatus;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Brakes\Judging\Standing;
 
-/** An attempt in a list. The last four are null until it is finished. */
+/** An attempt in a list. Standing, share and time are null until it is finished. */
 #[OA\Schema]
 final readonly class AttemptCardResource
 {
@@ -40,8 +40,12 @@ final readonly class AttemptCardResource
         public ?int $permille,
         #[OA\Property]
         public ?int $duration_ms,
-        #[OA\Property(nullable: true, description: 'what the verdict rests on; null where every rule was met')]
+        #[OA\Property(nullable: true, description: 'what the verdict rests on, or why the walk was discarded')]
         public ?string $reason,
+        #[OA\Property(nullable: true, description: 'id of the form that was drawn or set')]
+        public ?string $form,
+        #[OA\Property(nullable: true, description: 'where the student was when the last mark came')]
+        public ?string $place,
     ) {}
 
     /** Wants student, vehicle, checklist, scorer and result loaded: see Attempt::CARD. */
@@ -51,7 +55,8 @@ final readonly class AttemptCardResource
             $attempt->id, $attempt->student_id, $attempt->student->name, $attempt->vehicle->name,
             $attempt->checklist->name, $attempt->scorer_id, $attempt->scorer->name, $attempt->status, $attempt->live,
             $attempt->started_at->toIso8601ZuluString(), $attempt->result?->standing, $attempt->result?->permille,
-            $attempt->result?->duration_ms, $attempt->result?->reason,
+            $attempt->result?->duration_ms, $attempt->discard_reason ?? $attempt->result?->reason, $attempt->form,
+            $attempt->place,
         );
     }
 }

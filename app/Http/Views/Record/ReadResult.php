@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Views\Record;
 
 use App\Actions\Walk\ReadSheet;
-use App\Http\Resources\Record\ImportedResource;
 use App\Http\Resources\Record\DebriefResource;
+use App\Http\Resources\Record\ImportedResource;
 use App\Http\Resources\Record\LessonResource;
 use App\Http\Resources\Record\ResultResource;
 use App\Http\Resources\Record\VisitResource;

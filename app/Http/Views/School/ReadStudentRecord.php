@@ -50,7 +50,7 @@ final readonly class ReadStudentRecord
             array_values(
                 $attempts
                     ->filter(
-                        static fn (Attempt $one): bool => $one->status === AttemptStatus::UnderWay ||
+                        static fn (Attempt $one): bool => $one->status !== AttemptStatus::Finished ||
                             $counted->contains($one->id),
                     )
                     ->toBase()

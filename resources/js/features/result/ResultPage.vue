@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useSession } from '@/shared/session/useSession';
-import { day, dayAndTime, minutes, percent } from '@/shared/format';
+import { dayAndTime, minutes, percent } from '@/shared/format';
 import StateLegend from '@/shared/glyphs/StateLegend.vue';
 import LoadState from '@/shared/LoadState.vue';
 import { useLoad } from '@/shared/useLoad';
@@ -37,7 +37,7 @@ const mayCompare = computed(() => user.value?.sees_all_students === true);
                 <p class="about quiet">
                     <RouterLink :to="{ name: 'student', params: { id: data.card.student_id } }">{{
                         data.card.student
-                    }}</RouterLink>, {{ day(data.card.started_at) }}, {{ data.card.vehicle }}. Scored by
+                    }}</RouterLink>, {{ dayAndTime(data.card.started_at) }}, {{ data.card.vehicle }}. Scored by
                     {{ data.card.scorer }} under “{{ data.card.checklist }}”{{
                         data.inspection.form ? `, ${data.inspection.form}` : ''
                     }}; {{ minutes(data.sheet.duration_ms) }} in all.
@@ -56,6 +56,9 @@ const mayCompare = computed(() => user.value?.sees_all_students === true);
                     Not recorded here: taken in from a file on {{ dayAndTime(data.imported.at) }} by
                     {{ data.imported.by }}. It names {{ data.imported.student }} as the student and
                     {{ data.imported.scorer }}, {{ data.imported.school }}, as the scorer.
+                </p>
+                <p v-if="data.card.status === 'discarded'" class="alert" role="status" data-test="discarded">
+                    This walk was discarded and counts nowhere: {{ data.card.reason }}
                 </p>
                 <VerdictHead :result="data" />
                 <EarlierScoring v-if="data.earlier_scoring" :earlier="data.earlier_scoring" />

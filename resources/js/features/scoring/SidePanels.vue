@@ -3,6 +3,7 @@ import { useSession } from '@/shared/session/useSession';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import ListenPanel from '@/shared/speech/ListenPanel.vue';
+import DiscardBox from './DiscardBox.vue';
 import KeySheet from './KeySheet.vue';
 import LeaveBox from './LeaveBox.vue';
 import NoteBox from './NoteBox.vue';
@@ -35,6 +36,7 @@ const mayKeep = computed(() => user.value?.may_change_documents === true);
         @close="scoring.close"
     />
     <LeaveBox v-else-if="panel === 'leave'" @stay="scoring.close" @leave="router.push('/')" />
+    <DiscardBox v-else-if="panel === 'discard'" :walk="walk" @close="scoring.close" />
     <PauseBox v-else-if="panel === 'pause'" @pause="scoring.pauseFor" @close="scoring.close" />
     <SamePanel
         v-else-if="panel === 'same' && scoring.here.value"
@@ -57,6 +59,7 @@ const mayKeep = computed(() => user.value?.may_change_documents === true);
         @line="scoring.show('line')"
         @listen="scoring.show('listen')"
         @cover="scoring.show('cover')"
+        @discard="scoring.show('discard')"
         @totals="scoring.showTotals"
         @comfort="(change) => $emit('comfort', change)"
         @close="scoring.close"

@@ -17,6 +17,7 @@ const emit = defineEmits<{
     line: [];
     listen: [];
     cover: [];
+    discard: [];
     close: [];
     totals: [shown: boolean];
     comfort: [change: Partial<Comfort>];
@@ -67,6 +68,7 @@ async function share(): Promise<void> {
             <NButton v-if="!silent" data-test="words" @click="router.push({ name: 'words', params: { id: walk.id } })"
                 >Captions of the walk</NButton
             >
+            <NButton data-test="discard" @click="emit('discard')">Discard this walk …</NButton>
             <NButton quaternary @click="emit('close')">Close&nbsp;<kbd>Esc</kbd></NButton>
         </div>
         <p v-if="live">The student and your colleagues can watch this walk from Today, not change it.</p>

@@ -7,7 +7,8 @@ import { useLooking } from './useLooking';
 import { useMarking } from './useMarking';
 import { useScoringKeys } from './useScoringKeys';
 
-export type Panel = 'note' | 'pause' | 'same' | 'keys' | 'line' | 'tools' | 'listen' | 'cover' | 'finish' | 'leave';
+export type Panel =
+    'note' | 'pause' | 'same' | 'keys' | 'line' | 'tools' | 'listen' | 'cover' | 'finish' | 'leave' | 'discard';
 
 /** The points panel as the screen's keys know it. */
 interface PressesPoints {

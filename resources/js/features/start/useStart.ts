@@ -53,6 +53,8 @@ export function useStart(device: Device): {
                 permille: null,
                 duration_ms: null,
                 reason: null,
+                form: body.form ?? null,
+                place: null,
             },
             may_mark: true,
             mode: body.mode ?? 'practice',

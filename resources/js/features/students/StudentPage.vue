@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import AttemptRow from '@/shared/AttemptRow.vue';
-import { daysFrom, percent } from '@/shared/format';
+import { byAsked, progressOf } from '@/shared/alike';
+import { daysFrom } from '@/shared/format';
 import LoadState from '@/shared/LoadState.vue';
 import ProgressChart from '@/shared/ProgressChart.vue';
 import { useLoad } from '@/shared/useLoad';
@@ -19,19 +20,6 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
     const passed = all.filter(({ standing }) => standing === 'passed').length;
     return `${passed} of the last ${all.length} passed`;
 }
-function progress(record: Schemas['StudentRecordResource']): string {
-    const done = finished(record);
-    const first = done[0]?.permille;
-    const last = done.at(-1)?.permille;
-    if (first === undefined || first === null || last === undefined || last === null) return 'No finished walk yet.';
-    const change = last - first;
-    if (done.length === 1) return `One walk so far: ${percent(last)} earned.`;
-    const moved =
-        change === 0
-            ? 'no change'
-            : `${change > 0 ? 'up' : 'down'} ${percent(Math.abs(change)).replace('%', '')} points`;
-    return `${percent(last)} earned in the last walk, ${moved} since the first of ${done.length}.`;
-}
 </script>
 
 <template>
@@ -46,8 +34,13 @@ function progress(record: Schemas['StudentRecordResource']): string {
                     </p>
                 </header>
                 <section>
-                    <h2>Is it getting better? {{ progress(data) }}</h2>
-                    <ProgressChart v-if="finished(data).length > 1" :attempts="finished(data)" />
+                    <h2>Is it getting better? {{ progressOf(byAsked(finished(data))[0]?.attempts ?? []) }}</h2>
+                    <template v-for="group in byAsked(finished(data))" :key="group.asked">
+                        <h3>
+                            Under {{ group.asked }}<span class="quiet">: {{ progressOf(group.attempts) }}</span>
+                        </h3>
+                        <ProgressChart v-if="group.attempts.length > 1" :attempts="group.attempts" />
+                    </template>
                 </section>
                 <div class="two">
                     <section>

@@ -228,6 +228,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/attempts/{attempt}/discard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Discard a walk that was begun by mistake; it stays in the trail */
+        post: operations["discardAttempt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/attempts/{attempt}/signatures": {
         parameters: {
             query?: never;
@@ -767,16 +784,6 @@ export interface components {
             keep?: boolean;
             controls: components["schemas"]["BrakeEvent"][];
         };
-        AmendRequest: {
-            /**
-             * Format: uuid
-             * @description made by the page; sending it twice counts once
-             */
-            id: string;
-            reason: string;
-            marks: components["schemas"]["Mark"][];
-            brake_events?: components["schemas"]["BrakeEntry"][];
-        };
         BrakeEvent: {
             /** @description of a real clock */
             at_ms: number;
@@ -884,6 +891,61 @@ export interface components {
             /** @description the words so far, at least those of the last minutes */
             pieces: components["schemas"]["CaptionResource"][];
         };
+        OpenDraftRequest: {
+            /** @enum {string} */
+            kind: "checklist" | "vehicle";
+            /** @description the version to change */
+            base_id?: number;
+            /** @description make a document of its own from it */
+            as_new?: boolean;
+            /** @description or: what a file holds, in the open format */
+            text?: string;
+        };
+        PhrasesRequest: {
+            phrases: string[];
+        };
+        PublishDraftRequest: {
+            /** @description the step that is put in force */
+            step: number;
+            /** Format: date */
+            in_force_from: string;
+        };
+        SaveDraftRequest: {
+            /** @description the step that the change was made on */
+            step: number;
+            /** @description the whole document */
+            document: Record<string, never>;
+        };
+        SignInRequest: {
+            email: string;
+            password: string;
+        };
+        TurnDownRequest: {
+            turned_down: {
+                /**
+                 * Format: uuid
+                 * @description made by the page; sending it twice counts once
+                 */
+                id: string;
+                /** @description of the proposal */
+                key: string;
+                /** @description false brings it back */
+                down: boolean;
+            }[];
+        };
+        AmendRequest: {
+            /**
+             * Format: uuid
+             * @description made by the page; sending it twice counts once
+             */
+            id: string;
+            reason: string;
+            marks: components["schemas"]["Mark"][];
+            brake_events?: components["schemas"]["BrakeEntry"][];
+        };
+        DiscardRequest: {
+            reason: string;
+        };
         Mark: {
             /**
              * Format: uuid
@@ -917,25 +979,6 @@ export interface components {
             /** Format: uuid */
             undoes?: string;
         };
-        OpenDraftRequest: {
-            /** @enum {string} */
-            kind: "checklist" | "vehicle";
-            /** @description the version to change */
-            base_id?: number;
-            /** @description make a document of its own from it */
-            as_new?: boolean;
-            /** @description or: what a file holds, in the open format */
-            text?: string;
-        };
-        PhrasesRequest: {
-            phrases: string[];
-        };
-        PublishDraftRequest: {
-            /** @description the step that is put in force */
-            step: number;
-            /** Format: date */
-            in_force_from: string;
-        };
         RecordMarksRequest: {
             /**
              * Format: uuid
@@ -944,18 +987,8 @@ export interface components {
             recorder: string;
             marks: components["schemas"]["Mark"][];
         };
-        SaveDraftRequest: {
-            /** @description the step that the change was made on */
-            step: number;
-            /** @description the whole document */
-            document: Record<string, never>;
-        };
         ShareRequest: {
             live: boolean;
-        };
-        SignInRequest: {
-            email: string;
-            password: string;
         };
         SignRequest: {
             /**
@@ -994,19 +1027,6 @@ export interface components {
              * @description when it was started without network
              */
             started_at?: string;
-        };
-        TurnDownRequest: {
-            turned_down: {
-                /**
-                 * Format: uuid
-                 * @description made by the page; sending it twice counts once
-                 */
-                id: string;
-                /** @description of the proposal */
-                key: string;
-                /** @description false brings it back */
-                down: boolean;
-            }[];
         };
         /** @description What can be practiced in the simulated cab: vehicles and sequences in force, and what may be wrong. */
         AirChoicesResource: {
@@ -1536,7 +1556,7 @@ export interface components {
             /** @description component that it may be as well */
             runner_up: string | null;
         };
-        /** @description An attempt in a list. The last four are null until it is finished. */
+        /** @description An attempt in a list. Standing, share and time are null until it is finished. */
         AttemptCardResource: {
             id: string;
             student_id: number;
@@ -1546,7 +1566,7 @@ export interface components {
             scorer_id: number;
             scorer: string;
             /** @enum {string} */
-            status: "under_way" | "finished";
+            status: "under_way" | "finished" | "discarded";
             /** @description whether others may watch it */
             live: boolean;
             started_at: string;
@@ -1554,8 +1574,12 @@ export interface components {
             standing: "passed" | "open" | "failed" | null;
             permille: number | null;
             duration_ms: number | null;
-            /** @description what the verdict rests on; null where every rule was met */
+            /** @description what the verdict rests on, or why the walk was discarded */
             reason: string | null;
+            /** @description id of the form that was drawn or set */
+            form: string | null;
+            /** @description where the student was when the last mark came */
+            place: string | null;
         };
         /** @description An attempt with all that the scoring screen needs. */
         AttemptResource: {
@@ -2625,6 +2649,57 @@ export interface operations {
             };
             /** @description Not yours, or an examination */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    discardAttempt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DiscardRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not yours */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+            /** @description The walk is finished */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+            /** @description No reason */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -49,5 +49,10 @@ export async function shareAttempt(id: string, live: boolean): Promise<void> {
     if (!response.ok) throw new ApiProblem(response.status, error?.detail ?? 'This could not be changed.');
 }
 
+export async function discardAttempt(id: string, reason: string): Promise<void> {
+    const { error, response } = await api.POST('/attempts/{attempt}/discard', { ...at(id), body: { reason } });
+    if (!response.ok) throw new ApiProblem(response.status, error?.detail ?? 'The walk could not be discarded.');
+}
+
 export const keepPhrases = (phrases: string[]): Promise<string[]> =>
     answer(api.PUT('/school/phrases', { body: { phrases } }));

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests;
+namespace App\Http\Requests\Walk;
 
 use OpenApi\Attributes as OA;
 use Pasada\Core\Attempt\Marks\MarkKind;

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Requests;
+namespace App\Http\Requests\Walk;
 
+use App\Http\Requests\SignedIn;
 use App\Models\Attempt;
 use App\Models\AttemptMode;
 use App\Models\StoredChecklist;
