@@ -3,14 +3,15 @@
 declare(strict_types=1);
 
 use Tests\Support\Browser;
+use Tests\Support\ListeningPlayer;
 use Tests\Support\SpokenWalk;
 use Tests\Support\WalkPlayer;
 
 require __DIR__.'/../vendor/autoload.php';
 
-// The invented walks of people, scored through the page with their true points: ./pasada bench people [touch|keyboard]
+// The invented walks of people, scored through the page with their true points: ./pasada bench people [touch|keyboard|listening]
 // [CHECKLIST [WALK…]]. Touches an item, seconds behind the student at the speed spoken, items lost and items late.
-$known = ['touch', 'keyboard'];
+$known = ['touch', 'keyboard', 'listening'];
 $asked = array_values(array_intersect($argv, $known));
 $ways = $asked === [] ? $known : $asked;
 $rest = array_values(array_diff(array_slice($argv, 1), $known));
@@ -69,13 +70,13 @@ foreach ($ways as $way) {
     foreach ($names as $name) {
         $browser = Browser::open(820, 1180);
         $browser->signIn('rosa@ferrow-sound.example', null);
-        if ($way === 'touch') {
+        if ($way !== 'keyboard') {
             $browser->withTouch();
         }
         [$id, $walk, $halves] = begun($browser, $name, $checklist, $vehicles);
         $player = new WalkPlayer($browser, $walk, $way === 'keyboard', $halves);
         try {
-            $player->play();
+            $way === 'listening' ? (new ListeningPlayer($browser, $walk, $player))->play() : $player->play();
         } catch (Throwable $trouble) {
             $browser->shot('/tmp/people.png');
             throw $trouble;

@@ -1,4 +1,4 @@
-import type { Attempt, Item, Place, PointCode } from '@/shared/attempt/api';
+import type { Attempt, Place, PointCode } from '@/shared/attempt/api';
 import { keepingWords } from '@/features/scoring/keepingWords';
 import { markMaker } from '@/shared/attempt/markMaker';
 import { markWords } from '@/shared/attempt/markWords';

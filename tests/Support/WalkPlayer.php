@@ -124,7 +124,7 @@ final class WalkPlayer
     }
 
     /** @return bool whether the place is only looked at */
-    private function goTo(int $n): bool
+    public function goTo(int $n): bool
     {
         $place = $this->placeOf($n);
         if ($place === $this->place) {
@@ -152,7 +152,7 @@ final class WalkPlayer
         return true;
     }
 
-    private function backFromLooking(): void
+    public function backFromLooking(): void
     {
         if ($this->browser->count('[data-test=back-to-student]') === 0) {
             return;
@@ -178,7 +178,7 @@ final class WalkPlayer
     }
 
     /** @param  list<string>  $said */
-    private function touch(string $item, array $said, bool $isLooked): void
+    public function touch(string $item, array $said, bool $isLooked): void
     {
         $points = $this->walk->items[$item]['points'];
         $missing = array_values(array_diff($points, $said));
@@ -190,6 +190,25 @@ final class WalkPlayer
             array_map(fn (array $run) => $this->across($item, $run), $missingRuns);
         } else {
             array_map(fn (array $run) => $this->across($item, $run), $saidRuns === [] ? [['identified']] : $saidRuns);
+        }
+    }
+
+    public function tap(string $css): void
+    {
+        $this->act(fn () => $this->browser->touch($css));
+    }
+
+    /**
+     * What stands on the tile becomes what was said, by strokes over the points that differ.
+     *
+     * @param  list<string>  $stands
+     * @param  list<string>  $said
+     */
+    public function mend(string $item, array $stands, array $said): void
+    {
+        $points = $this->walk->items[$item]['points'];
+        foreach ([array_diff($said, $stands), array_diff($stands, $said)] as $differing) {
+            array_map(fn (array $run) => $this->across($item, $run), self::runs($points, array_values($differing)));
         }
     }
 
@@ -294,11 +313,17 @@ final class WalkPlayer
             $this->act(fn () => $this->browser->press(WebDriverKeys::ESCAPE)->gone('.panel'));
             $this->isOpen = false;
         }
-        $name = $this->walk->items[$item]['name'];
-        $typed = 0;
-        foreach (str_split((string) preg_replace('/[^a-z0-9]/', '', strtolower($name))) as $letter) {
+        $name = strtolower($this->walk->items[$item]['name']);
+        $words = array_values(array_filter(
+            explode(' ', trim((string) preg_replace('/[^a-z0-9]+/', ' ', $name))),
+            static fn (string $word): bool => $word !== '',
+        ));
+        // Of several words a hand types the initials.
+        $letters = count($words) > 1
+            ? implode('', array_map(static fn (string $word): string => $word[0], $words))
+            : implode('', $words);
+        foreach (str_split($letters) as $letter) {
             $this->act(fn () => $this->browser->press($letter));
-            $typed++;
             $first = $this->browser->run(
                 'return document.querySelector(".strip .first [data-found]")?.dataset.found ?? ""',
             );

@@ -151,7 +151,8 @@ button {
     grid-template-columns: auto 1fr auto;
     align-items: stretch;
     padding: 0 var(--space-3) 0 0;
-    min-height: 48px;
+    /* Room for the word below the name, so that nothing moves when it comes. */
+    min-height: 56px;
     text-align: left;
     min-width: 0;
 }

@@ -32,8 +32,14 @@ const emit = defineEmits<{
 const shownOf = (item: Item): ShownItem => props.shown.get(item.id) ?? nothingShown;
 const isOpen = (item: Item): boolean => ['not_reached', 'missed'].includes(shownOf(item).state);
 const left = computed(() => props.place.items.filter(isOpen));
-const proposed = computed(() => props.place.items.flatMap(({ id }) => props.faint.get(id) ?? []));
-const faintPoints = computed(() => new Map(proposed.value.map((one) => [one.item ?? '', pointsProposed(one)])));
+const faintPoints = computed(() => {
+    const points = new Map<string, ReadonlySet<string>>();
+    for (const item of props.place.items) {
+        const heard = props.faint.get(item.id);
+        if (heard !== undefined) points.set(item.id, pointsProposed(heard, item));
+    }
+    return points;
+});
 
 const tiles = useSweep('data-item', (ids) => {
     const crossed = props.place.items.filter((item) => ids.includes(item.id) && isOpen(item));
@@ -72,13 +78,6 @@ function end(): void {
                 >
                 <NButton v-if="restarts !== undefined" data-test="restart" @click="$emit('restart')"
                     >Restart brake tests ({{ restarts }} left)</NButton
-                >
-                <NButton
-                    v-if="proposed.length > 1"
-                    type="primary"
-                    data-test="confirm-here"
-                    @click="$emit('confirm', proposed)"
-                    >Take all {{ proposed.length }} heard here</NButton
                 >
                 <NButton v-if="left.length > 1" data-test="all-here" @click="$emit('heard', left)">{{
                     silent ? 'Mark all complete' : `Mark all ${left.length} complete`

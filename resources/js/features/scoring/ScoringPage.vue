@@ -83,7 +83,13 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
             @finish="panel = 'finish'"
         />
         <SendingBanner :walk="walk" />
-        <LiveStrip v-if="scoring.live.source.value" :live="scoring.live" :walk="walk" @confirm="scoring.confirm" />
+        <LiveStrip
+            v-if="scoring.live.source.value"
+            :live="scoring.live"
+            :walk="walk"
+            :place="here"
+            @confirm="(heard) => scoring.confirm(...heard)"
+        />
         <FinderStrip
             v-if="finder.shows.value"
             :typed="finder.typed.value"

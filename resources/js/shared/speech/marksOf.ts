@@ -1,3 +1,5 @@
+import { pointsOf } from '@/shared/attempt/halves';
+import type { Item } from '@/shared/attempt/api';
 import type { Mark } from '@/shared/outbox/Outbox';
 import { v7 } from 'uuid';
 import type { Draft } from '@/shared/attempt/useAttempt';
@@ -7,13 +9,14 @@ import type { Suggestion } from './api';
 export const marksOf = (suggestion: Suggestion): Mark[] =>
     suggestion.marks.map((mark) => ({ ...(mark as Omit<Mark, 'id'>), id: v7() }));
 
-/** The points that a proposal would mark as said; it names the part in any case. */
-export const pointsProposed = (suggestion: Suggestion): ReadonlySet<string> =>
+/** The points that a proposal would mark as said, of its item; it names the part in any case. */
+export const pointsProposed = (suggestion: Suggestion, item: Item): ReadonlySet<string> =>
     new Set([
         'identified',
-        ...suggestion.marks.flatMap((mark) =>
-            mark['kind'] === 'said_wrong' || !Array.isArray(mark['points']) ? [] : mark['points'].map(String),
-        ),
+        ...suggestion.marks.flatMap((mark) => {
+            if (mark['kind'] === 'heard_whole') return pointsOf(item).map(({ code }) => code);
+            return mark['kind'] === 'said_wrong' || !Array.isArray(mark['points']) ? [] : mark['points'].map(String);
+        }),
     ]);
 
 /** The same with the points that the scorer chose instead of those that were proposed. */
