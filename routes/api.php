@@ -65,6 +65,10 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
             Route::get('air/choices', [AirCabController::class, 'choices']);
             Route::post('air/fault', [AirCabController::class, 'fault']);
             Route::get('library', [LibraryController::class, 'show']);
+            Route::put('library/vehicle/{vehicle}/service', [LibraryController::class, 'service'])->where(
+                'vehicle',
+                '[0-9]{1,15}',
+            );
             Route::get('library/words', [LibraryController::class, 'words']);
             Route::get('library/checklist/{id}/table', [LibraryController::class, 'table'])->where('id', '[0-9]{1,15}');
             Route::get('library/{kind}/{id}/document', [LibraryController::class, 'document'])->where(

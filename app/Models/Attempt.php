@@ -47,7 +47,7 @@ final class Attempt extends Model
     use OfSchool;
 
     /** What a card of an attempt shows. */
-    public const CARD = ['student', 'vehicle:id,name', 'checklist:id,name', 'scorer:id,name', 'result'];
+    public const CARD = ['student', 'vehicle:id,name,slug', 'checklist:id,name', 'scorer:id,name', 'result'];
 
     public $incrementing = false;
 

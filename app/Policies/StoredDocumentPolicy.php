@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\Role;
 use App\Models\StoredDocument;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
@@ -15,6 +16,16 @@ final class StoredDocumentPolicy
         return $user->role->seesAllStudents()
             ? Response::allow()
             : Response::deny('Checklists and vehicles are for those who teach and examine.');
+    }
+
+    /** Whether a truck is driven is for who answers for it. */
+    public function service(User $user, StoredDocument $document): Response
+    {
+        return match (true) {
+            $this->view($user, $document)->denied() => $this->view($user, $document),
+            $user->role === Role::Manager => Response::allow(),
+            default => Response::deny('Only the manager takes a vehicle out of service or brings it back. Tell them.'),
+        };
     }
 
     public function view(User $user, StoredDocument $document): Response

@@ -5,15 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\OpenApi\Answered;
+use App\Http\OpenApi\IdInPath;
 use App\Http\OpenApi\Refused;
 use App\Http\Requests\SignedInRequest;
+use App\Http\Requests\VehicleServiceRequest;
 use App\Http\Resources\Library\ChangeResource;
 use App\Http\Resources\Library\EditorWordsResource;
 use App\Http\Resources\Library\LibraryResource;
 use App\Http\Views\Library\ReadLibrary;
+use App\Library\Outages;
 use App\Models\DocumentKind;
 use App\Models\StoredChecklist;
 use App\Models\StoredDocument;
+use App\Models\StoredVehicle;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
@@ -41,6 +45,29 @@ final readonly class LibraryController
         Gate::authorize('viewAny', StoredChecklist::class);
 
         return $read->handle($request->signedIn(), Carbon::now());
+    }
+
+    #[
+        OA\Put(
+            path: '/library/vehicle/{vehicle}/service',
+            operationId: 'setVehicleService',
+            summary: 'Take a vehicle out of service, or bring it back',
+            parameters: [new IdInPath('vehicle', isNumber: true)],
+            requestBody: new OA\RequestBody(
+                required: true, content: new OA\JsonContent(ref: VehicleServiceRequest::class),
+            ),
+            responses: [
+                new OA\Response(response: 204, description: 'Done'),
+                new Refused(403, 'Not the manager'),
+                new Refused(422, 'A reason that is too long'),
+            ],
+        ),
+    ]
+    public function service(VehicleServiceRequest $request, StoredVehicle $vehicle, Outages $outages): JsonResponse
+    {
+        $outages->set($vehicle, $request->reason(), $request->signedIn(), Carbon::now());
+
+        return new JsonResponse(null, 204);
     }
 
     #[

@@ -11,10 +11,12 @@ use OpenApi\Attributes as OA;
 #[Attribute(Attribute::TARGET_METHOD)]
 final class IdInPath extends OA\Parameter
 {
-    public function __construct(string $name)
+    /** @param  bool  $isNumber  a row's own id, and not a UUID that a page made */
+    public function __construct(string $name, bool $isNumber = false)
     {
         parent::__construct(
-            name: $name, in: 'path', required: true, schema: new OA\Schema(type: 'string', format: 'uuid'),
+            name: $name, in: 'path', required: true,
+            schema: $isNumber ? new OA\Schema(type: 'integer') : new OA\Schema(type: 'string', format: 'uuid'),
         );
     }
 }

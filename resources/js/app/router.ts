@@ -1,3 +1,4 @@
+import { showAsOf } from '@/shared/asOf';
 import { useSession } from '@/shared/session/useSession';
 import { createRouter, createWebHistory } from 'vue-router';
 import { focusHeading } from './focusHeading';
@@ -122,6 +123,7 @@ router.afterEach((to, from) => {
 });
 
 router.beforeEach(async (to) => {
+    showAsOf(undefined);
     const { user, restore } = useSession();
     // Asked even before the sign-in page: the answer brings the token that signing in sends back.
     await restore();

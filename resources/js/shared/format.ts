@@ -47,3 +47,7 @@ export function daysFrom(iso: string, now = new Date()): string {
     if (days === 1) return 'tomorrow';
     return days > 0 ? `in ${days} days` : `${-days} days ago`;
 }
+
+/** "9:12 AM" of today, "Nov 4, 2026, 9:12 AM" of another day: when what is shown was fresh. */
+export const asOfWords = (iso: string, now = new Date()): string =>
+    schoolDay(new Date(iso)) === schoolDay(now) ? timeOfDay(iso) : dayAndTime(iso);

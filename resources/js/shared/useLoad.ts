@@ -7,7 +7,8 @@ export type Loaded<T> = { state: 'loading' } | { state: 'ready'; data: T } | { s
 export function useLoad<T>(load: () => Promise<T>): { loaded: ShallowRef<Loaded<T>>; again: () => Promise<void> } {
     const loaded = shallowRef<Loaded<T>>({ state: 'loading' });
     async function again(): Promise<void> {
-        loaded.value = { state: 'loading' };
+        // Only the first time waits; what is there stays until the new is.
+        if (loaded.value.state !== 'ready') loaded.value = { state: 'loading' };
         try {
             loaded.value = { state: 'ready', data: await load() };
         } catch (error) {

@@ -5,17 +5,20 @@ declare(strict_types=1);
 namespace App\Http\Requests\Walk;
 
 use App\Http\Requests\SignedIn;
+use App\Library\Outages;
 use App\Models\Attempt;
 use App\Models\AttemptMode;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\Student;
+use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Rules\Exists;
+use Illuminate\Validation\Validator;
 use OpenApi\Attributes as OA;
 
 #[
@@ -90,6 +93,27 @@ final class StartAttemptRequest extends FormRequest
                 'bail', 'nullable', 'string', 'max:40', 'date', 'before_or_equal:+5 minutes', 'after:-30 days',
             ],
         ];
+    }
+
+    /**
+     * No examination on a vehicle that is out of service; a practice that stands still may be.
+     *
+     * @return list<Closure(Validator): void>
+     */
+    public function after(Outages $outages): array
+    {
+        return [function (Validator $checked) use ($outages): void {
+            if ($checked->errors()->isNotEmpty() || $this->input('mode') !== AttemptMode::Exam->value) {
+                return;
+            }
+            $reason = $this->filled('walk_of') ? null : $outages->of($this->vehicle());
+            if ($reason !== null) {
+                $checked->errors()->add('vehicle_id', sprintf(
+                    'This vehicle is out of service: %s. Examine on another one, or have the manager bring it back.',
+                    rtrim($reason, '.'),
+                ));
+            }
+        }];
     }
 
     /** @return array<string, string> */

@@ -20,5 +20,7 @@ final readonly class LibraryEntryResource
         public string $about,
         #[OA\Property(type: 'array', items: new OA\Items(ref: VersionResource::class))]
         public array $versions,
+        #[OA\Property(nullable: true, description: 'why a vehicle is out of service; null while it is in service')]
+        public ?string $out_of_service,
     ) {}
 }

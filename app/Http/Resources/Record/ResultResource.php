@@ -66,5 +66,7 @@ final readonly class ResultResource implements Responsable
         public bool $drawn,
         #[OA\Property(nullable: true, description: 'set where parts were marked faster than anybody speaks')]
         public ?string $pace,
+        #[OA\Property(nullable: true, description: 'why the vehicle is out of service today')]
+        public ?string $out_of_service,
     ) {}
 }

@@ -21,5 +21,7 @@ final readonly class ChoiceResource
         public string $about,
         #[OA\Property(type: 'array', items: new OA\Items(ref: FormResource::class))]
         public array $forms,
+        #[OA\Property(nullable: true, description: 'why a vehicle is out of service; null while it is in service')]
+        public ?string $out_of_service,
     ) {}
 }

@@ -21,6 +21,8 @@ final readonly class AttemptCardResource
         #[OA\Property]
         public string $student,
         #[OA\Property]
+        public int $vehicle_id,
+        #[OA\Property]
         public string $vehicle,
         #[OA\Property]
         public string $checklist,
@@ -52,7 +54,8 @@ final readonly class AttemptCardResource
     public static function of(Attempt $attempt): self
     {
         return new self(
-            $attempt->id, $attempt->student_id, $attempt->student->name, $attempt->vehicle->name,
+            $attempt->id, $attempt->student_id, $attempt->student->name, $attempt->vehicle_id,
+            $attempt->vehicle->name,
             $attempt->checklist->name, $attempt->scorer_id, $attempt->scorer->name, $attempt->status, $attempt->live,
             $attempt->started_at->toIso8601ZuluString(), $attempt->result?->standing, $attempt->result?->permille,
             $attempt->result?->duration_ms, $attempt->discard_reason ?? $attempt->result?->reason, $attempt->form,

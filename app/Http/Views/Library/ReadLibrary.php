@@ -9,6 +9,7 @@ use App\Http\Resources\Library\LibraryEntryResource;
 use App\Http\Resources\Library\LibraryResource;
 use App\Http\Resources\Library\VersionResource;
 use App\Library\DraftStore;
+use App\Library\Outages;
 use App\Models\DocumentKind;
 use App\Models\Draft;
 use App\Models\StoredDocument;
@@ -19,7 +20,7 @@ use Illuminate\Support\Carbon;
 /** Checklists and vehicles with their versions, and the drafts that are open. */
 final readonly class ReadLibrary
 {
-    public function __construct(private DraftStore $drafts) {}
+    public function __construct(private DraftStore $drafts, private Outages $outages) {}
 
     public function handle(User $user, Carbon $now): LibraryResource
     {
@@ -41,6 +42,7 @@ final readonly class ReadLibrary
             ->groupBy('slug')
             ->map(static fn (Collection $of, string $slug): StoredDocument => $inForce[$slug] ?? $of->firstOrFail());
         $about = $model::about(array_values($shown->map(static fn (StoredDocument $row): int => $row->id)->all()));
+        $outages = $this->outages->reasons($schoolId);
         $entries = [];
         foreach ($shown as $slug => $row) {
             $entries[] = new LibraryEntryResource(
@@ -59,6 +61,7 @@ final readonly class ReadLibrary
                         )
                         ->all(),
                 ),
+                $kind === DocumentKind::Vehicle ? $outages[$slug] ?? null : null,
             );
         }
         usort($entries, static fn (LibraryEntryResource $a, LibraryEntryResource $b): int => $a->name <=> $b->name);

@@ -13,6 +13,7 @@ use App\Http\Resources\Record\VisitResource;
 use App\Http\Resources\Walk\AttemptCardResource;
 use App\Http\Resources\Walk\InspectionResource;
 use App\Http\Resources\Walk\SheetResource;
+use App\Library\Outages;
 use App\Models\Attempt;
 use App\Models\AttemptStatus;
 use App\Models\User;
@@ -35,7 +36,7 @@ final readonly class ReadResult
 
     public function __construct(
         private ReadSheet $sheets, private ReadAmendments $amendments, private ReadSignatures $signatures,
-        private ReadEarlierScoring $earlierScoring, private Coach $coach,
+        private ReadEarlierScoring $earlierScoring, private Coach $coach, private Outages $outages,
     ) {}
 
     public function handle(Attempt $attempt, User $reader): ResultResource
@@ -66,6 +67,7 @@ final readonly class ReadResult
             ImportedResource::of($attempt),
             $this->earlierScoring->handle($attempt, $sheet),
             $attempt->mode, $attempt->form_seed !== null, self::pace($sheet),
+            $this->outages->reasons($attempt->school_id)[$attempt->vehicle->slug] ?? null,
         );
     }
 

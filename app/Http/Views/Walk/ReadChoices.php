@@ -8,6 +8,7 @@ use App\Http\Resources\School\ChoiceResource;
 use App\Http\Resources\School\ChoicesResource;
 use App\Http\Resources\School\StudentCardResource;
 use App\Http\Resources\Walk\FormResource;
+use App\Library\Outages;
 use App\Models\Attempt;
 use App\Models\StoredChecklist;
 use App\Models\StoredDocument;
@@ -21,6 +22,8 @@ use stdClass;
 /** What an attempt can be started with today: the version in force of each checklist and vehicle, and the students. */
 final readonly class ReadChoices
 {
+    public function __construct(private Outages $outages) {}
+
     public function handle(User $user, Carbon $now): ChoicesResource
     {
         return new ChoicesResource(
@@ -34,6 +37,7 @@ final readonly class ReadChoices
             $this->inForce(
                 StoredVehicle::inForceOn($user->school_id, $now)->toBase(),
                 $this->used('vehicles', 'vehicle_id', $user->school_id),
+                $this->outages->reasons($user->school_id),
             ),
             $this->inForce(
                 StoredChecklist::inForceOn($user->school_id, $now)->toBase(),
@@ -47,14 +51,15 @@ final readonly class ReadChoices
      *
      * @param  Collection<int, D>  $rows
      * @param  array<string, int>  $used  how often, by slug: what the school uses most is offered first
+     * @param  array<string, string>  $outages  why vehicles are out of service, by slug
      * @return list<ChoiceResource>
      */
-    private function inForce(Collection $rows, array $used): array
+    private function inForce(Collection $rows, array $used, array $outages = []): array
     {
         return array_values(
             $rows
                 ->sortByDesc(static fn (StoredDocument $row): int => $used[$row->slug] ?? 0)
-                ->map(function (StoredDocument $row): ChoiceResource {
+                ->map(function (StoredDocument $row) use ($outages): ChoiceResource {
                     $document = $row->decoded();
                     $about = $document[$row::saysOfItselfIn()] ?? '';
 
@@ -63,6 +68,7 @@ final readonly class ReadChoices
                         $row->name,
                         is_string($about) ? $about : '',
                         $this->forms($document),
+                        $outages[$row->slug] ?? null,
                     );
                 })
                 ->all(),

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { wordsOf } from '@/shared/wordsOf';
-import { NButton, NSelect } from 'naive-ui';
+import { NamedSelect } from '@/shared/NamedSelect';
+import { NButton } from 'naive-ui';
 import { computed, ref, watch } from 'vue';
 import { hideFault, type AirChoices, type Help } from './api';
 import type { CabChoice } from './keptCab';
@@ -68,7 +69,7 @@ async function begin(): Promise<void> {
         <p v-if="why" role="alert">{{ why }}</p>
         <label
             >Vehicle
-            <NSelect
+            <NamedSelect
                 v-model:value="vehicle"
                 size="large"
                 :options="named(choices.vehicles)"
@@ -76,7 +77,7 @@ async function begin(): Promise<void> {
         /></label>
         <label
             >Sequence of
-            <NSelect
+            <NamedSelect
                 v-model:value="sequence"
                 size="large"
                 :options="named(choices.sequences)"
@@ -93,7 +94,7 @@ async function begin(): Promise<void> {
         >
         <label
             >What it tells
-            <NSelect
+            <NamedSelect
                 v-model:value="help"
                 size="large"
                 :options="helps"
@@ -101,7 +102,7 @@ async function begin(): Promise<void> {
         /></label>
         <label
             >The truck is
-            <NSelect v-model:value="fault" size="large" :options="faults" :input-props="{ 'aria-label': 'Truck' }"
+            <NamedSelect v-model:value="fault" size="large" :options="faults" :input-props="{ 'aria-label': 'Truck' }"
         /></label>
         <NButton type="primary" size="large" data-test="climb" attr-type="submit" :loading="busy"
             >Start practice</NButton

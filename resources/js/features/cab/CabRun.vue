@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { NButton, NSelect } from 'naive-ui';
+import { NamedSelect } from '@/shared/NamedSelect';
+import { NButton } from 'naive-ui';
 import { computed } from 'vue';
 import CabControls from './CabControls.vue';
 import CabDash from './CabDash.vue';
@@ -46,7 +47,7 @@ const left = computed(() => choice.sequence.restarts - restarts.value);
     </template>
     <label v-if="!judged && choice.suspects.length > 0" class="suspect"
         >What is wrong with this truck?
-        <NSelect
+        <NamedSelect
             v-model:value="suspected"
             placeholder="Say it before it is judged"
             :options="choice.suspects.map(({ id, name }) => ({ value: id, label: name }))"

@@ -3,7 +3,7 @@ import SayLine from '@/shared/speech/SayLine.vue';
 import type { CaptionSource } from '@/shared/speech/sources/CaptionSource';
 import { StandIn } from '@/shared/speech/sources/StandIn';
 import TapButton from '@/shared/TapButton.vue';
-import { NSelect } from 'naive-ui';
+import { NamedSelect } from '@/shared/NamedSelect';
 import { computed } from 'vue';
 import type { Cab } from './useCab';
 
@@ -37,7 +37,7 @@ const standIn = (): CaptionSource =>
                 “{{ text }}”
             </TapButton>
         </div>
-        <NSelect
+        <NamedSelect
             v-if="limits.length > 0"
             :value="null"
             placeholder="I say the limit of …"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { NButton, NCheckbox, NInputNumber, NSelect } from 'naive-ui';
+import { NamedSelect } from '@/shared/NamedSelect';
+import { NButton, NCheckbox, NInputNumber } from 'naive-ui';
 import { computed } from 'vue';
 import type { BrakeStep } from './api';
 import { useEditorWords } from './useEditorWords';
@@ -67,7 +68,7 @@ function move(index: number, by: number): void {
                 >
                 <label
                     >Needs
-                    <NSelect
+                    <NamedSelect
                         multiple
                         clearable
                         placeholder="the usual states"
@@ -78,7 +79,7 @@ function move(index: number, by: number): void {
                 /></label>
                 <label
                     >Has to be said
-                    <NSelect
+                    <NamedSelect
                         multiple
                         clearable
                         placeholder="as usual"
@@ -96,7 +97,7 @@ function move(index: number, by: number): void {
             >
         </li>
     </ol>
-    <NSelect
+    <NamedSelect
         v-if="left.length > 0"
         class="add"
         placeholder="Add test"

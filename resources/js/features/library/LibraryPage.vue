@@ -70,6 +70,7 @@ async function bring(kind: Kind, event: Event): Promise<void> {
                         :entries="entries"
                         :may-edit="data.may_edit"
                         @change="(id) => open({ kind, base_id: id })"
+                        @changed="again"
                         @copy="(id) => open({ kind, base_id: id, as_new: true })"
                     >
                         <label v-if="data.may_edit" class="bring">

@@ -1,12 +1,16 @@
 <script setup lang="ts">
 import { day } from '@/shared/format';
 import { NButton } from 'naive-ui';
-import { ref } from 'vue';
+import OutOfService from '@/shared/OutOfService.vue';
+import { useSession } from '@/shared/session/useSession';
+import { computed, ref } from 'vue';
 import type { Entry, Kind } from './api';
 
 /* One kind of document, each with the version that is in force. */
 defineProps<{ kind: Kind; title: string; entries: readonly Entry[]; mayEdit: boolean }>();
-defineEmits<{ change: [id: number]; copy: [id: number] }>();
+defineEmits<{ change: [id: number]; copy: [id: number]; changed: [] }>();
+const { user } = useSession();
+const mayService = computed(() => user.value?.role === 'manager');
 
 const opened = ref<string>();
 const current = (entry: Entry): Entry['versions'][number] | undefined =>
@@ -37,9 +41,17 @@ function standing(entry: Entry): string {
             >
                 <span class="name">{{ entry.name }}</span>
                 <span class="quiet">{{ standing(entry) }}</span>
+                <strong v-if="entry.out_of_service" class="out">out of service</strong>
             </button>
             <div v-if="opened === entry.slug" class="body">
                 <p>{{ entry.about }}</p>
+                <OutOfService
+                    v-if="kind === 'vehicle'"
+                    :vehicle="current(entry)?.id ?? 0"
+                    :reason="entry.out_of_service"
+                    :may-change="mayService"
+                    @changed="$emit('changed')"
+                />
                 <div class="acts">
                     <template v-if="mayEdit">
                         <NButton type="primary" @click="$emit('change', current(entry)?.id ?? 0)">Edit</NButton>
@@ -85,6 +97,9 @@ article {
 .name {
     font-weight: 700;
     font-size: var(--size-strong);
+}
+.out {
+    color: var(--lost);
 }
 .body {
     display: grid;

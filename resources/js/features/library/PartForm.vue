@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { NButton, NCheckbox, NInput, NInputNumber, NSelect } from 'naive-ui';
+import { NamedSelect } from '@/shared/NamedSelect';
+import { NButton, NCheckbox, NInput, NInputNumber } from 'naive-ui';
 import { computed } from 'vue';
 import type { ChecklistDocument } from './api';
 import { useEditorWords } from './useEditorWords';
@@ -94,7 +95,7 @@ function say(code: string, text: string): void {
                 @update:value="(value) => $emit('change', (one) => (one.weight = value ?? 1))"
             />
             <label :for="`credit-${part.id}`">Earned when</label>
-            <NSelect
+            <NamedSelect
                 :value="part.credit ?? ''"
                 :options="credits"
                 :input-props="{ id: `credit-${part.id}` }"
@@ -107,7 +108,7 @@ function say(code: string, text: string): void {
                 "
             />
             <label :for="`repeat-${part.id}`">Asked</label>
-            <NSelect
+            <NamedSelect
                 :value="part.repeat ?? 'once'"
                 :options="sides"
                 :input-props="{ id: `repeat-${part.id}` }"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { NCheckbox, NCheckboxGroup, NInput, NInputNumber, NSelect } from 'naive-ui';
+import { NamedSelect } from '@/shared/NamedSelect';
+import { NCheckbox, NCheckboxGroup, NInput, NInputNumber } from 'naive-ui';
 import { computed } from 'vue';
 import type { ChecklistDocument } from './api';
 import BrakeStepsEditor from './BrakeStepsEditor.vue';
@@ -71,7 +72,7 @@ const draws = computed(() => props.document.forms?.draw ?? []);
         <h2>How it is credited and judged</h2>
         <div v-for="(rule, index) in asked" :key="rule.path.join()" class="question">
             <label :for="`q-${rule.path.join('-')}`">{{ rule.question }}</label>
-            <NSelect
+            <NamedSelect
                 :value="(readRule(document, rule.path) as string | undefined) ?? rule.usual"
                 :options="rule.options"
                 :data-test="`rule-${rule.path.join('-')}`"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { NButton, NCheckbox, NInputNumber, NSelect } from 'naive-ui';
+import { NamedSelect } from '@/shared/NamedSelect';
+import { NButton, NCheckbox, NInputNumber } from 'naive-ui';
 import type { VehicleDocument } from './api';
 import { bodies, choices, kinds } from './vehicleWords';
 
@@ -29,13 +30,13 @@ const facts = ['suspension', 'brakes', 'wheels', 'hub'] as const;
 <template>
     <section class="unit">
         <div class="head">
-            <NSelect
+            <NamedSelect
                 :value="unit.kind"
                 :options="kinds.filter(({ value }) => (value === 'semitrailer') !== first)"
                 :input-props="{ 'aria-label': 'Kind of unit' }"
                 @update:value="(value: Unit['kind']) => $emit('change', (one) => (one.kind = value))"
             />
-            <NSelect
+            <NamedSelect
                 :value="unit.body"
                 :options="bodies"
                 data-test="body"
@@ -58,7 +59,7 @@ const facts = ['suspension', 'brakes', 'wheels', 'hub'] as const;
             >
         </div>
         <div v-for="(one, index) in unit.axles" :key="index" class="axle">
-            <NSelect
+            <NamedSelect
                 :value="one.group"
                 :options="choices.group"
                 :input-props="{ 'aria-label': `Axle ${index + 1}` }"
@@ -71,7 +72,7 @@ const facts = ['suspension', 'brakes', 'wheels', 'hub'] as const;
                 @update:value="(value) => axle(index, (each) => (each.at_ft = value ?? 0))"
                 ><template #suffix>ft</template></NInputNumber
             >
-            <NSelect
+            <NamedSelect
                 v-for="fact in facts"
                 :key="fact"
                 :value="one[fact]"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { NButton, NCheckbox, NCheckboxGroup, NInput, NSelect } from 'naive-ui';
+import { NamedSelect } from '@/shared/NamedSelect';
+import { NButton, NCheckbox, NCheckboxGroup, NInput } from 'naive-ui';
 import type { VehicleDocument } from './api';
 import UnitForm from './UnitForm.vue';
 import VehicleFacts from './VehicleFacts.vue';
@@ -75,7 +76,7 @@ function addTrailer(): void {
         <div class="grid">
             <label v-for="[key, label] in drives" :key="key">
                 <span>{{ label }}</span>
-                <NSelect
+                <NamedSelect
                     :value="open.document.value.drives[key]"
                     :options="choices.drive"
                     @update:value="(value: 'belt' | 'gear') => open.change((one) => (one.drives[key] = value))"
@@ -83,7 +84,7 @@ function addTrailer(): void {
             </label>
             <label>
                 <span>Transmission</span>
-                <NSelect
+                <NamedSelect
                     :value="open.document.value.transmission"
                     :options="choices.transmission"
                     @update:value="
@@ -93,7 +94,7 @@ function addTrailer(): void {
             </label>
             <label>
                 <span>Doors</span>
-                <NSelect
+                <NamedSelect
                     :value="open.document.value.doors"
                     :options="choices.doors"
                     @update:value="(value: VehicleDocument['doors']) => open.change((one) => (one.doors = value))"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { NButton, NInput, NInputNumber, NSelect } from 'naive-ui';
+import { NamedSelect } from '@/shared/NamedSelect';
+import { NButton, NInput, NInputNumber } from 'naive-ui';
 import type { VehicleDocument } from './api';
 
 type Own = NonNullable<VehicleDocument['figures']>[number];
@@ -58,7 +59,7 @@ const defect = (index: number, key: 'component' | 'axle' | 'what', value: string
     <div class="facts">
         <h2>Its own figures</h2>
         <div v-for="(figure, index) in vehicle.figures ?? []" :key="index" class="row">
-            <NSelect
+            <NamedSelect
                 :value="keyOf(figure)"
                 :options="
                     known.some(({ value }) => value === keyOf(figure))

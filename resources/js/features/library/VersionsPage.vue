@@ -3,7 +3,7 @@ import LoadState from '@/shared/LoadState.vue';
 import type { Schemas } from '@/shared/api/client';
 import { day } from '@/shared/format';
 import { useLoad } from '@/shared/useLoad';
-import { NSelect } from 'naive-ui';
+import { NamedSelect } from '@/shared/NamedSelect';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { readChanges, readLibrary, type Entry, type Kind } from './api';
 import ChangeList from './ChangeList.vue';
@@ -53,9 +53,9 @@ watch([before, after], async ([from, to]) => {
                 <template v-else>
                     <div class="choose">
                         <label for="from">From</label>
-                        <NSelect v-model:value="before" :options="options" :input-props="{ id: 'from' }" />
+                        <NamedSelect v-model:value="before" :options="options" :input-props="{ id: 'from' }" />
                         <label for="to">to</label>
-                        <NSelect v-model:value="after" :options="options" :input-props="{ id: 'to' }" />
+                        <NamedSelect v-model:value="after" :options="options" :input-props="{ id: 'to' }" />
                     </div>
                     <ChangeList v-if="changes" :changes="changes" />
                 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { wordsOf } from '@/shared/wordsOf';
-import { NButton, NInput, NInputNumber, NSelect } from 'naive-ui';
+import { NamedSelect } from '@/shared/NamedSelect';
+import { NButton, NInput, NInputNumber } from 'naive-ui';
 import { v7 } from 'uuid';
 import { computed, ref, watch } from 'vue';
 import {
@@ -68,7 +69,7 @@ async function keep(): Promise<void> {
     <details>
         <summary>Amend this closed record</summary>
         <form @submit.prevent="keep">
-            <NSelect
+            <NamedSelect
                 v-model:value="chosen"
                 :options="items"
                 filterable
@@ -76,7 +77,7 @@ async function keep(): Promise<void> {
                 data-test="amend-item"
                 :input-props="{ 'aria-label': 'Item' }"
             />
-            <NSelect
+            <NamedSelect
                 v-if="item"
                 v-model:value="amended.change"
                 :options="changesOf(item)"

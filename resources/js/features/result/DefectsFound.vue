@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { namesIn } from '@/shared/attempt/namesIn';
-import { computed } from 'vue';
+import OutOfService from '@/shared/OutOfService.vue';
+import { useSession } from '@/shared/session/useSession';
+import { computed, ref } from 'vue';
 import type { Result } from './api';
 
 /* What is wrong with the vehicle, as far as this walk tells: it has to be seen to, whoever passed. */
 const props = defineProps<{ result: Result }>();
+const { user } = useSession();
+const out = ref<string | null>(props.result.out_of_service);
 const defects = computed(() => {
     const names = namesIn(props.result.inspection.places);
     return props.result.sheet.outcomes
@@ -24,7 +28,13 @@ const defects = computed(() => {
                 }}</span>
             </li>
         </ul>
-        <slot :defects="defects" />
+        <OutOfService
+            :vehicle="result.card.vehicle_id"
+            :reason="out"
+            :may-change="user?.role === 'manager'"
+            :proposed="defects.map((one) => `${one.name}: ${one.defect ?? one.noticed}`).join('; ')"
+            @changed="(reason) => (out = reason)"
+        />
     </section>
 </template>
 

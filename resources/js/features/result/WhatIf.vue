@@ -2,7 +2,7 @@
 import { wordsOf } from '@/shared/wordsOf';
 import RescoreCard from '@/shared/RescoreCard.vue';
 import type { Schemas } from '@/shared/api/client';
-import { NSelect } from 'naive-ui';
+import { NamedSelect } from '@/shared/NamedSelect';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { readLibrary, rescore } from './api';
 
@@ -37,7 +37,7 @@ watch(chosen, async (id) => {
 
 <template>
     <div class="choose">
-        <NSelect
+        <NamedSelect
             v-model:value="chosen"
             :options="options"
             :loading="library === undefined"

@@ -4,7 +4,8 @@ import { useSession } from '@/shared/session/useSession';
 import type { Schemas } from '@/shared/api/client';
 import { Device } from '@/shared/outbox/Device';
 import { daysFrom } from '@/shared/format';
-import { NButton, NSelect } from 'naive-ui';
+import { NamedSelect } from '@/shared/NamedSelect';
+import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { keyOfPrepared, prepareWalk } from '@/shared/attempt/start';
@@ -41,6 +42,7 @@ const options = (choices: Schemas['ChoiceResource'][]): { value: number; label: 
 const about = (choices: Schemas['ChoiceResource'][], id: number | null): string =>
     choices.find((one) => one.id === id)?.about ?? '';
 
+const outOfService = computed(() => props.choices.vehicles.find(({ id }) => id === vehicle.value)?.out_of_service);
 const forms = computed(() => props.choices.checklists.find(({ id }) => id === checklist.value)?.forms ?? []);
 const formOptions = computed(() => [
     { value: 'draw', label: 'Draw one when the walk starts' },
@@ -98,7 +100,7 @@ async function start(then: 'walk' | 'words'): Promise<void> {
         <form class="form" @submit.prevent="start('walk')">
             <div class="field">
                 <label for="student">Who walks</label>
-                <NSelect
+                <NamedSelect
                     v-model:value="student"
                     :options="students"
                     filterable
@@ -110,7 +112,7 @@ async function start(then: 'walk' | 'words'): Promise<void> {
             </div>
             <div class="field">
                 <label for="vehicle">Vehicle</label>
-                <NSelect
+                <NamedSelect
                     v-model:value="vehicle"
                     :options="options(choices.vehicles)"
                     size="large"
@@ -118,10 +120,14 @@ async function start(then: 'walk' | 'words'): Promise<void> {
                     :input-props="{ id: 'vehicle' }"
                 />
                 <p class="quiet">{{ about(choices.vehicles, vehicle) }}</p>
+                <p v-if="outOfService" class="alert" role="status" data-test="out-of-service">
+                    Out of service: {{ outOfService }}. Practice standing still only; no brake is released and no test
+                    is driven with it.
+                </p>
             </div>
             <div class="field">
                 <label for="checklist">Checklist</label>
-                <NSelect
+                <NamedSelect
                     v-model:value="checklist"
                     :options="options(choices.checklists)"
                     size="large"
@@ -132,7 +138,7 @@ async function start(then: 'walk' | 'words'): Promise<void> {
             </div>
             <div class="field">
                 <label for="mode">How it is run</label>
-                <NSelect
+                <NamedSelect
                     v-model:value="mode"
                     :options="[
                         { value: 'practice', label: 'Practice: hints, and what is left at a place' },
@@ -145,7 +151,7 @@ async function start(then: 'walk' | 'words'): Promise<void> {
             </div>
             <div v-if="forms.length > 0" class="field">
                 <label for="form">Form</label>
-                <NSelect
+                <NamedSelect
                     v-model:value="form"
                     :options="formOptions"
                     size="large"

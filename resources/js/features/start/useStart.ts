@@ -42,6 +42,7 @@ export function useStart(device: Device): {
                 id,
                 student_id: body.student_id,
                 student: name(choices.students, body.student_id),
+                vehicle_id: body.vehicle_id,
                 vehicle: name(choices.vehicles, body.vehicle_id),
                 checklist: name(choices.checklists, body.checklist_id),
                 scorer_id: user.value?.id ?? 0,

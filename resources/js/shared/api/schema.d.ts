@@ -588,6 +588,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/library/vehicle/{vehicle}/service": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Take a vehicle out of service, or bring it back */
+        put: operations["setVehicleService"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/library/words": {
         parameters: {
             query?: never;
@@ -933,6 +950,10 @@ export interface components {
                 down: boolean;
             }[];
         };
+        VehicleServiceRequest: {
+            /** @description why it is out of service; null brings it back */
+            reason: string | null;
+        };
         AmendRequest: {
             /**
              * Format: uuid
@@ -1238,6 +1259,8 @@ export interface components {
             name: string;
             about: string;
             versions: components["schemas"]["VersionResource"][];
+            /** @description why a vehicle is out of service; null while it is in service */
+            out_of_service: string | null;
         };
         LibraryResource: {
             checklists: components["schemas"]["LibraryEntryResource"][];
@@ -1427,6 +1450,8 @@ export interface components {
             drawn: boolean;
             /** @description set where parts were marked faster than anybody speaks */
             pace: string | null;
+            /** @description why the vehicle is out of service today */
+            out_of_service: string | null;
         };
         /** @description `strokes` are x and y by turns, in thousandths of the pad. */
         SignatureResource: {
@@ -1460,6 +1485,8 @@ export interface components {
             name: string;
             about: string;
             forms: components["schemas"]["FormResource"][];
+            /** @description why a vehicle is out of service; null while it is in service */
+            out_of_service: string | null;
         };
         ChoicesResource: {
             students: components["schemas"]["StudentCardResource"][];
@@ -1561,6 +1588,7 @@ export interface components {
             id: string;
             student_id: number;
             student: string;
+            vehicle_id: number;
             vehicle: string;
             checklist: string;
             scorer_id: number;
@@ -3402,6 +3430,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LibraryResource"];
+                };
+            };
+        };
+    };
+    setVehicleService: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicle: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VehicleServiceRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+            /** @description A reason that is too long */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
                 };
             };
         };

@@ -1,3 +1,4 @@
+import { showAsOf } from '@/shared/asOf';
 import { Unreachable, type Schemas } from '@/shared/api/client';
 import { OutboxDb, type WaitingStart } from './OutboxDb';
 
@@ -24,12 +25,15 @@ export class Device {
     async fresh<T>(key: string, ask: () => Promise<T>): Promise<T> {
         try {
             const value = await ask();
-            await this.#db.answers.put({ key, user: this.user, value }).catch(() => undefined);
+            const at = new Date().toISOString();
+            await this.#db.answers.put({ key, user: this.user, value, at }).catch(() => undefined);
+            showAsOf(undefined);
             return value;
         } catch (error) {
             if (!(error instanceof Unreachable)) throw error;
             const kept = await this.#db.answers.get([key, this.user]);
             if (kept === undefined) throw error;
+            showAsOf(kept.at ?? new Date(0).toISOString());
             return kept.value as T;
         }
     }

@@ -32,6 +32,8 @@ export interface KeptAnswer {
     key: string;
     user: number;
     value: unknown;
+    /** When the server said so, as an ISO time; missing in what an earlier version kept. */
+    at?: string;
 }
 
 /** Only this file knows the tables; an upgrade adds a version below and keeps what waits. */
