@@ -15,6 +15,7 @@ final readonly class BrakeBenchResource
      * @param  list<BrakeStepResource>  $steps
      * @param  list<object>  $events
      * @param  list<object>  $taken_back
+     * @param  list<object>  $seen
      */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: BrakeStepResource::class))]
@@ -37,5 +38,12 @@ final readonly class BrakeBenchResource
         public array $events,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/BrakeObservation'))]
         public array $taken_back,
+        #[
+            OA\Property(
+                type: 'array', items: new OA\Items(type: 'object', additionalProperties: true),
+                description: 'marks of items beside the steps that were seen, as the chocks; without ids',
+            ),
+        ]
+        public array $seen,
     ) {}
 }

@@ -17,6 +17,7 @@ use Pasada\Core\Brakes\Events\BenchLog;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\Judge;
 use Pasada\Core\Checklist\Rules\BrakeWeight;
+use Pasada\Core\Scoring\BenchMarks;
 
 /** What was observed of the brake tests of an attempt, and what it is worth. */
 final readonly class ReadBrakeBench
@@ -50,6 +51,10 @@ final readonly class ReadBrakeBench
             $vehicle->hasHandValve,
             array_map($written, $log->inForce()),
             array_map($written, $log->takenBack()),
+            array_map(
+                static fn (array $mark): object => (object) $mark,
+                BenchMarks::ofChocks($log->events(), $inspection),
+            ),
         );
     }
 

@@ -105,6 +105,10 @@ useEventListener('keydown', (event: KeyboardEvent) => {
                                 @click="on.record({ kind: 'restarted' })"
                                 >Restart brake tests ({{ bench.restarts_allowed - bench.restarts }} left)</NButton
                             >
+                            <span v-else-if="bench.restarts_allowed === 0" class="quiet" data-test="no-restart"
+                                >No restart under this checklist: what breaks stays broken.</span
+                            >
+                            <span v-else class="quiet">No restart is left.</span>
                             <NButton v-if="data.mode === 'exam'" @click="shownVerdicts = !shownVerdicts"
                                 >{{ shownVerdicts ? 'Hide' : 'Show' }} verdicts</NButton
                             >

@@ -124,7 +124,8 @@ export function useBench(id: string) {
 
     /** Puts the verdicts on the score sheet, as marks like any other: kept here, sent by the scoring screen. */
     async function toSheet(): Promise<void> {
-        const made = (bench.value?.steps ?? []).flatMap(({ marks }) => marks as Omit<Mark, 'id'>[]);
+        const steps = (bench.value?.steps ?? []).flatMap(({ marks }) => marks as Omit<Mark, 'id'>[]);
+        const made = [...((bench.value?.seen ?? []) as unknown as Omit<Mark, 'id'>[]), ...steps];
         const marks = made
             .map((mark): Mark => ({ ...mark, id: v7(), at_ms: mark.at_ms ?? clock.stamp() }))
             .sort((a, b) => a.at_ms - b.at_ms);

@@ -1113,6 +1113,10 @@ export interface components {
             has_hand_valve: boolean;
             events: components["schemas"]["BrakeObservation"][];
             taken_back: components["schemas"]["BrakeObservation"][];
+            /** @description marks of items beside the steps that were seen, as the chocks; without ids */
+            seen: {
+                [key: string]: unknown;
+            }[];
         };
         /** @description A practice in the simulated cab as the student's record lists it; it counts on no sheet. */
         BrakePracticeResource: {
