@@ -9,8 +9,9 @@ use Tests\Support\WalkPlayer;
 
 require __DIR__.'/../vendor/autoload.php';
 
-// The invented walks of people, scored through the page with their true points: ./pasada bench people [touch|keyboard|listening]
-// [CHECKLIST [WALK…]]. Touches an item, seconds behind the student at the speed spoken, items lost and items late.
+// The invented walks of people, scored through the page with their true points:
+// ./pasada bench people [touch|keyboard|listening] [CHECKLIST [WALK…]]. Touches an item, seconds behind the student at
+// the speed spoken, items lost and items late.
 $known = ['touch', 'keyboard', 'listening'];
 $asked = array_values(array_intersect($argv, $known));
 $ways = $asked === [] ? $known : $asked;
@@ -45,8 +46,11 @@ function begun(Browser $browser, string $name, string $checklist, array $vehicle
 /** @return array{int, int} items that do not hold what was said, and items late */
 function wrongIn(Browser $browser, string $id, SpokenWalk $walk): array
 {
-    /** @var array{sheet: array{outcomes: list<array{item: string, heard: list<string>, first_at_ms: ?int, status: string}>}}
-     *     $attempt */
+    /**
+     * @var array{sheet: array{outcomes: list<array{
+     *    item: string, heard: list<string>, first_at_ms: ?int, status: string,
+     * }>}} $attempt
+     */
     $attempt = $browser->allSent()->ask("/attempts/$id");
     $outcomes = array_column($attempt['sheet']['outcomes'], null, 'item');
     $lost = $late = 0;

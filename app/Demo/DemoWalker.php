@@ -96,8 +96,11 @@ final class DemoWalker
         $said = array_values(
             array_filter($points, fn (Point $point): bool => $this->chance($item->essential->has($point) ? 75 : 25)),
         );
-        if (count($said) === count($points)) {
-            array_pop($said);
+        // Half said is half said: something that it needs is missing.
+        $essential = $item->essential->points();
+        if ($item->essential->without(PointSet::of(...$said))->isEmpty()) {
+            $left = array_pop($essential) ?? end($points);
+            $said = array_values(array_filter($said, static fn (Point $point): bool => $point !== $left));
         }
         $this->marks[] = Mark::pointsHeard($this->id(), $this->atMs, $item->id, PointSet::of(...$said));
 

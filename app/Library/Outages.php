@@ -6,8 +6,9 @@ namespace App\Library;
 
 use App\Models\StoredVehicle;
 use App\Models\User;
+use App\Models\VehicleOutage;
 use Illuminate\Database\ConnectionInterface;
-use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 
 /** Vehicles that are out of service, by their slug: all versions of one are the same truck. */
@@ -44,7 +45,7 @@ final readonly class Outages
                 ->where('slug', $vehicle->slug)
                 ->update(['ended_at' => $now, 'ended_by' => $by->id]);
             if ($reason !== null) {
-                $this->database->table('vehicle_outages')->insert([
+                VehicleOutage::query()->create([
                     'school_id' => $vehicle->school_id,
                     'slug' => $vehicle->slug,
                     'reason' => $reason,
@@ -55,8 +56,9 @@ final readonly class Outages
         });
     }
 
+    /** @return Builder<VehicleOutage> */
     private function open(int $schoolId): Builder
     {
-        return $this->database->table('vehicle_outages')->where('school_id', $schoolId)->whereNull('ended_at');
+        return VehicleOutage::ofSchool($schoolId)->where('ended_at', null);
     }
 }

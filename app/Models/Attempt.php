@@ -55,7 +55,8 @@ final class Attempt extends Model
 
     protected $fillable = [
         'id', 'school_id', 'student_id', 'scorer_id', 'checklist_id', 'vehicle_id', 'form', 'form_seed', 'mode', 'live',
-        'walk_of', 'status', 'started_at', 'finished_at', 'discarded_at', 'discard_reason', 'place', 'source_id', 'imported_at', 'imported_by', 'source',
+        'walk_of', 'status', 'started_at', 'finished_at', 'discarded_at', 'discard_reason', 'place',
+        'source_id', 'imported_at', 'imported_by', 'source',
     ];
 
     /** @return array<string, string> */

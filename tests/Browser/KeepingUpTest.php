@@ -148,7 +148,7 @@ it('is set for the left hand and big, and remembers it', function (): void {
     $browser->find('.screen.left.big');
 });
 
-it('marks half of a part by taps and strokes on its points, and takes what was missing off the whole', function (): void {
+it('marks half of a part by taps and strokes, and takes what was missing off the whole', function (): void {
     $browser = onTheTruck($this->browser, 9)->withTouch();
     $tile = '.tile[data-item="cab.seat_belt"]';
     $chip = static fn (string $point): string => "[data-chip='cab.seat_belt $point']";
@@ -163,7 +163,7 @@ it('marks half of a part by taps and strokes on its points, and takes what was m
     expect($browser->text($tile))->not->toContain('points');
 });
 
-it('marks the usual half by one chord, the next usual half by another, and offers them in the panel', function (): void {
+it('marks the usual half by one chord, the next by another, and offers them in the panel', function (): void {
     $browser = onTheTruck($this->browser, 9);
     $tile = '.tile[data-item="cab.seat_belt"]';
     $said = fn (): string => (string) $this->browser->run(

@@ -97,7 +97,10 @@ it('takes points back and adds them, waves an item and keeps a note', function (
     $browser->press('2')->waitForText('complete', '.tile[data-item="cab.seat_belt"]');
     // A second press opens the points, where taking back is meant.
     $browser->press('2')->click('[data-point=works]')->waitForText('2 of 3 points', '.tile[data-item="cab.seat_belt"]');
-    $browser->click('[data-test=wave]')->click('[data-test=not-equipped]')->waitForText('not equipped', '.tile[data-item="cab.seat_belt"]');
+    $browser
+        ->click('[data-test=wave]')
+        ->click('[data-test=not-equipped]')
+        ->waitForText('not equipped', '.tile[data-item="cab.seat_belt"]');
     $browser->click('[data-point=works]')->waitForText('1 of 3 points', '.tile[data-item="cab.seat_belt"]');
     $browser->press(WebDriverKeys::ESCAPE)->gone('.panel');
     $browser->press(';')->type('#note-text', 'speaks too softly')->enter()->gone('.note');

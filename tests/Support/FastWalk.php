@@ -53,7 +53,9 @@ final class FastWalk
                     ),
                 ),
                 'part' => $this->act(
-                    fn () => $this->browser->touch(sprintf("[data-chip='%s %s']", $step['item'] ?? '', $step['heard'] ?? '')),
+                    fn () => $this->browser->touch(
+                        sprintf("[data-chip='%s %s']", $step['item'] ?? '', $step['heard'] ?? ''),
+                    ),
                 ),
                 default => null,
             };

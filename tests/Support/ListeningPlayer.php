@@ -62,7 +62,8 @@ final class ListeningPlayer
                 return;
             }
             $this->browser->run(
-                'window.ear.onresult({ resultIndex: 0, results: [{ isFinal: true, 0: { transcript: arguments[0] } }] })',
+                'window.ear.onresult({ resultIndex: 0, results: [{ isFinal: true, 0: { transcript: arguments[0] } '.
+                    '}] })',
                 [$cue['text']],
             );
             $this->browser->until('return window.asked === 0', 'What was heard is not answered.');

@@ -45,7 +45,11 @@ final readonly class SpokenWalk
         $file = self::FOLDER.$name;
         /** @var array{heard: list<array{t: int, component: string, axle: ?string, points: list<string>}>} $walk */
         $walk = json_decode((string) file_get_contents("$file.json"), true);
-        /** @var array{inspection: array{places: list<array{id: string, items: list<array<string, mixed>>}>}} $attempt */
+        /**
+         * @var array{inspection: array{
+         *    places: list<array{id: string, items: list<array<string, mixed>>}>,
+         * }} $attempt
+         */
         $places = $attempt['inspection']['places'];
         [$items, $byComponent] = self::asked($places);
         $cues = self::cues((string) file_get_contents("$file.vtt"));

@@ -133,7 +133,9 @@ final class WalkPlayer
         $next = $this->walk->places[(int) array_search($this->place, $this->walk->places, true) + 1] ?? null;
         if ($this->hasGone($n)) {
             if ($place === $next) {
-                $this->act(fn () => $this->byKeys ? $this->browser->press('.') : $this->browser->touch('[data-test=next]'));
+                $this->act(
+                    fn () => $this->byKeys ? $this->browser->press('.') : $this->browser->touch('[data-test=next]'),
+                );
             } else {
                 $this->act(fn () => $this->browser->lookAt($place));
                 $this->act(fn () => $this->browser->click('[data-test=student-here]'));

@@ -58,12 +58,12 @@ final readonly class Pace
         return $this->items > self::MOST;
     }
 
-    /** "87 items were marked within 14 s, from 0:41 on. Nobody speaks so fast: they were not marked as they were said." */
+    /** "87 items were marked within 14 s, from 0:41 on. Nobody speaks so fast: …" */
     public function said(): string
     {
         return sprintf(
-            '%d items were marked within %d s, from %d:%02d on. Nobody speaks so fast: they were not marked as they were '.
-                'said.',
+            '%d items were marked within %d s, from %d:%02d on. Nobody speaks so fast: they were not marked as they '.
+                'were said.',
             $this->items,
             max(1, (int) ceil(($this->toMs - $this->fromMs) / 1000)),
             intdiv($this->fromMs, 60_000),

@@ -11,7 +11,10 @@ use Pasada\Core\Tests\Sample;
 function codesOf(array $halves): array
 {
     return array_map(
-        static fn (PointSet $set): array => array_map(static fn (Point $point): string => $point->value, $set->points()),
+        static fn (PointSet $set): array => array_map(
+            static fn (Point $point): string => $point->value,
+            $set->points(),
+        ),
         $halves,
     );
 }

@@ -43,7 +43,8 @@ it('flags a pace that no mouth has', function (int $parts, int $everyMs, bool $i
 
 it('says how many, in how long, and from when', function (): void {
     expect(Pace::of(markedEvery(87, 160))->said())->toBe(
-        '87 items were marked within 14 s, from 0:00 on. Nobody speaks so fast: they were not marked as they were said.',
+        '87 items were marked within 14 s, from 0:00 on. Nobody speaks so fast: they were not marked as they were '.
+            'said.',
     );
 });
 

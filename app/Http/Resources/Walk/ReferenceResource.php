@@ -15,7 +15,7 @@ final readonly class ReferenceResource
         public string $from,
         #[OA\Property]
         public string $label,
-        #[OA\Property(description: 'whether this checklist credits it; one that it does not can be marked all the same')]
+        #[OA\Property(description: 'whether this checklist credits it; any can be marked')]
         public bool $credited,
     ) {}
 }

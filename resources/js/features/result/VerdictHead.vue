@@ -6,6 +6,8 @@ import type { Result } from './api';
 
 const props = defineProps<{ result: Result }>();
 const standing = computed(() => standings[props.result.sheet.standing]);
+/** As many as are read at a glance; the rest is one tap away. */
+const SHOWN = 3;
 const unmet = computed(() => props.result.sheet.checks.filter(({ met }) => !met));
 const met = computed(() => props.result.sheet.checks.filter(({ met }) => met));
 </script>
@@ -15,9 +17,15 @@ const met = computed(() => props.result.sheet.checks.filter(({ met }) => met));
         <div class="share numeral">{{ percent(result.sheet.permille) }}</div>
         <div class="why">
             <h1>{{ standing.word }}</h1>
-            <p v-for="check in unmet" :key="check.said">
+            <p v-for="check in unmet.slice(0, SHOWN)" :key="check.said">
                 {{ check.said }} <strong>{{ check.enough }}</strong>
             </p>
+            <details v-if="unmet.length > SHOWN">
+                <summary>and {{ unmet.length - SHOWN }} more rules that were not met</summary>
+                <p v-for="check in unmet.slice(SHOWN)" :key="check.said">
+                    {{ check.said }} <strong>{{ check.enough }}</strong>
+                </p>
+            </details>
             <template v-if="unmet.length === 0"
                 ><p v-for="check in met.slice(0, 1)" :key="check.said">{{ check.said }}</p></template
             >
@@ -47,6 +55,13 @@ const met = computed(() => props.result.sheet.checks.filter(({ met }) => met));
     font-size: clamp(3.4rem, 9vw, 6rem);
     line-height: 0.9;
     color: var(--tone);
+}
+summary {
+    min-height: 48px;
+    display: flex;
+    align-items: center;
+    cursor: pointer;
+    text-decoration: underline;
 }
 .why {
     display: grid;

@@ -37,7 +37,7 @@ export function useMarking(
             if (codes[0] !== undefined && saidOf(item).has(codes[0])) walk.mark.takeBack(item, points);
             else walk.mark.hearPoints(item, said);
         },
-        /** Half said: as it usually is, or as it second usually is; again for the next, and letters mend what differs. */
+        /** Half said: as it usually is, or as it is second most often; again for the next; letters mend the rest. */
         half(item: Item, nth: number): void {
             opened.value = item;
             const before = saidOf(item);
