@@ -1,5 +1,5 @@
 import type { Caption, Suggestion } from '@/shared/speech/api';
-import { draftsOf, marksOf, marksWith } from '@/shared/speech/marksOf';
+import { draftsOf, marksOf, marksWith, pointsProposed, wrongFiguresOf } from '@/shared/speech/marksOf';
 import { piecesOf } from '@/shared/speech/pieces';
 import { scriptOf } from '@/shared/speech/script';
 import type { CaptionSource, LivePiece } from '@/shared/speech/sources/CaptionSource';
@@ -63,16 +63,40 @@ describe('accepting a proposal', () => {
     });
 
     it('takes the points that the scorer chose, with the time and the words', () => {
-        expect(marksWith(proposed, ['mounted'])).toMatchObject([
+        expect(marksWith(proposed, 'engine.radiator', ['mounted'])).toMatchObject([
             { at_ms: 900, kind: 'points_heard', item: 'engine.radiator', points: ['mounted'], evidence },
         ]);
     });
 
-    it.each([
-        ['no item of this sheet', suggestion({ ...proposed, item: null })],
-        ['nothing to mark', suggestion({ marks: [] })],
-    ])('makes nothing of a proposal with %s', (_, one) => {
-        expect(marksWith(one, ['mounted'])).toEqual([]);
+    it('makes nothing of a proposal with nothing to mark', () => {
+        expect(marksWith(suggestion({ marks: [] }), 'engine.radiator', ['mounted'])).toEqual([]);
+    });
+
+    it('gives the words to another part, where they are about that', () => {
+        expect(marksWith(proposed, 'engine.coolant', ['mounted'])).toMatchObject([
+            { at_ms: 900, kind: 'points_heard', item: 'engine.coolant', points: ['mounted'], evidence },
+        ]);
+    });
+
+    it.each<[string, object, string[]]>([
+        ['a figure that is accepted', { kind: 'figure_heard', points: ['depth'], value: 4 }, []],
+        [
+            'one that is not',
+            { kind: 'figure_heard', points: ['depth'], value: 2 },
+            ['Wrong figure: 2 was said; it is at least 4/32 in. It will be marked as wrong.'],
+        ],
+        ['no figure', { kind: 'points_heard', points: ['depth'] }, []],
+        ['a figure of a point without limits', { kind: 'figure_heard', points: ['rod_play'], value: 9 }, []],
+    ])('flags %s', (_, mark, flags) => {
+        const tire = item('tire', {
+            figures: [{ point: 'depth', said: 'at least 4/32 in', accepted: [{ low: 4, high: 99 }] }] as never,
+        });
+        expect(wrongFiguresOf(suggestion({ marks: [mark] as never }), tire)).toEqual(flags);
+    });
+
+    it('shows all points of a part that was heard whole', () => {
+        const radiator = item('engine.radiator', { essential: points('mounted', 'sealed') });
+        expect([...pointsProposed(proposed, radiator)]).toEqual(['identified', 'mounted', 'sealed']);
     });
 
     it('leaves the time to the screen while the walk goes on', () => {

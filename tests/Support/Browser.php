@@ -295,6 +295,22 @@ final class Browser
         return $this->chord(WebDriverKeys::SHIFT, $digit);
     }
 
+    /** Half said, as it usually is: Alt and the tile's key, with Ctrl as it is second most often. */
+    public function half(string $key, bool $isSecond = false): self
+    {
+        $held = [
+            ...($isSecond ? [WebDriverKeys::CONTROL] : []), WebDriverKeys::ALT,
+            ...(mb_strlen($key) > 1 ? [WebDriverKeys::SHIFT] : []),
+        ];
+        $action = $this->driver->action();
+        array_map(static fn (string $one) => $action->keyDown(null, $one), $held);
+        $action->sendKeys(null, mb_substr($key, -1));
+        array_map(static fn (string $one) => $action->keyUp(null, $one), $held);
+        $action->perform();
+
+        return $this;
+    }
+
     public function enter(): self
     {
         return $this->press(WebDriverKeys::ENTER);

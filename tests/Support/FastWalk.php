@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use Facebook\WebDriver\WebDriverKeys;
-
 /** Plays the recorded fast walk through the real interface and counts what the scorer has to do for it. */
 final class FastWalk
 {
@@ -83,8 +81,7 @@ final class FastWalk
 
     private function half(string $item): void
     {
-        $this->browser->chord(WebDriverKeys::ALT, $this->key($item));
-        $this->browser->find('.panel');
+        $this->browser->half($this->key($item))->find('.panel');
     }
 
     /** @param  array{do: string, item?: string, items?: list<string>}  $step */

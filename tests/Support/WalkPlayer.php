@@ -250,27 +250,13 @@ final class WalkPlayer
             }
         }
         [, $rank, $letters] = $best;
-        $this->act(fn () => $this->half($this->keyOf($item), $rank > 0));
+        $this->act(fn () => $this->browser->half($this->keyOf($item), $rank > 0));
         for ($n = 1; $n < $rank; $n++) {
-            $this->act(fn () => $this->half($this->keyOf($item), false));
+            $this->act(fn () => $this->browser->half($this->keyOf($item)));
         }
         $this->browser->find(".panel[data-of='$item']");
         $this->isOpen = true;
         $this->letters($letters);
-    }
-
-    /** Alt, with Ctrl for the second guess, and the item's key, which from the eleventh on is a digit with Shift. */
-    private function half(string $key, bool $isSecond): void
-    {
-        $held = [
-            ...($isSecond ? [WebDriverKeys::CONTROL] : []), WebDriverKeys::ALT,
-            ...(mb_strlen($key) > 1 ? [WebDriverKeys::SHIFT] : []),
-        ];
-        $action = $this->browser->driver->action();
-        array_map(static fn (string $one) => $action->keyDown(null, $one), $held);
-        $action->sendKeys(null, mb_substr($key, -1));
-        array_map(static fn (string $one) => $action->keyUp(null, $one), $held);
-        $action->perform();
     }
 
     /** @param  list<string>  $points */

@@ -48,7 +48,7 @@ final readonly class ReadRecording
         $down = $this->turnedDown->keys($recording);
         foreach ($heard['suggestions'] as $n => $one) {
             $heard['suggestions'][$n]['state'] =
-                $marked[$one['item'] ?? $one['key']] ?? (isset($down[$one['key']]) ? 'rejected' : 'open');
+                $marked[self::about($one['item'], $one['key'])] ?? (isset($down[$one['key']]) ? 'rejected' : 'open');
         }
 
         return $heard;
@@ -113,7 +113,7 @@ final readonly class ReadRecording
 
         return array_map(
             static fn (Suggestion $one): SuggestionResource => SuggestionResource::of(
-                $one, $transcript, $account->words, $marked[$one->item ?? $one->key] ?? 'open',
+                $one, $transcript, $account->words, $marked[self::about($one->item, $one->key)] ?? 'open',
             ),
             $suggestions,
         );
@@ -128,6 +128,12 @@ final readonly class ReadRecording
         $account = $this->listeners->forInspection($checklist, $inspection)->listen($transcript);
 
         return [$account, (new SheetMatcher($inspection, $checklist))->suggestions($account)];
+    }
+
+    /** What a proposal is about, as the marks that settle it name it: its item, or the place of a reference. */
+    private static function about(?string $item, string $key): string
+    {
+        return $item ?? implode(' ', array_slice(explode(' ', $key), 0, 2));
     }
 
     /** @return array<string, string> "marked" by a person or "accepted" from speech, by item */

@@ -1,5 +1,6 @@
 import { useLiveWords } from '@/shared/speech/useLiveWords';
 import { computed, ref, shallowRef, useTemplateRef } from 'vue';
+import { useRoute } from 'vue-router';
 import type { Item } from '@/shared/attempt/api';
 import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 import { useFinder } from './useFinder';
@@ -20,7 +21,8 @@ export function useScoring(walk: OpenAttempt) {
     const live = useLiveWords(walk);
     const opened = shallowRef<Item>();
     const noted = shallowRef<Item>();
-    const panel = ref<Panel>();
+    const route = useRoute();
+    const panel = ref<Panel | undefined>(route.query['finish'] === '1' ? 'finish' : undefined);
     const totals = ref(false);
     const confirmed = ref(false);
     const pointsPanel = useTemplateRef<PressesPoints>('pointsPanel');

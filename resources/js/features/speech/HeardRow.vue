@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import type { Item, PointCode } from '@/shared/attempt/api';
+import { pointsOf } from '@/shared/attempt/halves';
 import { minutes } from '@/shared/format';
+import { NamedSelect } from '@/shared/NamedSelect';
+import { wrongFiguresOf } from '@/shared/speech/marksOf';
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import type { Suggestion } from '@/shared/speech/api';
@@ -12,15 +15,33 @@ const props = defineProps<{
     chosen: boolean;
     mayMark: boolean;
     busy: boolean;
+    /** Every part that is asked, to hand the words to another one. */
+    items: Map<string, Item>;
 }>();
-const emit = defineEmits<{ choose: []; accept: []; acceptWith: [points: PointCode[]]; turn: [down: boolean] }>();
+const emit = defineEmits<{
+    choose: [];
+    accept: [];
+    acceptWith: [item: string, points: PointCode[]];
+    turn: [down: boolean];
+}>();
 
+const part = ref<string | null>(null);
+const parts = computed(() =>
+    [...props.items.values()].map(({ id, name, where }) => ({
+        value: id,
+        label: where === '' ? name : `${name}, ${where}`,
+    })),
+);
+const meant = computed(() => (part.value === null ? props.item : props.items.get(part.value)));
 const points = computed(() =>
-    [...(props.item?.essential ?? []), ...(props.item?.further ?? [])].map((point) => ({
+    (meant.value === undefined ? [] : pointsOf(meant.value)).map((point) => ({
         ...point,
         code: point.code as PointCode,
     })),
 );
+/** Every stretch that it rests on, each once. */
+const quotes = computed(() => [...new Map(props.one.evidence.map((one) => [one.text, one])).values()]);
+const wrongFigures = computed(() => (props.item === undefined ? [] : wrongFiguresOf(props.one, props.item)));
 const proposed = computed(() => new Set(props.one.said.split(', ')));
 const label = computed(() =>
     props.one.said
@@ -35,6 +56,7 @@ const words = { open: '', accepted: 'accepted', marked: 'marked by hand', reject
 
 function change(): void {
     changing.value = !changing.value;
+    part.value = props.item?.id ?? null;
     picked.value = new Set(points.value.map(({ code }) => code).filter((code) => proposed.value.has(code)));
 }
 function pick(code: PointCode): void {
@@ -44,7 +66,7 @@ function pick(code: PointCode): void {
 }
 function keep(): void {
     changing.value = false;
-    emit('acceptWith', [...picked.value]);
+    if (meant.value !== undefined) emit('acceptWith', meant.value.id, [...picked.value]);
 }
 </script>
 
@@ -57,7 +79,12 @@ function keep(): void {
                     >, {{ item.where }}</span
                 >
                 <span class="said">{{ label || 'named only' }}</span>
-                <span class="quote">“{{ one.evidence[0]?.text }}”</span>
+                <span v-for="figure in wrongFigures" :key="figure" class="wrong">{{ figure }}</span>
+                <span v-for="quote in quotes" :key="quote.at_ms + quote.text" class="quote"
+                    >“{{ quote.text }}”<template v-if="quotes.length > 1"
+                        ><span class="numeral"> {{ minutes(quote.at_ms) }}</span></template
+                    ></span
+                >
             </span>
             <span class="sure numeral" :title="`About ${Math.round(sure / 10)} in ten of these are right`"
                 >{{ sure }}%</span
@@ -77,6 +104,14 @@ function keep(): void {
             <label v-for="point in points" :key="point.code">
                 <input type="checkbox" :checked="picked.has(point.code)" @change="pick(point.code)" />{{ point.label }}
             </label>
+            <label class="part"
+                >It is about
+                <NamedSelect
+                    v-model:value="part"
+                    filterable
+                    :options="parts"
+                    :input-props="{ 'aria-label': 'The part that it is about' }"
+            /></label>
             <NButton type="primary" @click="keep">Accept these</NButton>
         </div>
     </li>
@@ -129,6 +164,14 @@ function keep(): void {
     display: -webkit-box;
     -webkit-line-clamp: 2;
     -webkit-box-orient: vertical;
+}
+.wrong {
+    display: block;
+    color: var(--lost);
+    font-weight: 600;
+}
+.part :deep(.n-select) {
+    min-width: 240px;
 }
 .acts {
     flex-wrap: nowrap;

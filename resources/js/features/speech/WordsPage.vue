@@ -4,6 +4,7 @@ import { minutes } from '@/shared/format';
 import { useLoad } from '@/shared/useLoad';
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
 import AddWords from './AddWords.vue';
 import CaptionText from './CaptionText.vue';
 import HeardRow from './HeardRow.vue';
@@ -11,6 +12,7 @@ import { useWords } from './useWords';
 
 /* What do the words of this walk contain, and which of it counts? */
 const props = defineProps<{ id: string }>();
+const router = useRouter();
 const spoken = useWords(props.id);
 const { words, items, busy, why } = spoken;
 const { loaded, again } = useLoad(spoken.open);
@@ -98,7 +100,7 @@ async function add(name: string, content: string): Promise<void> {
                             quaternary
                             data-test="close-walk"
                             :disabled="busy !== '' || suggestions.length === open.length"
-                            @click="spoken.finish"
+                            @click="router.push({ name: 'walk', params: { id }, query: { finish: '1' } })"
                             >Close the walk</NButton
                         >
                         <span v-if="busy" role="status" class="quiet">{{ busy }}</span>
@@ -122,9 +124,10 @@ async function add(name: string, content: string): Promise<void> {
                                     :chosen="one.key === chosen"
                                     :may-mark="mayMark"
                                     :busy="busy !== ''"
+                                    :items="items"
                                     @choose="chosen = one.key"
                                     @accept="spoken.accept([one])"
-                                    @accept-with="(points) => spoken.acceptWith(one, points)"
+                                    @accept-with="(item, points) => spoken.acceptWith(one, item, points)"
                                     @turn="(down) => spoken.turn([one], down)"
                                 />
                             </ul>

@@ -75,9 +75,9 @@ export function useWords(id: string) {
             state(new Set(suggestions.map(({ key }) => key)), 'accepted');
         });
 
-    const acceptWith = (suggestion: Suggestion, points: NonNullable<Mark['points']>): Promise<void> =>
+    const acceptWith = (suggestion: Suggestion, item: string, points: NonNullable<Mark['points']>): Promise<void> =>
         during('Marking…', async () => {
-            await send(marksWith(suggestion, points));
+            await send(marksWith(suggestion, item, points));
             state(new Set([suggestion.key]), 'accepted');
         });
 
@@ -91,14 +91,6 @@ export function useWords(id: string) {
             );
         });
 
-    /** Ends the walk where its words end, so that the sheet is worked out. */
-    const finish = (): Promise<void> =>
-        during('Closing the walk…', async () => {
-            const at = Math.max(words.value?.end_ms ?? 0, attempt.value?.sheet.duration_ms ?? 0);
-            await sendMarks(id, v4(), [{ id: v7(), at_ms: at, kind: 'finished' }]);
-            await open();
-        });
-
     const items = computed(
         () =>
             new Map(
@@ -106,7 +98,7 @@ export function useWords(id: string) {
             ),
     );
 
-    return { attempt, words, items, busy, why, open, add, accept, acceptWith, turn, finish };
+    return { attempt, words, items, busy, why, open, add, accept, acceptWith, turn };
 }
 
 export type OpenWords = ReturnType<typeof useWords>;

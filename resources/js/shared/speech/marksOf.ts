@@ -19,16 +19,28 @@ export const pointsProposed = (suggestion: Suggestion, item: Item): ReadonlySet<
         }),
     ]);
 
-/** The same with the points that the scorer chose instead of those that were proposed. */
-export function marksWith(suggestion: Suggestion, points: NonNullable<Mark['points']>): Mark[] {
+/** Figures of a proposal that its item does not accept, each with what was said and what is right. */
+export const wrongFiguresOf = (suggestion: Suggestion, item: Item): string[] =>
+    suggestion.marks.flatMap((mark) => {
+        if (mark['kind'] !== 'figure_heard' || !Array.isArray(mark['points'])) return [];
+        const value = Number(mark['value']);
+        const figure = item.figures.find(({ point }) => point === (mark['points'] as unknown[])[0]);
+        const isRight = figure?.accepted.some(({ low, high }) => value >= low && value <= high) ?? true;
+        return isRight
+            ? []
+            : [`Wrong figure: ${value} was said; it is ${figure?.said ?? ''}. It will be marked as wrong.`];
+    });
+
+/** The same with the part and the points that the scorer chose instead of those that were proposed. */
+export function marksWith(suggestion: Suggestion, item: string, points: NonNullable<Mark['points']>): Mark[] {
     const first = marksOf(suggestion)[0];
-    if (first === undefined || suggestion.item === null) return [];
+    if (first === undefined) return [];
     return [
         {
             id: first.id,
             at_ms: first.at_ms,
             kind: 'points_heard',
-            item: suggestion.item,
+            item,
             points,
             ...(first.evidence === undefined ? {} : { evidence: first.evidence }),
         },
