@@ -108,6 +108,9 @@ it('credits a reference with its exception in two actions', function (): void {
         ->click('[data-from=steer]')
         ->waitForText('carried over', '.tile[data-item="brake.chamber@drive"]');
     expect($browser->find('.tile[data-item="brake.drum@drive"]')->getAttribute('data-state'))->toBe('not_reached');
+    // Kept and sent, and not only shown.
+    $browser->allSent()->driver->navigate()->refresh();
+    $browser->waitForText('carried over', '.tile[data-item="brake.chamber@drive"]');
 });
 
 it('stands still in a pause and says why', function (): void {

@@ -102,7 +102,7 @@ const mayCompare = computed(() => user.value?.sees_all_students === true);
                 </section>
                 <section>
                     <details class="all" @toggle="isLineOpen = ($event.target as HTMLDetailsElement).open">
-                        <summary>Time line: every mark, when and by whom</summary>
+                        <summary data-test="time-line">Time line: every mark, when and by whom</summary>
                         <WalkTimeLine v-if="isLineOpen" :result="data" />
                     </details>
                 </section>

@@ -74,7 +74,8 @@ export function markMaker({ sheet, waiting, place, record }: Walk) {
         carryOver: (places: Place[], from: string, label: string, except: string[]): void =>
             mark(
                 `the same as the ${label}`,
-                ...places.map((one): Draft => ({ kind: 'carried_over', place: one.id, from, except })),
+                // A copy: a device cannot keep what a page watches.
+                ...places.map((one): Draft => ({ kind: 'carried_over', place: one.id, from, except: [...except] })),
             ),
         noticeDefect: (item: Item, text: string, side?: SaidOf): void =>
             mark(`${item.name}: defect noticed`, { kind: 'defect_noticed', item: item.id, text, ...of(side) }),
