@@ -132,3 +132,16 @@ it('lets the manager take a vehicle out of service from what a walk found', func
     $this->browser->visit('/library')->waitForText('out of service');
     $this->browser->visit("/result/$id")->click('[data-test=bring-back]')->gone('[data-test=out-of-service]');
 });
+
+it('has the step at hand above the controls and needles in a quarter of a phone, in the air cab', function (): void {
+    $this->browser->resize(390, 844)->visit('/cab')->find('[data-test=climb]');
+    $wide = 'return document.documentElement.scrollWidth <= innerWidth';
+    expect($this->browser->run($wide))->toBeTrue();
+    $this->browser->click('[data-test=climb]')->find('[data-test=at-hand]');
+    $seen = $this->browser->run(
+        'const top = (css) => document.querySelector(css).getBoundingClientRect().top; '.
+            'return [document.querySelector(".dash").offsetHeight <= innerHeight / 4, '.
+            'top("[data-test=at-hand]") < top("[data-control]")]',
+    );
+    expect($seen)->toBe([true, true])->and($this->browser->run($wide))->toBeTrue();
+});

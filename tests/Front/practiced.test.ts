@@ -12,7 +12,13 @@ const step = (test: string, outcome: Step['outcome'], more: Partial<Step> = {}):
         of_vehicle: false,
         ...more,
     }) as Step;
-const found = { fault: 'the governor cuts out too high', suspected: null, found: true, shown_by: [] };
+const found = {
+    fault: 'the governor cuts out too high',
+    suspected: null,
+    found: true,
+    shown_by: [],
+    told_apart: 'The purge comes above the range.',
+};
 const judged = (of: Partial<Practiced>): Practiced =>
     ({ standing: 'open', cause: null, diagnosis: null, steps: [], ...of }) as Practiced;
 const showing = step('cut-out', 'broken', { of_vehicle: true });

@@ -25,5 +25,7 @@ final readonly class DiagnosisResource
             ),
         ]
         public array $shown_by,
+        #[OA\Property(description: 'how to tell it from its neighbors')]
+        public string $told_apart,
     ) {}
 }

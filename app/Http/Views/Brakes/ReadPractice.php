@@ -99,6 +99,7 @@ final readonly class ReadPractice
                 static fn (StepVerdict $step): string => $step->test->label().': '.$step->finding,
                 $practice->judgment->findings(),
             ),
+            $practice->fault->toldApart(),
         );
     }
 }

@@ -50,6 +50,38 @@ enum CabFault: string
         };
     }
 
+    /** How to tell it from its neighbors, in words for the student. */
+    public function toldApart(): string
+    {
+        return match ($this) {
+            self::LeakPrimary => 'The primary needle alone falls, with the pedal up as well as down. A chamber that '.
+                'leaks shows only while the pedal is down; a secondary leak moves the other needle.',
+            self::LeakSecondary => 'The secondary needle alone falls, with the pedal up as well as down. A chamber '.
+                'that leaks shows only while the pedal is down; a primary leak moves the other needle.',
+            self::LeakApplied => 'The needle falls only while the pedal is down. If it goes on falling with the pedal '.
+                'up, a reservoir or its line leaks.',
+            self::GovernorLow => 'The purge comes below the range, and the compressor fills as fast as ever. A weak '.
+                'compressor reaches the right cut-out, only slowly.',
+            self::GovernorHigh => 'The purge comes above the range. A gauge that reads high would be high in every '.
+                'test, the low-air warning too.',
+            self::GovernorStuck => 'The cut-out is right, and fanning down never starts the compressor again. A weak '.
+                'compressor starts, and fills slowly.',
+            self::NoWarning => 'With the key on and below the limit, lamp and buzzer stay silent. With the key off no '.
+                'truck warns: look at the key first.',
+            self::ValveEarly => 'The valves come out above the range, though nobody pulled them. A hand on the knob '.
+                'looks the same: keep hands off and fan again.',
+            self::ValveLate => 'They come out, but below the range. A valve that sticks never comes out at all.',
+            self::ValveStuck => 'They stay in however low the needles go. A valve that is late comes out below the '.
+                'range.',
+            self::CompressorWeak => 'It fills from 85 to 100 psi too slowly, and the cut-out is right. Too low an rpm '.
+                'looks the same: look at the engine speed first.',
+            self::TractorBrakeSlips => 'The truck moves with the tractor valve out and the trailer valve in. If it '.
+                'moves the other way round, the trailer brakes slip.',
+            self::ServicePulls => 'It stops, but to a side. Ground, load and tires pull as well: roll again on level '.
+                'ground before the brakes are blamed.',
+        };
+    }
+
     /** @return list<self> those that a student who does everything right can find */
     public static function shownBy(Sequence $sequence, BrakedVehicle $vehicle): array
     {

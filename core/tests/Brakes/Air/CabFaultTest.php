@@ -192,3 +192,12 @@ it('offers what the limits and the truck of a sequence can just show', function 
     'late valves' => [BrakeTest::SpringPop, ['low' => 15.0], true, 'valve-late', true],
     'no test of the trailer shows it' => [BrakeTest::TugTrailer, [], true, 'tractor-brake-slips', false],
 ]);
+
+it('tells every fault from its neighbors, each in words of its own', function (): void {
+    $words = array_map(static fn (CabFault $fault): string => $fault->toldApart(), CabFault::cases());
+
+    expect(array_unique($words))->toHaveCount(count(CabFault::cases()));
+    foreach ($words as $told) {
+        expect($told)->toEndWith('.')->and(str_word_count($told))->toBeGreaterThan(12);
+    }
+});

@@ -108,5 +108,36 @@ const run = (): void => props.cab.touch({ kind: minute.value === undefined ? 'mi
     .watch {
         min-height: 60px;
     }
+    .told:empty {
+        display: none;
+    }
+}
+/* A quarter of a phone's height is enough to read both needles. */
+@media (max-width: 600px) {
+    .dash {
+        grid-template-columns: repeat(6, 1fr);
+    }
+    .dash > :deep(*) {
+        grid-column: span 3;
+    }
+    .dash :deep(svg) {
+        max-height: 84px;
+    }
+    .dash .warn,
+    .dash .watch,
+    .dash .sound {
+        grid-column: span 2;
+        justify-self: stretch;
+        padding: 0;
+        min-height: 48px;
+        font-size: var(--size-small);
+    }
+    .dash .watch strong {
+        font-size: var(--size-strong);
+    }
+    .dash .told {
+        grid-column: 1 / -1;
+        order: 1;
+    }
 }
 </style>

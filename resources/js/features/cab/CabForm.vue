@@ -113,11 +113,13 @@ async function begin(): Promise<void> {
 <style scoped>
 .form {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: var(--space-6);
     max-width: 620px;
 }
 .form label {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: var(--space-2);
     font-weight: 700;
 }

@@ -72,6 +72,7 @@ const age = (began: number): string => minutes(Date.now() - began);
 <style scoped>
 .cab-page {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: var(--space-6);
 }
 .waiting {

@@ -29,6 +29,9 @@ const next = computed(() => nextTime(props.judged));
         <p v-if="judged.diagnosis && judged.diagnosis.shown_by.length > 0" data-test="shown-by">
             What showed it: {{ judged.diagnosis.shown_by.join('; ') }}.
         </p>
+        <p v-if="judged.diagnosis" data-test="told-apart">
+            How to tell it from its neighbors: {{ judged.diagnosis.told_apart }}
+        </p>
         <p v-if="next" class="next">
             <strong>Next time, {{ next.label }}:</strong> {{ next.needs.join(', ') }}.
         </p>

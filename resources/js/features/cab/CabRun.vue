@@ -93,11 +93,11 @@ label.suspect {
     .cab {
         grid-template-columns: minmax(0, 1fr);
     }
-    /* One column of all, so that the needles stay in sight and the steps come last. */
+    /* One column of all: the needles stay in sight, the step at hand stands above the controls. */
     .column {
         display: contents;
     }
-    .guide {
+    .names {
         order: 1;
     }
 }

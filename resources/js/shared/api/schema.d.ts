@@ -1171,6 +1171,8 @@ export interface components {
             found: boolean | null;
             /** @description steps that showed it, with their figures */
             shown_by: string[];
+            /** @description how to tell it from its neighbors */
+            told_apart: string;
         };
         /** @description A practice in the cab, judged. */
         PracticedResource: {
@@ -1749,7 +1751,7 @@ export interface components {
         ReferenceResource: {
             from: string;
             label: string;
-            /** @description whether this checklist credits it; one that it does not can be marked all the same */
+            /** @description whether this checklist credits it; any can be marked */
             credited: boolean;
         };
         RemarkResource: {
