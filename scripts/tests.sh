@@ -188,15 +188,15 @@ mutate() {
     [ "$code" = 2 ] || cat "$VAR/mutate/report.txt"
     return "$code"
 }
-# Or: bench load [attempts] [seconds]; bench fuzz [requests] [seed]; bench cab; bench listening; bench listen-speed;
-# bench brakes; bench second [walks] [seed].
+# Or: bench load [attempts] [seconds]; bench fuzz [requests] [seed]; bench cab; bench people; bench slow-line;
+# bench listening; bench listen-speed; bench brakes; bench second [walks] [seed].
 bench() {
     local what=run
     case ${1:-} in
         listening | listen-speed | brakes | second)
             what=$1; shift
             prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}" ;;
-        load | cab | fuzz | people) what=$1; shift; one_lane ;;
+        load | cab | fuzz | people | slow-line) what=$1; shift; one_lane ;;
         *) one_lane ;;
     esac
     php -d pcov.enabled=0 -d opcache.enable_cli=1 "bench/$what.php" "$@"

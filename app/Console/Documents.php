@@ -34,7 +34,7 @@ final readonly class Documents
     public function inspection(string $checklist, string $vehicle, string $form): Inspection
     {
         $read = $this->checklist($checklist);
-        if ($form !== '' && $read->forms->of($form) === null) {
+        if ($form !== '' && $read->form($form) === null) {
             $known = array_keys($read->forms->forms);
 
             throw DocumentHasFaults::in('--form', [
@@ -49,7 +49,7 @@ final readonly class Documents
             ]);
         }
 
-        return Inspection::of($read, $this->vehicle($vehicle), $form === '' ? null : $read->forms->of($form));
+        return Inspection::of($read, $this->vehicle($vehicle), $form === '' ? null : $read->form($form));
     }
 
     /** @throws DocumentHasFaults */

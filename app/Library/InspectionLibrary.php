@@ -79,7 +79,7 @@ final class InspectionLibrary
             return Inspection::of(
                 $checklist,
                 (new VehicleReader())->read($vehicle->document, $vehicle->slug),
-                $form === null ? null : $checklist->forms->of($form),
+                $form === null ? null : $checklist->form($form),
             );
         });
     }

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Pasada\Core\Checklist\Form;
 
 /**
  * @property int $id
@@ -45,6 +46,10 @@ final class Student extends Model
         $counted = static function (Builder $query) use ($reader): void {
             /** @var Builder<Attempt> $query */
             $query->where('attempts.status', AttemptStatus::Finished);
+            // Practice of chosen sections tells nothing of the whole.
+            $query->where(static fn (Builder $whole) => $whole
+                ->whereNull('attempts.form')
+                ->orWhere('attempts.form', 'not like', Form::CHOSEN.'%'));
             Attempt::onceAWalk($query);
             Attempt::blindTo($query, $reader);
         };

@@ -15,6 +15,8 @@ return new class extends Migration
             $table->dateTime('discarded_at')->nullable();
             $table->string('discard_reason', 500)->nullable();
             $table->string('place', 200)->nullable();
+            // A form may be a list of chosen sections.
+            $table->string('form', 255)->nullable()->change();
         });
     }
 

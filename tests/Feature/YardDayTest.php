@@ -198,3 +198,37 @@ it('offers what the school\'s finished walks usually said of a part that is half
 
     expect($usual($this->attempt)[0])->toBe([$rare->value]);
 });
+
+describe('practice of chosen sections', function (): void {
+    beforeEach(function (): void {
+        $this->body = $this->yard->startBody();
+        $this->section = array_key_first(Sample::inspection()->sections);
+    });
+
+    it('asks nothing else, and tells nothing of the whole', function (): void {
+        $body = [...$this->body, 'form' => 'only:'.$this->section];
+        $started = $this->postJson('/api/v1/attempts', $body)->assertCreated();
+        $sections = array_column($started->json('inspection.sections'), 'id');
+        app(RecordMarks::class)->handle(
+            Attempt::query()->findOrFail($body['id']), $this->yard->scorer, $body['id'],
+            ['marks' => [MarkWriter::write(Sample::finish(9))]],
+        );
+
+        expect($sections)->toBe([$this->section])
+            ->and($started->json('card.form'))
+            ->toBe('only:'.$this->section)
+            ->and($this->getJson('/api/v1/students/'.$body['student_id'])->json('student.last_permille'))
+            ->toBeNull();
+        $this->getJson('/api/v1/prepared?'.http_build_query([
+            'vehicle_id' => $body['vehicle_id'], 'checklist_id' => $body['checklist_id'], 'form' => $body['form'],
+        ]))->assertJsonPath('inspection.form', 'only '.Sample::inspection()->sections[$this->section]->name);
+    });
+
+    it('is refused of a section that is not there, and in an examination', function (array $more): void {
+        $this->postJson('/api/v1/attempts', [...$this->body, 'form' => 'only:'.$this->section, ...$more])
+            ->assertUnprocessable();
+    })->with([
+        'no such section' => [['form' => 'only:moon']],
+        'an examination' => [['mode' => 'exam']],
+    ]);
+});

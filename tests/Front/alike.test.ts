@@ -16,6 +16,7 @@ describe('walks compared like with like', () => {
             walk(700, 'Drawn', 'b'),
         ];
         expect(alike([whole, strict, a, b], walk(0, 'Drawn', 'a'))).toEqual([a]);
+        expect(byAsked([walk(1, 'Whole', 'only:front+engine')])[0]?.asked).toBe('“Whole”, only front, engine');
         expect(byAsked([whole, strict, a, b]).map(({ asked }) => asked)).toEqual([
             '“Drawn”, form b',
             '“Drawn”, form a',

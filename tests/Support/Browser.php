@@ -182,6 +182,14 @@ final class Browser
         return $this;
     }
 
+    /** The same without waiting for all that the page loads. */
+    public function leaveFor(string $path): self
+    {
+        $this->run('const to = arguments[0]; setTimeout(() => location.assign(to))', [$this->url.$path]);
+
+        return $this;
+    }
+
     /**
      * Signed in without the form, which has tests of its own.
      *

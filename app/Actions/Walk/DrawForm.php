@@ -24,13 +24,14 @@ final readonly class DrawForm
         if ($asked === null) {
             return [null, null];
         }
-        $forms = (new ChecklistReader)->readKept($stored->document, $stored->slug)->forms;
+        $checklist = (new ChecklistReader)->readKept($stored->document, $stored->slug);
+        $forms = $checklist->forms;
         if ($asked === 'draw') {
             $drawn = $forms->draw($seed);
 
             return [$drawn?->id, $drawn === null ? null : $seed];
         }
-        if ($forms->of($asked) === null) {
+        if ($checklist->form($asked) === null) {
             throw DocumentHasFaults::in('New attempt', [
                 Fault::at(
                     'form',

@@ -27,7 +27,7 @@ final class PreviewInspectionRequest extends FormRequest
         return [
             'vehicle_id' => ['required', 'integer'],
             'checklist_id' => ['required', 'integer'],
-            'form' => ['nullable', 'string', 'max:80'],
+            'form' => ['nullable', 'string', 'max:255'],
         ];
     }
 

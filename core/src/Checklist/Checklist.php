@@ -48,6 +48,24 @@ final readonly class Checklist
         $this->figurePoints = PointSet::of(...array_map(static fn (Figure $figure): Point => $figure->point, $figures));
     }
 
+    /**
+     * A form of the checklist by its id, or chosen sections: "only:front+engine". Null where there is no such form, or
+     * a section of that id.
+     */
+    public function form(string $id): ?Form
+    {
+        if (! str_starts_with($id, Form::CHOSEN)) {
+            return $this->forms->of($id);
+        }
+        $names = array_column($this->sections, 'name', 'id');
+        $chosen = explode('+', substr($id, strlen(Form::CHOSEN)));
+        $known = array_intersect_key($names, array_flip($chosen));
+
+        return count($known) < count($chosen)
+            ? null
+            : new Form($id, 'only '.implode(', ', $known), $chosen, 0, isChosen: true);
+    }
+
     /** The brake tests in their order, with what is accepted of their figures; none where the checklist holds none. */
     public function brakeSequence(): Sequence
     {

@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Checklist;
 
-/** A drawn part of the inspection: which sections are asked beside those that always are. */
+/**
+ * A part of the inspection: drawn or set, the sections that are asked beside those that always are; or for practice,
+ * chosen ones and nothing else.
+ */
 final readonly class Form
 {
+    /** How the id of chosen sections begins; the ids of the sections follow, joined by a plus. */
+    public const CHOSEN = 'only:';
+
     /** @param  non-empty-list<string>  $sections  ids */
     public function __construct(
         public string $id,
@@ -14,5 +20,7 @@ final readonly class Form
         public array $sections,
         /** Chance in the draw, relative to the other forms; 0 is never drawn, but can be set by hand. */
         public int $weight,
+        /** Chosen for practice: what a checklist always asks is left out, too. */
+        public bool $isChosen = false,
     ) {}
 }

@@ -42,6 +42,8 @@ final readonly class Forms
     /** Whether a section is asked under a form; without one, all are. */
     public function asks(string $section, ?Form $form): bool
     {
-        return $form === null || in_array($section, $this->always, true) || in_array($section, $form->sections, true);
+        return $form === null ||
+            in_array($section, $form->sections, true) ||
+            (! $form->isChosen && in_array($section, $this->always, true));
     }
 }

@@ -1,5 +1,3 @@
-import '@fontsource-variable/archivo/wdth.css';
-import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
 import { createApp } from 'vue';
 import App from './App.vue';
 import './tokens.css';
@@ -12,3 +10,6 @@ if ('serviceWorker' in navigator) {
 }
 
 createApp(App).use(router).mount('#app');
+
+// They weigh more than the page: on a slow line the page is there first, in the device's own letters.
+void router.isReady().then(() => import('./fonts'));

@@ -1,5 +1,5 @@
 import { showAsOf } from '@/shared/asOf';
-import { useSession } from '@/shared/session/useSession';
+import { remembersSomebody, useSession } from '@/shared/session/useSession';
 import { createRouter, createWebHistory } from 'vue-router';
 import { focusHeading } from './focusHeading';
 
@@ -11,6 +11,8 @@ declare module 'vue-router' {
         bare?: boolean;
     }
 }
+
+const signInPage = (): Promise<unknown> => import('@/features/session/SignInPage.vue');
 
 export const router = createRouter({
     history: createWebHistory('/'),
@@ -24,7 +26,7 @@ export const router = createRouter({
         {
             path: '/sign-in',
             name: 'sign-in',
-            component: () => import('@/features/session/SignInPage.vue'),
+            component: signInPage,
             meta: { title: 'Sign in', open: true, bare: true },
         },
         {
@@ -125,6 +127,8 @@ router.afterEach((to, from) => {
 router.beforeEach(async (to) => {
     showAsOf(undefined);
     const { user, restore } = useSession();
+    // On a slow line every round trip counts: who is not remembered will need this page.
+    if (!remembersSomebody()) void signInPage().catch(() => undefined);
     // Asked even before the sign-in page: the answer brings the token that signing in sends back.
     await restore();
     if (to.meta.open === true) return user.value === undefined ? true : { name: 'today' };

@@ -3,9 +3,15 @@ import { percent } from './format';
 
 type Card = Schemas['AttemptCardResource'];
 
+const CHOSEN = 'only:';
+
+/** What a form is called beside its checklist; chosen sections by their ids. */
+const formWords = (form: string): string =>
+    form.startsWith(CHOSEN) ? `only ${form.slice(CHOSEN.length).replaceAll('+', ', ')}` : `form ${form}`;
+
 /** Shares under one checklist and form mean the same; under two they are two different questions. */
 const asked = ({ checklist, form }: Card): string =>
-    form === null ? `“${checklist}”` : `“${checklist}”, form ${form}`;
+    form === null ? `“${checklist}”` : `“${checklist}”, ${formWords(form)}`;
 
 /** Those that were asked the same as this one. */
 export const alike = (attempts: Card[], as: Card): Card[] => attempts.filter((one) => asked(one) === asked(as));

@@ -20,6 +20,7 @@ use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Rules\Exists;
 use Illuminate\Validation\Validator;
 use OpenApi\Attributes as OA;
+use Pasada\Core\Checklist\Form;
 
 #[
     OA\Schema(
@@ -86,7 +87,7 @@ final class StartAttemptRequest extends FormRequest
             'student_id' => ['required_without:walk_of', 'integer', Student::existsIn($school)],
             'vehicle_id' => ['required_without:walk_of', 'integer', StoredVehicle::existsIn($school)],
             'checklist_id' => ['required_without:walk_of', 'integer', StoredChecklist::existsIn($school)],
-            'form' => ['nullable', 'string', 'max:80'],
+            'form' => ['nullable', 'string', 'max:255'],
             'mode' => [Rule::enum(AttemptMode::class)],
             'walk_of' => ['nullable', 'uuid', Attempt::existsIn($school)],
             'started_at' => [
@@ -96,7 +97,8 @@ final class StartAttemptRequest extends FormRequest
     }
 
     /**
-     * No examination on a vehicle that is out of service; a practice that stands still may be.
+     * No examination on a vehicle that is out of service, where a practice that stands still may be, nor of chosen
+     * sections.
      *
      * @return list<Closure(Validator): void>
      */
@@ -105,6 +107,11 @@ final class StartAttemptRequest extends FormRequest
         return [function (Validator $checked) use ($outages): void {
             if ($checked->errors()->isNotEmpty() || $this->input('mode') !== AttemptMode::Exam->value) {
                 return;
+            }
+            if (str_starts_with((string) $this->form(), Form::CHOSEN)) {
+                $checked->errors()->add(
+                    'form', 'An examination asks what the checklist asks; chosen sections are for practice.',
+                );
             }
             $reason = $this->filled('walk_of') ? null : $outages->of($this->vehicle());
             if ($reason !== null) {

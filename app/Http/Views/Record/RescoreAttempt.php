@@ -31,7 +31,7 @@ final readonly class RescoreAttempt
         $other = Inspection::of(
             $checklist,
             $vehicle ?? $inspection->vehicle,
-            $attempt->form === null ? null : $checklist->forms->of($attempt->form),
+            $attempt->form === null ? null : $checklist->form($attempt->form),
         );
         $attempt->loadMissing(Attempt::CARD);
 

@@ -9,6 +9,7 @@ import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { keyOfPrepared, prepareWalk } from '@/shared/attempt/start';
+import ChosenSections from './ChosenSections.vue';
 import KeepAll from './KeepAll.vue';
 import StartPreview from './StartPreview.vue';
 import { useStart } from './useStart';
@@ -49,16 +50,26 @@ const formOptions = computed(() => [
     ...forms.value.map(({ id, name }) => ({ value: id, label: `${name} (set by hand)` })),
     { value: 'all', label: 'Everything, without a form' },
 ]);
-watch(checklist, () => (form.value = 'draw'));
+/** What is practiced where not all of it is: sections of the checklist. */
+const sections = shallowRef<Schemas['InspectionResource']['sections']>([]);
+const chosen = ref<string[]>([]);
+const only = computed(() =>
+    mode.value === 'exam' || chosen.value.length === 0 ? undefined : `only:${chosen.value.join('+')}`,
+);
+watch(checklist, () => {
+    form.value = 'draw';
+    chosen.value = [];
+});
 
 watch(
-    [vehicle, checklist, form],
+    [vehicle, checklist, form, () => only.value],
     async ([v, c, f]) => {
         why.value = '';
         if (v === null || c === null) return;
         try {
-            const set = forms.value.some(({ id }) => id === f) ? f : undefined;
+            const set = only.value ?? (forms.value.some(({ id }) => id === f) ? f : undefined);
             prepared.value = await device.fresh(keyOfPrepared(v, c, set), () => prepareWalk(v, c, set));
+            if (only.value === undefined) sections.value = prepared.value.inspection.sections;
         } catch (error) {
             prepared.value = undefined;
             why.value = wordsOf(error);
@@ -79,7 +90,7 @@ async function start(then: 'walk' | 'words'): Promise<void> {
                 student_id: student.value,
                 vehicle_id: vehicle.value,
                 checklist_id: checklist.value,
-                form: forms.value.length === 0 || form.value === 'all' ? null : form.value,
+                form: only.value ?? (forms.value.length === 0 || form.value === 'all' ? null : form.value),
                 mode: mode.value,
             },
             prepared.value,
@@ -149,7 +160,7 @@ async function start(then: 'walk' | 'words'): Promise<void> {
                     :input-props="{ id: 'mode' }"
                 />
             </div>
-            <div v-if="forms.length > 0" class="field">
+            <div v-if="forms.length > 0 && only === undefined" class="field">
                 <label for="form">Form</label>
                 <NamedSelect
                     v-model:value="form"
@@ -161,7 +172,12 @@ async function start(then: 'walk' | 'words'): Promise<void> {
                 <p class="quiet">The draw is recorded with what it was drawn from, so that it can be repeated.</p>
             </div>
         </form>
-        <StartPreview v-if="inspection" :inspection="inspection" :drawn="forms.length > 0 && form === 'draw'" />
+        <ChosenSections v-if="mode === 'practice' && sections.length > 1" v-model="chosen" :sections="sections" />
+        <StartPreview
+            v-if="inspection"
+            :inspection="inspection"
+            :drawn="forms.length > 0 && form === 'draw' && only === undefined"
+        />
         <section class="caution">
             <strong>Before the walk</strong>
             <p>

@@ -1,6 +1,5 @@
 import { ApiProblem } from '@/shared/api/client';
 import { useSchoolZone } from '@/shared/format';
-import { Device } from '@/shared/outbox/Device';
 import { readonly, ref, type DeepReadonly, type Ref } from 'vue';
 import * as session from './api';
 
@@ -15,6 +14,9 @@ function keep(who: session.User | undefined): void {
     if (who === undefined) localStorage.removeItem(KEPT);
     else localStorage.setItem(KEPT, JSON.stringify(who));
 }
+
+/** Whether somebody was signed in on this device and did not sign out. */
+export const remembersSomebody = (): boolean => user.value !== undefined || localStorage.getItem(KEPT) !== null;
 
 /** Ends the session on the server; without network that is done the next time the page is opened with it. */
 async function leave(): Promise<void> {
@@ -59,6 +61,8 @@ export function useSession(): {
         },
         /** Takes all that can be read from this device, but for what waits to be sent; with or without network. */
         signOut: async () => {
+            // Only here, so that the page of who signs in does not wait for what keeps walks on the device.
+            const { Device } = await import('@/shared/outbox/Device');
             const device = new Device(user.value?.id ?? 0);
             await leave();
             await device.forget().catch(() => undefined);
