@@ -73,7 +73,7 @@ const nameOf = (one: Suggestion): string => props.walk.items.value.find(({ id })
 }
 .offer {
     min-height: 48px;
-    max-width: 200px;
+    max-width: 280px;
     white-space: nowrap;
     overflow: hidden;
     text-overflow: ellipsis;
