@@ -145,3 +145,13 @@ it('has the step at hand above the controls and needles in a quarter of a phone,
     );
     expect($seen)->toBe([true, true])->and($this->browser->run($wide))->toBeTrue();
 });
+
+it('gives the focus back to where it was when a note is closed', function (): void {
+    $this->browser->beginWalk(4, 'Pier 2');
+    $focused = 'return document.activeElement?.getAttribute("aria-label")';
+    $this->browser->run('document.querySelector(\'.tile[data-item="cab.seat_belt"] .points\').focus()');
+    $this->browser->press(';')->until('return document.activeElement.id === "note-text"', 'The note has no focus.');
+    $this->browser->press(WebDriverKeys::ESCAPE)->gone('#note-text');
+    $this->browser->until("$focused === 'Points of Seat belt'", 'The focus did not come back.');
+    expect($this->browser->run($focused))->toBe('Points of Seat belt');
+});

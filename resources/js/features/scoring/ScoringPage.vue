@@ -17,6 +17,7 @@ import SidePanels from './SidePanels.vue';
 import { useAttempt } from '@/shared/attempt/useAttempt';
 import { useBack } from './useBack';
 import { useComfort, useComfortSettings } from './useComfort';
+import { useFocusBack } from './useFocusBack';
 import { useScoring } from './useScoring';
 import { useSureTaps } from './useSureTaps';
 import WalkBar from './WalkBar.vue';
@@ -35,6 +36,7 @@ useBack(
     () => scoring.show('leave'),
     () => attempt.value === undefined || !attempt.value.may_mark || sheet.value?.finished === true,
 );
+useFocusBack(() => panel.value !== undefined || opened.value !== undefined || finder.shows.value);
 useSureTaps(useTemplateRef<HTMLElement>('screen'));
 void walk.open();
 
