@@ -2,7 +2,7 @@
 import { wordsOf } from '@/shared/wordsOf';
 import { useSessionStorage } from '@vueuse/core';
 import { NButton, NInput } from 'naive-ui';
-import { computed, ref } from 'vue';
+import { computed, onMounted, ref, useTemplateRef } from 'vue';
 import { keepPhrases } from '@/shared/attempt/api';
 
 /* A note by one tap of a phrase that the school keeps, or typed. */
@@ -17,6 +17,9 @@ const emit = defineEmits<{ save: [text: string]; close: []; kept: [phrases: stri
 const text = useSessionStorage<string | null>(props.keptAs, null, { flush: 'sync' });
 /** A thumb's keyboard has no other way to a new line. */
 const isTouched = matchMedia('(pointer: coarse)').matches;
+const field = useTemplateRef<{ focus: () => void }>('field');
+// Who opened it by key goes on typing; a thumb may want a phrase, and no keyboard over half the screen.
+onMounted(() => isTouched || field.value?.focus());
 const why = ref('');
 const typed = computed(() => (text.value ?? '').trim());
 
@@ -42,8 +45,8 @@ async function keep(phrases: string[]): Promise<void> {
         </div>
         <label for="note-text">{{ about ? `Note on ${about}` : 'Note on the walk' }}</label>
         <NInput
+            ref="field"
             v-model:value="text"
-            autofocus
             type="textarea"
             :autosize="{ minRows: 1, maxRows: 6 }"
             maxlength="2000"
