@@ -55,12 +55,16 @@ it('gives a statement to the part it is about', function (string $said, array $h
         ['brake.push_rod@steer' => 'rod_play', 'susp.spring_mounts@steer' => 'mounted'],
     ],
     'misheard names' => [
-        'altar nader is tight you bolts tight slack a juster tight',
-        [
-            'brake.slack_adjuster@steer' => 'mounted',
-            'engine.alternator' => 'mounted',
-            'susp.u_bolts@steer' => 'mounted',
-        ],
+        'you bolts tight slack a juster tight',
+        ['brake.slack_adjuster@steer' => 'mounted', 'susp.u_bolts@steer' => 'mounted'],
+    ],
+    'a misheard name where the part is' => [
+        'my radiator is tight altar nader is tight',
+        ['engine.alternator' => 'mounted', 'engine.radiator' => 'mounted'],
+    ],
+    'what only sounds like a part of another place is none there' => [
+        'my slack adjuster is tight altar nader is tight my push rod is tight',
+        ['brake.push_rod@steer' => 'mounted', 'brake.slack_adjuster@steer' => 'mounted'],
     ],
     'talk' => ['okay so how are we doing on time today I think it will rain', []],
     'an everyday word is no part' => ['set it down and will you wait', []],

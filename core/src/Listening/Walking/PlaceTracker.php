@@ -4,25 +4,24 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening\Walking;
 
-use Pasada\Core\Checklist\Zone;
 use Pasada\Core\Listening\Lexicon\EntryKind;
 use Pasada\Core\Listening\Lexicon\Part;
-use Pasada\Core\Vehicle\AxleGroup;
 
 /**
  * Where the speaker stands at every mention: the path over the whole walk that explains best what was named, found by
- * the Viterbi recursion. A part named anew at an axle that was left behind in talk is a sign of the next axle, so each
- * path carries what it has heard at its axles.
+ * the Viterbi recursion. Naming a part again costs nothing: people recapitulate and teach, and a charge for it
+ * outweighed every other sign.
  */
 final readonly class PlaceTracker
 {
     /**
-     * Cost in hundredths of naming a part again at the same axle after others, by axle: a tandem is often said twice.
+     * The most that one mention may cost, in hundredths: a single name that was misheard must not pull the whole path.
+     * From 60 to 130 it makes little difference on spoken walks.
      */
-    private const AGAIN = ['steer' => 230, 'drive' => 110, 'trailer' => 60];
+    private const MOST = 100;
 
-    /** Words after which a part named again is another part and not a repetition. */
-    private const AGAIN_AFTER_WORDS = 35;
+    /** A name that costs more where the speaker stands, in hundredths, was no name there: words that sound like one. */
+    private const TOO_DEAR = 110;
 
     /** Cost of standing elsewhere than a place word says. */
     private const PLACE_WORD = 130;
@@ -59,8 +58,6 @@ final readonly class PlaceTracker
         foreach (array_keys($standings) as $rank) {
             $costs[$rank] = 3 * $rank;
         }
-        /** @var array<int, array<string, array<string, int>>> $heard */
-        $heard = array_fill(0, count($standings), []);
         $back = [];
         foreach ($events as $n => [$at, $event]) {
             $fit = $choice = [];
@@ -68,9 +65,10 @@ final readonly class PlaceTracker
                 [$fit[$s], $choice[$s]] = $event instanceof Station
                     ? [$event === $standing ? 0 : self::PLACE_WORD, null]
                     : $this->fit($event, $standing);
-                $fit[$s] = $event instanceof Mention && $event->isPassing ? intdiv($fit[$s], 4) : $fit[$s];
+                $isPassing = $event instanceof Mention && $event->isPassing;
+                $fit[$s] = min(self::MOST, $isPassing ? intdiv($fit[$s], 4) : $fit[$s]);
             }
-            $next = $nextHeard = $from = [];
+            $next = $from = [];
             foreach ($standings as $s => $standing) {
                 $best = PHP_INT_MAX;
                 $bestFrom = $s;
@@ -81,47 +79,14 @@ final readonly class PlaceTracker
                         $bestFrom = $r;
                     }
                 }
-                // A part heard before on this path at this axle: staying costs, moving on does not.
-                $group = $standing->axle();
-                $chosen = $choice[$s];
-                $again =
-                    $group !== null &&
-                    $chosen !== null &&
-                    $chosen['kind'] === EntryKind::Part &&
-                    $this->parts[$chosen['id']]->zone === Zone::Axle
-                        ? [$group, $chosen['id']]
-                        : null;
-                if ($again !== null) {
-                    $best += $this->again($heard[$bestFrom], $again[0], $again[1], $at);
-                }
                 $next[$s] = $best + $fit[$s];
                 $from[$s] = $bestFrom;
-                $nextHeard[$s] = $heard[$bestFrom];
-                if ($again !== null) {
-                    $nextHeard[$s][$again[0]->value][$again[1]] = $at;
-                }
             }
             $costs = $next;
-            $heard = $nextHeard;
             $back[$n] = [$from, $choice];
         }
 
         return $this->readBack($events, $standings, $costs, $back);
-    }
-
-    /** @param  array<string, array<string, int>>  $heard */
-    private function again(array $heard, AxleGroup $group, string $id, int $at): int
-    {
-        $last = $heard[$group->value][$id] ?? null;
-        if ($last === null || $at - $last < self::AGAIN_AFTER_WORDS) {
-            return 0;
-        }
-        $since = 0;
-        foreach ($heard[$group->value] as $other => $when) {
-            $since += $other !== $id && $when > $last ? 1 : 0;
-        }
-
-        return $since >= 3 ? self::AGAIN[$group->value] : 0;
     }
 
     /** Chocks and points of contact are spoken of anywhere. */
@@ -178,7 +143,7 @@ final readonly class PlaceTracker
         for ($n = count($events) - 1; $n >= 0; $n--) {
             [$word, $event] = $events[$n];
             $choice = $back[$n][1][$at];
-            if ($event instanceof Mention && $choice !== null) {
+            if ($event instanceof Mention && $choice !== null && $choice['cost'] <= self::TOO_DEAR) {
                 $placed[] = new Placed(
                     $event, $this->parts[$choice['id']], $standings[$at], $choice['cost'], $choice['kind'],
                     $choice['next'],
