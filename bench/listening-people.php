@@ -36,10 +36,12 @@ $measure = static function (string $walk, Measured ...$into) use ($read, $lexico
 $line = static fn (string $name, Measured $of): int => printf(
     "%-8s item F1 %.3f  point F1 %.3f\n", $name, $of->f1('item'), $of->f1('point'),
 );
-$names = static fn (string $in): array => array_map(
-    static fn (string $file): string => basename($file, '.json'),
-    (array) glob("$root/$in*.json"),
-);
+/** @return list<string> */
+$names = static function (string $in) use ($root): array {
+    $files = glob("$root/$in*.json");
+
+    return array_map(static fn (string $file): string => basename($file, '.json'), $files === false ? [] : $files);
+};
 $all = new Measured;
 foreach ($names($folder) as $name) {
     $measure($folder.$name, $one = new Measured, $all);
