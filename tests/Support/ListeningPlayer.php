@@ -94,15 +94,28 @@ final class ListeningPlayer
         $truth = array_column($group, 'said', 'item');
         $wrong = array_diff_key($proposed, $truth);
         $right = array_intersect_key($proposed, $truth);
-        // All at once costs one touch, and one for every part that was not said; else one touch a part.
-        $takesAll = count($proposed) > 1 && 1 + count($wrong) < count($right);
+        // All at once costs one touch, and one for every part that was not said; else one a part, or strokes alone.
+        $mends = $alone = 0;
+        foreach ($right as $item => $points) {
+            $mend = $this->hand->strokes($item, $points, $truth[$item]);
+            $mends += $mend;
+            $alone += min(1 + $mend, max(1, $this->hand->strokes($item, [], $truth[$item])));
+        }
+        $takesAll = count($proposed) > 1 && 1 + count($wrong) + $mends < $alone;
         if ($takesAll) {
             $this->hand->tap('[data-test=confirm-here]');
             array_map(fn (string $item) => $this->hand->tap("[data-chip='$item identified']"), array_keys($wrong));
         }
         foreach ($truth as $item => $said) {
             // Words that came meanwhile may have changed what is proposed.
-            if (! $takesAll && isset($this->proposed()[$item])) {
+            $points = $takesAll ? null : $this->proposed()[$item] ?? null;
+            if ($points !== null) {
+                $alone = max(1, $this->hand->strokes($item, [], $said));
+                if ($alone <= 1 + $this->hand->strokes($item, $points, $said) && $points !== $said) {
+                    $this->hand->strokeOver($item, $said);
+
+                    continue;
+                }
                 $this->hand->tap("[data-item='$item'] .text");
             }
             $stands = $this->standing($item);

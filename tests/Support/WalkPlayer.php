@@ -201,6 +201,31 @@ final class WalkPlayer
     }
 
     /**
+     * How many strokes over the points of a part it takes to mark what was said of it, and to mend what stands.
+     *
+     * @param  list<string>  $stands  nothing of it where it is empty
+     * @param  list<string>  $said
+     */
+    public function strokes(string $item, array $stands, array $said): int
+    {
+        $points = $this->walk->items[$item]['points'];
+
+        return count(self::runs($points, array_values(array_diff($said, $stands))))
+            + count(self::runs($points, array_values(array_diff($stands, $said))));
+    }
+
+    /**
+     * Marks what was said by strokes alone, whatever is proposed.
+     *
+     * @param  list<string>  $said
+     */
+    public function strokeOver(string $item, array $said): void
+    {
+        $runs = self::runs($this->walk->items[$item]['points'], $said);
+        array_map(fn (array $run) => $this->across($item, $run), $runs === [] ? [['identified']] : $runs);
+    }
+
+    /**
      * What stands on the tile becomes what was said, by strokes over the points that differ.
      *
      * @param  list<string>  $stands
