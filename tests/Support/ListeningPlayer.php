@@ -22,8 +22,8 @@ final class ListeningPlayer
             const url = String(given[0]?.url ?? given[0]);
             if (!url.endsWith('/heard')) return plain(...given);
             window.asked++;
-            // Counted as answered once the page shows it.
-            return plain(...given).finally(() => setTimeout(() => requestAnimationFrame(() => window.asked--), 50));
+            // Counted as answered once the page shows it and somebody could have read it.
+            return plain(...given).finally(() => setTimeout(() => window.asked--, 600));
         };
         JS;
 

@@ -49,7 +49,7 @@ export function useMarking(
             if (opened.value !== undefined) opened.value = item;
             const heard = live.faint.value.get(item.id);
             const state = walk.shown.value.get(item.id)?.state ?? 'not_reached';
-            if (heard !== undefined) confirm(heard);
+            if (heard !== undefined && live.isRead(heard)) confirm(heard);
             // A second tap never takes anything back by accident: it opens the points, where taking back is meant.
             else if (['whole', 'carried', 'not_fitted'].includes(state)) opened.value = item;
             else if (item.fitted) walk.mark.hearWhole(item);

@@ -4,6 +4,9 @@ import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { hearLive, type Caption, type Suggestion } from './api';
 import type { CaptionSource } from './sources/CaptionSource';
 
+/** Nobody has read a proposal in less time than this: a tap that comes sooner was not meant for it. */
+const READ_MS = 400;
+
 /** Words of so many pieces tell where the speaker is; earlier ones no longer change what is heard now. */
 const CONTEXT = 60;
 
@@ -15,6 +18,8 @@ export function useLiveWords(walk: OpenAttempt) {
     const why = ref('');
     const heard = shallowRef<Suggestion[]>([]);
     const dropped = ref(new Set<string>());
+    /** When each proposal came to be what it is. */
+    const since = new Map<string, { marks: string; at: number }>();
     let asking = false;
     let askAgain = false;
 
@@ -27,6 +32,10 @@ export function useLiveWords(walk: OpenAttempt) {
             // What slid out of the context stays proposed: it was heard.
             const known = new Map([...heard.value, ...fresh].map((one) => [one.key, one]));
             heard.value = [...known.values()];
+            for (const { key, marks } of fresh) {
+                const now = JSON.stringify(marks);
+                if (since.get(key)?.marks !== now) since.set(key, { marks: now, at: performance.now() });
+            }
             why.value = '';
         } catch (error) {
             why.value = wordsOf(error);
@@ -81,6 +90,8 @@ export function useLiveWords(walk: OpenAttempt) {
         interim,
         why,
         faint,
+        /** Whether it stood there long enough to have been read. */
+        isRead: ({ key }: Suggestion): boolean => performance.now() - (since.get(key)?.at ?? 0) >= READ_MS,
         start,
         stop,
         drop: (one: Suggestion): void => void (dropped.value = new Set(dropped.value).add(one.key)),
