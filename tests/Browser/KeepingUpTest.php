@@ -149,6 +149,10 @@ it('is set for the left hand and big, and remembers it', function (): void {
     $browser->find('.screen.left.big');
     $browser->driver->navigate()->refresh();
     $browser->find('.screen.left.big');
+    expect($browser->run('return localStorage.getItem(Object.keys(localStorage).find((k) => k.startsWith("pasada-comfort'.
+        '")))'))
+        ->toContain('"hand":"left"')
+        ->toContain('"size":"big"');
 });
 
 it('marks half of a part by taps and strokes, and takes what was missing off the whole', function (): void {
