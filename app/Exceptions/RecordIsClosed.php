@@ -11,7 +11,7 @@ final class RecordIsClosed extends RuntimeException implements Refusal
     private function __construct(public readonly string $attemptId)
     {
         parent::__construct(
-            'This attempt is finished and takes nothing more. What was recorded before is unchanged; change it by an '.
+            'This attempt is closed and takes nothing more. What was recorded before is unchanged; change it by an '.
                 'amendment, with a reason.',
         );
     }

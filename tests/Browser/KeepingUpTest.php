@@ -163,6 +163,9 @@ it('marks half of a part by taps and strokes, and takes what was missing off the
     $browser->touch($chip('works'))->waitForText('1 of 3 points', $tile);
     $browser->touch($chip('works'))->waitForText('named only', $tile);
     $browser->touch($chip('intact'), $chip('works'))->waitForText('2 of 3 points', $tile);
+    // A stroke that begins on what stands adds the rest; it takes back where all of it stands.
+    $browser->touch($chip('identified'), $chip('intact'), $chip('works'), $chip('mounted'));
+    $browser->waitForText('complete', $tile)->touch($chip('mounted'))->waitForText('2 of 3 points', $tile);
     // A tap right behind a stroke counts, too.
     $browser->touch($chip('intact'), $chip('works'))->touch($chip('mounted'))->waitForText('1 of 3 points', $tile);
     $browser->touch("$tile .text")->waitForText('complete', $tile)->touch($chip('intact'));

@@ -124,7 +124,7 @@ it('takes no new mark for a finished attempt, but a repeated one', function (): 
         ->assertConflict()
         ->assertJsonPath(
             'detail',
-            'This attempt is finished and takes nothing more. What was recorded before is unchanged; change it by an '.
+            'This attempt is closed and takes nothing more. What was recorded before is unchanged; change it by an '.
                 'amendment, with a reason.',
         );
     ($this->send)(Sample::whole(1, 'engine.oil_level'))->assertOk()->assertJsonPath('whole', 1);

@@ -59,7 +59,9 @@ final readonly class RecordMarks
             }
             $this->store->append($attempt->id, $new, $recorder, $by->id, Carbon::now());
             $sheet = ScoreSheet::ofInspection($inspection, $all);
-            $this->standAt($attempt, $inspection->place($sheet->walk->currentPlace ?? '')?->name);
+            if ($new !== []) {
+                $this->standAt($attempt, $inspection->place($sheet->walk->currentPlace ?? '')?->name);
+            }
             if ($new !== [] && $sheet->walk->finished) {
                 $attempt->update([
                     'status' => AttemptStatus::Finished,

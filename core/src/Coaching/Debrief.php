@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Coaching;
 
+use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Inspection\Item;
 use Pasada\Core\Scoring\ItemOutcome;
 use Pasada\Core\Scoring\ItemStatus;
@@ -55,6 +56,12 @@ final readonly class Debrief
     public function isDefect(): bool
     {
         return $this->outcome->status === ItemStatus::OverDefect;
+    }
+
+    /** What to say next time: all of a part that was not spoken of, and what was missing of any other. */
+    public function toSay(): PointSet
+    {
+        return $this->outcome->hearing === null ? $this->items[0]->points : $this->outcome->missing();
     }
 
     /** "Brake hose: steer axle, drive axle" */

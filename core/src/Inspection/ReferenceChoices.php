@@ -55,16 +55,21 @@ final readonly class ReferenceChoices
     ): array {
         $choices = [];
         $isFree = ! $inspection->checklist->rules->order->sectionsFixed;
+        $atAxles = [];
+        foreach ($inspection->items as $item) {
+            if ($item->position->group !== null) {
+                $atAxles[$item->component][] = $item;
+            }
+        }
         foreach ($place->items as $item) {
             foreach ($isSideNamed($item) ? self::sides($item) : [] as $side) {
                 $choices[$side->value] = $side->value.' side';
             }
-            foreach ($inspection->items as $source) {
+            foreach ($atAxles[$item->component] ?? [] as $source) {
                 $from = $source->position;
                 // Where sections are free, an axle further on may have been walked before.
                 if (
                     ($isFree || $source->rank < $item->rank) &&
-                    $source->component === $item->component &&
                     $from->axle !== null &&
                     $from->group !== null &&
                     $item->position->group !== null &&

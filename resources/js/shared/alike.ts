@@ -1,9 +1,8 @@
 import type { Schemas } from './api/client';
+import { CHOSEN } from './attempt/start';
 import { percent } from './format';
 
 type Card = Schemas['AttemptCardResource'];
-
-const CHOSEN = 'only:';
 
 /** What a form is called beside its checklist; chosen sections by their ids. */
 const formWords = (form: string): string =>

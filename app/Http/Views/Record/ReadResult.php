@@ -78,10 +78,7 @@ final readonly class ReadResult
 
         return array_map(fn (Debrief $first): DebriefResource => new DebriefResource(
             $first->name(),
-            $this->coach->words(
-                $first->items[0],
-                $first->outcome->hearing === null ? $first->items[0]->points : $first->outcome->missing(),
-            ),
+            $this->coach->words($first->items[0], $first->toSay()),
             intdiv(1000 * $first->lost, $all),
             $first->isDefect() ? $first->outcome->defect : null,
         ), Debrief::first($sheet, self::FIRST));

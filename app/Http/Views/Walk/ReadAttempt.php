@@ -24,13 +24,16 @@ final readonly class ReadAttempt
         $sheet = $this->sheets->for($reader, $attempt);
         $attempt->loadMissing([...Attempt::CARD, 'school']);
 
+        $mayMark = $attempt->status === AttemptStatus::UnderWay && $reader->can('mark', $attempt);
+
         return new AttemptResource(
             AttemptCardResource::of($attempt),
-            $attempt->status === AttemptStatus::UnderWay && $reader->can('mark', $attempt),
+            $mayMark,
             $attempt->mode, $attempt->live, $attempt->school->phrases(),
             InspectionResource::of($sheet->inspection, $this->coach),
             SheetResource::of($sheet),
-            $this->usual->handle($attempt->school_id, $sheet->inspection),
+            // Who only watches marks nothing.
+            $mayMark ? $this->usual->handle($attempt->school_id, $sheet->inspection) : [],
         );
     }
 }

@@ -19,7 +19,7 @@ const SIGNS: Record<string, string> = {
     '⅝': '5/8',
     '⅞': '7/8',
 };
-const UNITS = /\s*(?:["”″%°]|in|inch|inches|psi|pounds?|degrees?|seconds?|s|volts?|v|feet|ft|of an inch)\.?$/;
+const UNITS = /\s*(?:["”″%°]|in|inch|inches|psi|pounds?|degrees?|seconds?|s|volts?|v|feet|ft)\.?$/;
 
 const THIRTY_SECONDS = '1/32 in';
 

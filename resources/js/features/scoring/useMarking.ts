@@ -28,13 +28,14 @@ export function useMarking(
         halves,
         saidOf,
         confirm,
-        /** These points were said of it, or were not after all where the first of them stands as said. */
+        /** These points were said of it; or were not after all, where every one of them stands as said. */
         say(item: Item, codes: string[]): void {
             // The points go along; what is looked at stays until they are closed.
             if (opened.value !== undefined || looking.value !== undefined) opened.value = item;
             const points = codes as PointCode[];
             const said = points.filter((code) => code !== 'identified');
-            if (codes[0] !== undefined && saidOf(item).has(codes[0])) walk.mark.takeBack(item, points);
+            const before = saidOf(item);
+            if (codes.every((code) => before.has(code))) walk.mark.takeBack(item, points);
             else walk.mark.hearPoints(item, said);
         },
         /** Half said: as it usually is, or as it is second most often; again for the next; letters mend the rest. */

@@ -8,7 +8,7 @@ import { NamedSelect } from '@/shared/NamedSelect';
 import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { keyOfPrepared, prepareWalk } from '@/shared/attempt/start';
+import { chosenForm, keyOfPrepared, prepareWalk } from '@/shared/attempt/start';
 import ChosenSections from './ChosenSections.vue';
 import KeepAll from './KeepAll.vue';
 import StartPreview from './StartPreview.vue';
@@ -54,7 +54,7 @@ const formOptions = computed(() => [
 const sections = shallowRef<Schemas['InspectionResource']['sections']>([]);
 const chosen = ref<string[]>([]);
 const only = computed(() =>
-    mode.value === 'exam' || chosen.value.length === 0 ? undefined : `only:${chosen.value.join('+')}`,
+    mode.value === 'exam' || chosen.value.length === 0 ? undefined : chosenForm(chosen.value),
 );
 watch(checklist, () => {
     form.value = 'draw';

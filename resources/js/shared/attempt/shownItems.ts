@@ -1,6 +1,6 @@
 import type { ItemState } from '@/shared/glyphs/states';
 import type { Mark } from '@/shared/outbox/Outbox';
-import type { Item, Place, PointCode, Sheet } from './api';
+import type { Item, Place, Sheet } from './api';
 
 /** What the screen shows of an item: the server's word, or what was just marked and is not worked out yet. */
 export interface ShownItem {
@@ -69,11 +69,15 @@ function meant(mark: Mark, places: Place[], byId: Map<string, Item>): Item[] {
     return item === undefined ? [] : [item];
 }
 
-/** Whether what was said of a figure is within its limits; true where there are none to hold it against. */
-function isAccepted(item: Item, { points, value }: Mark): boolean {
-    const ranges = item.figures.find(({ point }) => points?.includes(point as PointCode))?.accepted ?? [];
-    return value === undefined || ranges.length === 0 || ranges.some(({ low, high }) => value >= low && value <= high);
-}
+/** The figure that a mark of an item is about. */
+export const figureOf = (item: Item, points: readonly string[] | undefined): Item['figures'][number] | undefined =>
+    item.figures.find(({ point }) => points?.includes(point) === true);
+
+/** Whether a figure is within its limits, by what the server sent of them; true where there is nothing to hold it to. */
+export const isAccepted = (figure: Item['figures'][number] | undefined, value: number | undefined): boolean =>
+    figure === undefined ||
+    value === undefined ||
+    figure.accepted.some(({ low, high }) => value >= low && value <= high);
 
 function after(mark: Mark, item: Item, before: ShownItem): ShownItem {
     const heard = new Set(before.heard);
@@ -86,7 +90,8 @@ function after(mark: Mark, item: Item, before: ShownItem): ShownItem {
             return { ...none, state: 'whole', heard: new Set([...all, 'identified']) };
         case 'figure_heard':
             // With the limits that the device has; the server's word comes after.
-            if (!isAccepted(item, mark)) return after({ ...mark, kind: 'said_wrong' }, item, before);
+            if (!isAccepted(figureOf(item, mark.points), mark.value))
+                return after({ ...mark, kind: 'said_wrong' }, item, before);
         // falls through
         case 'points_heard':
             for (const point of [...(mark.points ?? []), 'identified']) {

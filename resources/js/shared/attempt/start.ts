@@ -1,5 +1,9 @@
 import { answer, api, type Schemas } from '@/shared/api/client';
 
+/** How the id of chosen sections begins, as the server has it; the ids of the sections follow, joined by a plus. */
+export const CHOSEN = 'only:';
+export const chosenForm = (sections: string[]): string => CHOSEN + sections.join('+');
+
 export const readChoices = (): Promise<Schemas['ChoicesResource']> => answer(api.GET('/choices'));
 
 export const prepareWalk = (

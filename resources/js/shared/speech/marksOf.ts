@@ -1,4 +1,5 @@
 import { pointsOf } from '@/shared/attempt/halves';
+import { figureOf, isAccepted } from '@/shared/attempt/shownItems';
 import type { Item } from '@/shared/attempt/api';
 import type { Mark } from '@/shared/outbox/Outbox';
 import { v7 } from 'uuid';
@@ -24,9 +25,8 @@ export const wrongFiguresOf = (suggestion: Suggestion, item: Item): string[] =>
     suggestion.marks.flatMap((mark) => {
         if (mark['kind'] !== 'figure_heard' || !Array.isArray(mark['points'])) return [];
         const value = Number(mark['value']);
-        const figure = item.figures.find(({ point }) => point === (mark['points'] as unknown[])[0]);
-        const isRight = figure?.accepted.some(({ low, high }) => value >= low && value <= high) ?? true;
-        return isRight
+        const figure = figureOf(item, mark['points'].map(String));
+        return isAccepted(figure, value)
             ? []
             : [`Wrong figure: ${value} was said; it is ${figure?.said ?? ''}. It will be marked as wrong.`];
     });
