@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Library\InspectionLibrary;
 use App\Models\Recording;
 use App\Models\Role;
 use Illuminate\Support\Str;
@@ -233,4 +234,28 @@ describe('captions', function (): void {
         'too much' => [array_fill(0, 400, ['from_ms' => 0, 'text' => str_repeat('rim ', 50)]), 'holds 79600 letters'],
         'no word' => [[['from_ms' => 0, 'text' => str_repeat('o', 61)]], 'more than 60 letters'],
     ]);
+});
+
+it('does not propose a reference again that was accepted', function (): void {
+    $this->yard->checklist->update([
+        'document' => (string) file_get_contents(base_path('checklists/short-list-grouped.json')),
+    ]);
+    // Outside a test no document of a row ever changes, so what was laid out stays at hand.
+    app()->forgetInstance(InspectionLibrary::class);
+    $captions = "WEBVTT\n\n00:01.000 --> 00:20.000\nsteer axle drum not cracked\n\n00:20.000 --> 00:40.000\n".
+        "drive axle. brakes I check the same as the front axle\n";
+    $references = static fn (array $suggestions): array => array_values(
+        array_filter($suggestions, static fn (array $one): bool => $one['item'] === null),
+    );
+    $proposed = $references(($this->add)($captions)->assertOk()->json('suggestions'));
+    expect(array_column($proposed, 'state'))->toBe(['open']);
+    $marks = array_map(
+        static fn (array $mark): array => ['id' => (string) Str::uuid7(), ...$mark],
+        $proposed[0]['marks'],
+    );
+    $this->postJson($this->url.'/marks', ['recorder' => (string) Str::uuid7(), 'marks' => $marks])->assertOk();
+
+    expect(array_column($references($this->getJson($this->url.'/recording')->json('suggestions')), 'state'))->toBe(
+        ['accepted'],
+    );
 });
