@@ -78,6 +78,20 @@ describe('accepting a proposal', () => {
         ]);
     });
 
+    it('keeps a figure that was said with a chosen point, so that a wrong one stays wrong', () => {
+        const marks = [
+            { at_ms: 900, kind: 'points_heard', item: 'tire', points: ['even'] },
+            { at_ms: 900, kind: 'figure_heard', item: 'tire', points: ['depth'], value: 2 },
+        ];
+        const heard = suggestion({ item: 'tire', marks: marks as never });
+        expect(marksWith(heard, 'tire', ['depth', 'inflation'])).toMatchObject([
+            { kind: 'points_heard', item: 'tire', points: ['inflation'] },
+            { kind: 'figure_heard', item: 'tire', points: ['depth'], value: 2 },
+        ]);
+        expect(marksWith(heard, 'tire', ['even'])).toMatchObject([{ kind: 'points_heard', points: ['even'] }]);
+        expect(marksWith(heard, 'belt', ['depth'])).toMatchObject([{ kind: 'points_heard', points: ['depth'] }]);
+    });
+
     it.each<[string, object, string[]]>([
         ['a figure that is accepted', { kind: 'figure_heard', points: ['depth'], value: 4 }, []],
         [

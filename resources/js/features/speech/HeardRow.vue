@@ -170,6 +170,12 @@ function keep(): void {
     color: var(--lost);
     font-weight: 600;
 }
+.quote .numeral {
+    margin-left: var(--space-2);
+}
+.part {
+    white-space: nowrap;
+}
 .part :deep(.n-select) {
     min-width: 240px;
 }

@@ -31,19 +31,33 @@ export const wrongFiguresOf = (suggestion: Suggestion, item: Item): string[] =>
             : [`Wrong figure: ${value} was said; it is ${figure?.said ?? ''}. It will be marked as wrong.`];
     });
 
-/** The same with the part and the points that the scorer chose instead of those that were proposed. */
+/**
+ * The same with the part and the points that the scorer chose instead of those that were proposed. A point that was
+ * said with a figure keeps it, so that a wrong one stays wrong.
+ */
 export function marksWith(suggestion: Suggestion, item: string, points: NonNullable<Mark['points']>): Mark[] {
-    const first = marksOf(suggestion)[0];
+    const made = marksOf(suggestion);
+    const first = made[0];
     if (first === undefined) return [];
+    // Another part may have no figure there, or another one.
+    const figures = made.filter(
+        ({ kind, points: said }) =>
+            item === suggestion.item &&
+            kind === 'figure_heard' &&
+            said?.every((code) => points.includes(code)) === true,
+    );
+    const withFigure = new Set(figures.flatMap((mark) => mark.points ?? []));
     return [
         {
             id: first.id,
             at_ms: first.at_ms,
             kind: 'points_heard',
             item,
-            points,
+            points: points.filter((code) => !withFigure.has(code)),
             ...(first.evidence === undefined ? {} : { evidence: first.evidence }),
         },
+        // The first mark's id is taken already.
+        ...figures.map((mark) => ({ ...mark, id: v7(), item })),
     ];
 }
 
