@@ -149,8 +149,10 @@ it('is set for the left hand and big, and remembers it', function (): void {
     $browser->find('.screen.left.big');
     $browser->driver->navigate()->refresh();
     $browser->find('.screen.left.big');
-    expect($browser->run('return localStorage.getItem(Object.keys(localStorage).find((k) => k.startsWith("pasada-comfort'.
-        '")))'))
+    $kept = $browser->run(
+        'return localStorage.getItem(Object.keys(localStorage).find((key) => key.startsWith("pasada-comfort")))',
+    );
+    expect($kept)
         ->toContain('"hand":"left"')
         ->toContain('"size":"big"');
 });

@@ -73,7 +73,7 @@ function meant(mark: Mark, places: Place[], byId: Map<string, Item>): Item[] {
 export const figureOf = (item: Item, points: readonly string[] | undefined): Item['figures'][number] | undefined =>
     item.figures.find(({ point }) => points?.includes(point) === true);
 
-/** Whether a figure is within its limits, by what the server sent of them; true where there is nothing to hold it to. */
+/** Whether a figure is within its limits, as the server sent them; true where there is nothing to hold it to. */
 export const isAccepted = (figure: Item['figures'][number] | undefined, value: number | undefined): boolean =>
     figure === undefined ||
     value === undefined ||
