@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Library;
 
 use App\Models\StoredChecklist;
+use Pasada\Core\Brakes\Air\CabDrill;
 use Pasada\Core\Brakes\Air\CabFault;
 use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Judging\Judge;
@@ -27,6 +28,8 @@ final readonly class JudgedPractice
         public ?CabFault $suspected,
         /** Whether that was it; null where nothing was hidden. */
         public ?bool $found,
+        /** The part of the sequence that was practiced; null for all of it. */
+        public ?CabDrill $drill,
     ) {}
 
     /**
@@ -39,12 +42,14 @@ final readonly class JudgedPractice
         array $controls,
         ?CabFault $suspected,
         bool $wasHidden,
+        ?CabDrill $drill = null,
     ): self {
         $fault = HiddenFaults::fault($cab->sealed);
-        $sequence = (new ChecklistReader)->readKept($checklist->document, $checklist->slug)->brakeSequence();
+        $whole = (new ChecklistReader)->readKept($checklist->document, $checklist->slug)->brakeSequence();
+        $sequence = $drill?->of($whole) ?? $whole;
         $judgment = (new Judge($sequence, $cab->braked))->judge($cab->practice()->observed($controls));
         $found = $fault === null || ! $wasHidden ? null : $suspected === $fault;
 
-        return new self($cab, $controls, $sequence, $judgment, $fault, $suspected, $found);
+        return new self($cab, $controls, $sequence, $judgment, $fault, $suspected, $found, $drill);
     }
 }

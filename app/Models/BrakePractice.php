@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Pasada\Core\Brakes\Air\CabDrill;
 use Pasada\Core\Brakes\Judging\Standing;
 
 /**
@@ -16,6 +17,7 @@ use Pasada\Core\Brakes\Judging\Standing;
  * @property int $user_id
  * @property string|null $uuid made by the page
  * @property CabHelp $help how much the cab told
+ * @property CabDrill|null $drill the part of the sequence that was practiced; null for all of it
  * @property Standing $standing
  * @property string|null $cause what broke first
  * @property string|null $fault what was wrong with the truck, in words; null where it was sound
@@ -29,7 +31,7 @@ use Pasada\Core\Brakes\Judging\Standing;
 final class BrakePractice extends Model
 {
     protected $fillable = [
-        'user_id', 'uuid', 'vehicle_id', 'checklist_id', 'help', 'standing', 'cause', 'fault', 'suspected', 'found',
+        'user_id', 'uuid', 'vehicle_id', 'checklist_id', 'help', 'drill', 'standing', 'cause', 'fault', 'suspected', 'found',
         'controls', 'created_at',
     ];
 
@@ -48,6 +50,12 @@ final class BrakePractice extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['help' => CabHelp::class, 'standing' => Standing::class, 'controls' => 'array', 'found' => 'boolean'];
+        return [
+            'help' => CabHelp::class,
+            'drill' => CabDrill::class,
+            'standing' => Standing::class,
+            'controls' => 'array',
+            'found' => 'boolean',
+        ];
     }
 }

@@ -85,7 +85,7 @@ afterEach(function (): void {
 it('passes whoever does every step of the longest sequence by keyboard', function (): void {
     ($this->open)();
     ($this->choose)(2, 'Short list');
-    ($this->choose)(3, 'Alone');
+    ($this->choose)(4, 'Alone');
     ($this->practice)();
     expect($this->browser->text('[data-test=practiced]').' '.$this->browser->text('.result > p'))->toStartWith(
         'Every step is met 9 of 9 steps met',
@@ -154,8 +154,8 @@ it('keeps a practice through a reload and a server that is away', function (): v
 it('lets a student say what is wrong with a truck before it is told', function (): void {
     $browser = $this->browser;
     ($this->open)();
-    ($this->choose)(3, 'As in the exam');
-    ($this->choose)(4, 'find it');
+    ($this->choose)(4, 'As in the exam');
+    ($this->choose)(5, 'find it');
     $browser->click('[data-test=climb]')->waitForText('Foot pedal');
     expect($browser->count('.guide'))->toBe(0);
     $browser
@@ -169,4 +169,21 @@ it('lets a student say what is wrong with a truck before it is told', function (
         '/You found what was wrong with this truck .*It was this: the parking valves stick\.|You said that the '.
             'parking valves stick; what was wrong: (the|a) .+\./s',
     );
+});
+
+it('practices the tugs alone, with the truck as the test before leaves it', function (): void {
+    $browser = $this->browser;
+    ($this->open)();
+    ($this->choose)(2, 'Short list');
+    ($this->choose)(3, 'tugs');
+    $browser->waitForText('as the test before leaves it')->click('[data-test=climb]')->waitForText('Foot pedal');
+    $browser->find('[data-control=engine][data-state=on]');
+    $browser->find('[data-control=tractor-valve][data-state=in]');
+    ($this->keys)('x b g');
+    $browser->click('[data-say=clear]');
+    ($this->keys)('t u t r u r h u h l');
+    $browser->click('[data-test=stays]');
+    ($this->keys)('p o p');
+    $browser->click('[data-test=done]')->waitForText('Every step is met', '[data-test=practiced]');
+    $browser->visit('/students/1')->waitForText('only the tugs', '[data-test=practices]');
 });

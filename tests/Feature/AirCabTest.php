@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Models\BrakePractice;
 use App\Models\Role;
 use App\Models\Student;
+use App\Models\User;
+use Pasada\Core\Brakes\Air\CabDrill;
 use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Events\EventWriter;
@@ -282,4 +284,52 @@ it('tells of no diagnosis while the practice goes on, nor on a sound truck', fun
         ->toBeNull()
         ->and($this->postJson('/api/v1/air/practices', ($this->body)(START, ['keep' => true]))->json('diagnosis'))
         ->toBeNull();
+});
+
+it('judges a drill by its own tests and keeps it apart from whole practices', function (): void {
+    $more = ['keep' => true, 'drill' => 'leak-minute', 'start_psi' => 120];
+    $judged = $this->actingAs($this->student)
+        ->postJson('/api/v1/air/practices', ($this->body)([], $more))
+        ->assertCreated()
+        ->json();
+    $this->postJson('/api/v1/air/practices', ($this->body)([], ['keep' => true]))
+        ->assertCreated()
+        ->assertJson(['practices' => 1]);
+
+    expect(array_column($judged['steps'], 'test'))->each->toStartWith('leak-')
+        ->and($judged['practices'])->toBe(1)
+        ->and(BrakePractice::query()->oldest('id')->value('drill'))->toBe(CabDrill::LeakMinute);
+});
+
+it('offers the drills of a checklist with the cab as the test before leaves it', function (): void {
+    $choices = $this->actingAs($this->student)->getJson('/api/v1/air/choices')->assertOk()->json();
+
+    $drills = array_column($choices['sequences'][0]['drills'], null, 'id');
+    expect($drills['tugs']['steps'])->not->toBe([])
+        ->and(array_column($choices['vehicles'][0]['begins']['leak-minute'], 'kind'))
+        ->toContain('tractor-valve')->not->toContain('engine');
+});
+
+it('hides no fault in a drill that does not show it', function (): void {
+    $this->actingAs($this->student)
+        ->postJson('/api/v1/air/fault', [...$this->of, 'fault' => 'governor-high', 'drill' => 'tugs'])
+        ->assertStatus(422)
+        ->assertSee('cannot be found by this sequence', false);
+    $this->postJson('/api/v1/air/fault', [...$this->of, 'fault' => 'governor-high', 'drill' => 'governor'])->assertOk();
+});
+
+it('offers what the class walks most often before the rest', function (): void {
+    $other = $this->yard->checklist->replicate()->fill(['name' => 'A shorter list', 'slug' => 'a-shorter-list']);
+    $other->save();
+    $mine = $this->yard->student('Ole Marsh', $this->student);
+    $theirs = $this->yard->student('Tam Birch');
+    $theirs->update(['class_name' => 'Another class']);
+    foreach ([[$mine, $other], [$theirs, $this->yard->checklist], [$theirs, $this->yard->checklist]] as [$of, $list]) {
+        $this->yard->attempt()->update(['student_id' => $of->id, 'checklist_id' => $list->id]);
+    }
+    $first = fn (User $user): string => $this->actingAs($user)->getJson('/api/v1/air/choices')
+        ->json('sequences.0.name');
+
+    expect($first($this->student))->toBe('A shorter list')
+        ->and($first($this->yard->person(Role::Instructor)))->toBe($this->yard->checklist->name);
 });

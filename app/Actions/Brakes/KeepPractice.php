@@ -35,6 +35,7 @@ final readonly class KeepPractice
                 'vehicle_id' => $practice->cab->vehicle->id,
                 'checklist_id' => $checklist->id,
                 'help' => $help,
+                'drill' => $practice->drill,
                 'standing' => $practice->judgment->procedure(),
                 'cause' => $practice->judgment->procedureCause(),
                 'fault' => $practice->fault?->label(),

@@ -101,7 +101,7 @@ final readonly class AirCabController
         $isOver = $request->boolean('keep');
         $practice = JudgedPractice::of(
             $request->cab(), $request->checklist(), $request->controls(), $request->suspected(),
-            $request->boolean('hidden'),
+            $request->boolean('hidden'), $request->drill(),
         );
         if ($isOver) {
             $keep->handle(

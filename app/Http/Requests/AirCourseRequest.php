@@ -12,6 +12,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use OpenApi\Attributes as OA;
+use Pasada\Core\Brakes\Air\CabDrill;
 use Pasada\Core\Brakes\Air\CabFault;
 use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventReader;
@@ -25,6 +26,13 @@ use Pasada\Core\Document\Fault;
             new OA\Property(property: 'vehicle_id', type: 'integer'),
             new OA\Property(property: 'checklist_id', type: 'integer'),
             new OA\Property(property: 'start_psi', type: 'number'),
+            new OA\Property(
+                property: 'drill',
+                type: 'string',
+                enum: CabDrill::class,
+                nullable: true,
+                description: 'the part of the sequence that is practiced; all of it where it is left out',
+            ),
             new OA\Property(
                 property: 'faults',
                 type: 'string',
@@ -79,6 +87,7 @@ final class AirCourseRequest extends FormRequest
             'keep' => ['boolean'],
             'hidden' => ['boolean'],
             'suspected' => ['nullable', 'string', Rule::enum(CabFault::class)],
+            'drill' => ['nullable', Rule::enum(CabDrill::class)],
             'help' => [Rule::enum(CabHelp::class)],
             'from_ms' => ['integer', 'min:0'],
             'until_ms' => ['required', 'integer', 'min:0', 'max:'.self::LONGEST_MS],
@@ -101,6 +110,11 @@ final class AirCourseRequest extends FormRequest
         $vehicle = StoredVehicle::ofSchool($this->signedIn()->school_id)->findOrFail($this->integer('vehicle_id'));
 
         return AirCab::in($vehicle, $this->string('faults')->toString(), $this->float('start_psi'));
+    }
+
+    public function drill(): ?CabDrill
+    {
+        return $this->enum('drill', CabDrill::class);
     }
 
     public function help(): CabHelp

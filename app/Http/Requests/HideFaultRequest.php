@@ -11,6 +11,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
+use Pasada\Core\Brakes\Air\CabDrill;
 use Pasada\Core\Brakes\Air\CabFault;
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
@@ -22,6 +23,7 @@ use Pasada\Core\Vehicle\VehicleReader;
         properties: [
             new OA\Property(property: 'vehicle_id', type: 'integer'),
             new OA\Property(property: 'checklist_id', type: 'integer'),
+            new OA\Property(property: 'drill', type: 'string', enum: CabDrill::class, nullable: true),
             new OA\Property(
                 property: 'fault',
                 type: 'string',
@@ -41,6 +43,7 @@ final class HideFaultRequest extends FormRequest
         return [
             'vehicle_id' => ['required', 'integer'],
             'checklist_id' => ['required', 'integer'],
+            'drill' => ['nullable', Rule::enum(CabDrill::class)],
             'fault' => ['nullable', 'string', Rule::enum(CabFault::class)],
         ];
     }
@@ -64,10 +67,8 @@ final class HideFaultRequest extends FormRequest
         $vehicle = StoredVehicle::ofSchool($of)->findOrFail($this->integer('vehicle_id'));
         $checklist = StoredChecklist::ofSchool($of)->findOrFail($this->integer('checklist_id'));
         $braked = BrakedVehicle::of((new VehicleReader())->read($vehicle->document, $vehicle->slug));
-        $shown = CabFault::shownBy(
-            (new ChecklistReader())->readKept($checklist->document, $checklist->slug)->brakeSequence(),
-            $braked,
-        );
+        $whole = (new ChecklistReader())->readKept($checklist->document, $checklist->slug)->brakeSequence();
+        $shown = CabFault::shownBy($this->enum('drill', CabDrill::class)?->of($whole) ?? $whole, $braked);
         $chosen = $this->enum('fault', CabFault::class);
         $from = $chosen === null ? $shown : (in_array($chosen, $shown, true) ? [$chosen] : []);
 

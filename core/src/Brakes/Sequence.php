@@ -14,6 +14,22 @@ final readonly class Sequence
      */
     public function __construct(public array $steps, public int $restarts, public ?BrakeTest $restartFrom = null) {}
 
+    /**
+     * The same without the other tests.
+     *
+     * @param  list<BrakeTest>  $tests
+     */
+    public function only(array $tests): self
+    {
+        return new self(
+            array_values(
+                array_filter($this->steps, static fn (StepChoice $step): bool => in_array($step->test, $tests, true)),
+            ),
+            $this->restarts,
+            in_array($this->restartFrom, $tests, true) ? $this->restartFrom : null,
+        );
+    }
+
     /** @return list<StepRule> the steps that this vehicle can be asked, with their limits on it */
     public function rules(BrakedVehicle $vehicle): array
     {

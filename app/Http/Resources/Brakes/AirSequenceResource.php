@@ -14,6 +14,7 @@ final readonly class AirSequenceResource
      * @param  list<string>  $steps
      * @param  list<AirLimitResource>  $limits
      * @param  object  $shows  ids of faults by vehicle
+     * @param  list<AirDrillResource>  $drills
      */
     public function __construct(
         #[OA\Property] public int $id,
@@ -43,5 +44,13 @@ final readonly class AirSequenceResource
             ),
         ]
         public object $shows,
+        #[
+            OA\Property(
+                type: 'array',
+                items: new OA\Items(ref: AirDrillResource::class),
+                description: 'parts of it that can be practiced alone',
+            ),
+        ]
+        public array $drills,
     ) {}
 }

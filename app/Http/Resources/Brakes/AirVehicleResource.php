@@ -21,5 +21,16 @@ final readonly class AirVehicleResource
         public bool $has_hand_valve,
         #[OA\Property]
         public bool $is_manual,
+        #[
+            OA\Property(
+                type: 'object',
+                additionalProperties: new OA\AdditionalProperties(
+                    type: 'array',
+                    items: new OA\Items(ref: '#/components/schemas/BrakeEvent'),
+                ),
+                description: 'by drill, how the controls stand at its start',
+            ),
+        ]
+        public object $begins,
     ) {}
 }

@@ -18,6 +18,8 @@ final readonly class BrakePracticeResource
         #[OA\Property] public string $vehicle,
         #[OA\Property] public string $checklist,
         #[OA\Property(type: 'string', enum: CabHelp::class)] public string $help,
+        #[OA\Property(nullable: true, description: 'the part that was practiced; null for all of it')]
+        public ?string $drill,
         #[OA\Property(type: 'string', enum: Standing::class)] public Standing $standing,
         #[OA\Property(nullable: true)] public ?string $cause,
         #[OA\Property(nullable: true, description: 'what was wrong with the truck')] public ?string $fault,
@@ -34,7 +36,7 @@ final readonly class BrakePracticeResource
     {
         return new self(
             $practice->created_at->toIso8601String(), $practice->vehicle->name, $practice->checklist->name,
-            $practice->help->value, $practice->standing, $practice->cause, $practice->fault, $practice->found,
+            $practice->help->value, $practice->drill?->label(), $practice->standing, $practice->cause, $practice->fault, $practice->found,
         );
     }
 }

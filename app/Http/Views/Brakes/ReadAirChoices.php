@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Views\Brakes;
 
 use App\Http\Resources\Brakes\AirChoicesResource;
+use App\Http\Resources\Brakes\AirDrillResource;
 use App\Http\Resources\Brakes\AirFaultResource;
 use App\Http\Resources\Brakes\AirLimitResource;
 use App\Http\Resources\Brakes\AirSequenceResource;
@@ -13,8 +14,10 @@ use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\User;
 use Illuminate\Support\Carbon;
+use Pasada\Core\Brakes\Air\CabDrill;
 use Pasada\Core\Brakes\Air\CabFault;
 use Pasada\Core\Brakes\BrakedVehicle;
+use Pasada\Core\Brakes\Events\EventWriter;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Brakes\StepRule;
@@ -26,16 +29,18 @@ final readonly class ReadAirChoices
 {
     public function handle(User $user, Carbon $now): AirChoicesResource
     {
+        $used = MostWalked::around($user);
         $braked = [];
         $vehicles = [];
-        foreach (StoredVehicle::inForceOn($user->school_id, $now) as $row) {
+        foreach ($used->first(StoredVehicle::inForceOn($user->school_id, $now)) as $row) {
             $vehicle = $braked[$row->id] = BrakedVehicle::of((new VehicleReader())->read($row->document, $row->slug));
             $vehicles[] = new AirVehicleResource(
                 $row->id, $row->name, $vehicle->combination, $vehicle->hasHandValve, $vehicle->isManual,
+                $this->begins($vehicle),
             );
         }
         $sequences = [];
-        foreach (StoredChecklist::inForceOn($user->school_id, $now) as $row) {
+        foreach ($used->first(StoredChecklist::inForceOn($user->school_id, $now)) as $row) {
             $sequence = (new ChecklistReader)->readKept($row->document, $row->slug)->brakeSequence();
             if ($sequence->steps !== []) {
                 $sequences[] = $this->sequence($row, $sequence, $braked);
@@ -59,15 +64,11 @@ final readonly class ReadAirChoices
             $sequence->rules(new BrakedVehicle()),
             static fn (StepRule $rule): bool => $rule->limits->areSet(),
         );
-        $shows = array_map(
-            static fn (BrakedVehicle $vehicle): array => array_column(CabFault::shownBy($sequence, $vehicle), 'value'),
-            $vehicles,
-        );
 
         return new AirSequenceResource(
             $row->id,
             $row->name,
-            array_map(static fn (StepChoice $step): string => $step->test->label(), $sequence->steps),
+            $this->steps($sequence),
             $sequence->restarts,
             array_values(
                 array_map(
@@ -78,7 +79,58 @@ final readonly class ReadAirChoices
                     $limits,
                 ),
             ),
-            (object) $shows,
+            $this->shows($sequence, $vehicles),
+            $this->drills($sequence, $vehicles),
+        );
+    }
+
+    /**
+     * @param  array<int, BrakedVehicle>  $vehicles  by id
+     * @return list<AirDrillResource>
+     */
+    private function drills(Sequence $whole, array $vehicles): array
+    {
+        $drills = [];
+        foreach (CabDrill::cases() as $drill) {
+            $part = $drill->of($whole);
+            if ($part->steps !== []) {
+                $drills[] = new AirDrillResource(
+                    $drill->value, $drill->label(), $drill->startPsi(), $this->steps($part),
+                    $this->shows($part, $vehicles),
+                );
+            }
+        }
+
+        return $drills;
+    }
+
+    /** How the controls stand at the start of each drill, by its id. */
+    private function begins(BrakedVehicle $vehicle): object
+    {
+        $begins = [];
+        foreach (CabDrill::cases() as $drill) {
+            $begins[$drill->value] = array_map(EventWriter::write(...), $drill->begin($vehicle));
+        }
+
+        return (object) $begins;
+    }
+
+    /** @return list<string> */
+    private function steps(Sequence $sequence): array
+    {
+        return array_map(static fn (StepChoice $step): string => $step->test->label(), $sequence->steps);
+    }
+
+    /**
+     * Ids of the faults that can be found by it, by vehicle.
+     *
+     * @param  array<int, BrakedVehicle>  $vehicles  by id
+     */
+    private function shows(Sequence $sequence, array $vehicles): object
+    {
+        return (object) array_map(
+            static fn (BrakedVehicle $vehicle): array => array_column(CabFault::shownBy($sequence, $vehicle), 'value'),
+            $vehicles,
         );
     }
 }

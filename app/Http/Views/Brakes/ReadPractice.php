@@ -74,7 +74,7 @@ final readonly class ReadPractice
         $controls = $practice->controls;
         $last = $controls === [] ? 0 : $controls[count($controls) - 1]->atMs;
         $course = $practice->cab->practice()->course($controls, $last + self::TAIL_MS, self::TRACE_MS);
-        $kept = BrakePractice::query()->where('user_id', $by->id);
+        $kept = BrakePractice::query()->where('user_id', $by->id)->where('drill', $practice->drill);
 
         return new PracticedResource(
             BrakeStepResource::all($practice->judgment, $practice->sequence, $practice->cab->braked),

@@ -3,7 +3,7 @@ import { wordsOf } from '@/shared/wordsOf';
 import { NamedSelect } from '@/shared/NamedSelect';
 import { NButton } from 'naive-ui';
 import { computed, ref, watch } from 'vue';
-import { hideFault, type AirChoices, type Help } from './api';
+import { hideFault, type AirChoices, type Drill, type Help } from './api';
 import type { CabChoice } from './keptCab';
 
 /* Which cab, which sequence, and how much it tells. */
@@ -13,6 +13,7 @@ const emit = defineEmits<{ climb: [choice: CabChoice] }>();
 const vehicle = ref(props.choices.vehicles[0]?.id ?? null);
 const sequence = ref(props.choices.sequences[0]?.id ?? null);
 const help = ref<Help>('guided');
+const drill = ref<Drill['id'] | 'whole'>('whole');
 const fault = ref('none');
 const why = ref('');
 const busy = ref(false);
@@ -24,9 +25,19 @@ const helps: { value: Help; label: string }[] = [
     { value: 'alone', label: 'Alone: the steps by name, the verdict at the end' },
     { value: 'exam', label: 'As in the exam: nothing but the cab' },
 ];
-/** Those that can be found by this sequence on this vehicle. */
+/** What is practiced: all of the sequence, or a part that begins in the middle. */
+const part = computed(() => chosen.value?.drills.find(({ id }) => id === drill.value));
+watch(chosen, () => {
+    if (part.value === undefined) drill.value = 'whole';
+});
+const parts = computed(() => [
+    { value: 'whole', label: 'The whole sequence' },
+    ...(chosen.value?.drills ?? []).map(({ id, name }) => ({ value: id, label: name })),
+]);
+const asked = computed(() => part.value ?? chosen.value);
+/** Those that can be found by this practice on this vehicle. */
 const found = computed(() => {
-    const ids = chosen.value?.shows[String(vehicle.value)] ?? [];
+    const ids = asked.value?.shows[String(vehicle.value)] ?? [];
     return props.choices.faults.filter(({ id }) => ids.includes(id));
 });
 watch(found, (now) => {
@@ -47,13 +58,20 @@ async function begin(): Promise<void> {
         const sealed =
             fault.value === 'none'
                 ? ''
-                : await hideFault(of.id, chosen.value.id, fault.value === 'hidden' ? '' : fault.value);
+                : await hideFault({
+                      vehicle_id: of.id,
+                      checklist_id: chosen.value.id,
+                      drill: part.value?.id ?? null,
+                      ...(fault.value === 'hidden' ? {} : { fault: fault.value }),
+                  });
         emit('climb', {
             vehicle: of,
             sequence: chosen.value,
             faults: sealed,
-            startPsi: START_PSI,
+            startPsi: part.value?.start_psi ?? START_PSI,
             help: help.value,
+            drill: part.value?.id ?? null,
+            steps: asked.value?.steps ?? [],
             suspects: fault.value === 'hidden' ? found.value : [],
         });
     } catch (error) {
@@ -82,9 +100,19 @@ async function begin(): Promise<void> {
                 size="large"
                 :options="named(choices.sequences)"
                 :input-props="{ 'aria-label': 'Checklist' }"
+        /></label>
+        <label
+            >Practice
+            <NamedSelect
+                v-model:value="drill"
+                size="large"
+                :options="parts"
+                :input-props="{ 'aria-label': 'Practice' }"
+                data-test="drill"
             />
-            <span v-if="chosen" class="quiet about"
-                >{{ chosen.steps.join(', ') }}.
+            <span v-if="chosen && asked" class="quiet about"
+                >{{ asked.steps.join(', ') }}.
+                {{ part ? 'It begins with the truck as the test before leaves it.' : '' }}
                 {{
                     chosen.restarts === 0
                         ? 'No restarts.'

@@ -17,7 +17,8 @@ const sat = shallowRef<KeptCab>();
 const { loaded, again } = useLoad(readAirChoices);
 
 function climb(choice: CabChoice): void {
-    sat.value = kept.value = { id: v7(), choice, began: Date.now(), controls: [] };
+    const begun = choice.drill == null ? [] : (choice.vehicle.begins[choice.drill] ?? []);
+    sat.value = kept.value = { id: v7(), choice, began: Date.now(), controls: [...begun] };
 }
 function keep(controls: Control[]): void {
     if (kept.value !== null) kept.value = { ...kept.value, controls };

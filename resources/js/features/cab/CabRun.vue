@@ -36,7 +36,7 @@ const left = computed(() => choice.sequence.restarts - restarts.value);
                 <CabDash :cab="cab" />
                 <CabSteps v-if="choice.help === 'guided' && guide" class="guide" :guide="guide" :restarts-left="left" />
                 <ol v-else-if="choice.help === 'alone'" class="guide names" aria-label="The steps">
-                    <li v-for="name in choice.sequence.steps" :key="name">{{ name }}</li>
+                    <li v-for="name in choice.steps ?? choice.sequence.steps" :key="name">{{ name }}</li>
                 </ol>
             </div>
             <div class="column">

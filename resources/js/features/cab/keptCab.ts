@@ -1,6 +1,6 @@
 import { useSession } from '@/shared/session/useSession';
 import { useLocalStorage, type RemovableRef } from '@vueuse/core';
-import type { AirChoices, AirVehicle, Control, Help } from './api';
+import type { AirChoices, AirVehicle, Control, Drill, Help } from './api';
 
 export interface CabChoice {
     vehicle: AirVehicle;
@@ -9,6 +9,10 @@ export interface CabChoice {
     faults: string;
     startPsi: number;
     help: Help;
+    /** The part of the sequence that is practiced; null for all of it. */
+    drill?: Drill['id'] | null;
+    /** The names of its tests in their order. */
+    steps: string[];
     /** What may be wrong with the truck, where the student is to find out what is; empty where it is known. */
     suspects: AirChoices['faults'];
 }

@@ -51,6 +51,7 @@ export function useCab(
         faults: choice.faults,
         start_psi: choice.startPsi,
         help: choice.help,
+        drill: choice.drill ?? null,
         from_ms: Math.floor(now.value),
         until_ms: Math.min(LONGEST_MS, Math.ceil(untilMs / 1000) * 1000),
         controls: moved,

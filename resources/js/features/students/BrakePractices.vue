@@ -24,7 +24,8 @@ const helps = { guided: 'guided', alone: 'alone', exam: 'as in the exam' };
                           : `on a truck of which it was known that ${one.fault}`
                 }}</span>
                 <span class="quiet"
-                    >{{ day(one.at) }}, {{ helps[one.help] }}, {{ one.vehicle }}, {{ one.checklist }}</span
+                    >{{ day(one.at) }}{{ one.drill === null ? '' : `, ${one.drill.toLowerCase()}` }},
+                    {{ helps[one.help] }}, {{ one.vehicle }}, {{ one.checklist }}</span
                 >
             </span>
         </li>

@@ -778,6 +778,11 @@ export interface components {
             vehicle_id: number;
             checklist_id: number;
             start_psi: number;
+            /**
+             * @description the part of the sequence that is practiced; all of it where it is left out
+             * @enum {string|null}
+             */
+            drill?: "governor" | "leak-minute" | "fanning" | "tugs" | null;
             /** @description what the start of the practice gave; sealed */
             faults?: string;
             /** @description samples before it are left out */
@@ -896,6 +901,8 @@ export interface components {
         HideFaultRequest: {
             vehicle_id: number;
             checklist_id: number;
+            /** @enum {string|null} */
+            drill?: "governor" | "leak-minute" | "fanning" | "tugs" | null;
             /** @description one that this sequence shows on this vehicle; drawn from those where it is left out */
             fault?: string | null;
         };
@@ -1065,6 +1072,23 @@ export interface components {
             };
             refused: components["schemas"]["RefusedControlResource"][];
         };
+        /** @description A part of a checklist's brake tests that can be practiced alone. */
+        AirDrillResource: {
+            /** @enum {string} */
+            id: "governor" | "leak-minute" | "fanning" | "tugs";
+            name: string;
+            /**
+             * Format: float
+             * @description psi in both reservoirs at the start
+             */
+            start_psi: number;
+            /** @description names of its tests in their order */
+            steps: string[];
+            /** @description by vehicle, the faults that a student can find by it */
+            shows: {
+                [key: string]: string[];
+            };
+        };
         /** @description Something that may be wrong with an air system. */
         AirFaultResource: {
             id: string;
@@ -1089,6 +1113,8 @@ export interface components {
             shows: {
                 [key: string]: string[];
             };
+            /** @description parts of it that can be practiced alone */
+            drills: components["schemas"]["AirDrillResource"][];
         };
         /** @description A vehicle whose cab can be sat in. */
         AirVehicleResource: {
@@ -1097,6 +1123,10 @@ export interface components {
             combination: boolean;
             has_hand_valve: boolean;
             is_manual: boolean;
+            /** @description by drill, how the controls stand at its start */
+            begins: {
+                [key: string]: components["schemas"]["BrakeEvent"][];
+            };
         };
         /** @description The brake tests of an attempt: the sequence with its verdicts, and what was observed. */
         BrakeBenchResource: {
@@ -1126,6 +1156,8 @@ export interface components {
             checklist: string;
             /** @enum {string} */
             help: "guided" | "alone" | "exam";
+            /** @description the part that was practiced; null for all of it */
+            drill: string | null;
             /** @enum {string} */
             standing: "passed" | "open" | "failed";
             cause: string | null;
