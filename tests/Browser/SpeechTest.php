@@ -50,6 +50,16 @@ it('shows the words that a proposal rests on, by mouse and by keyboard', functio
     $this->browser->press(WebDriverKeys::ENTER)->waitForText('radiator is mounted', '.heard.chosen');
 });
 
+it('says which words which point rests on', function (): void {
+    ($this->begin)('words');
+    $this->browser
+        ->type('#said', 'my radiator is mounted, my alternator is belt driven, and the radiator has no leaks')
+        ->click('[data-test=listen]')
+        ->waitForText('2 items heard');
+    $quotes = $this->browser->text('[data-heard="engine.radiator"]');
+    expect($quotes)->toMatch('/“radiator is mounted”.*secure.*“.*no leaks”.*no leaks/s');
+});
+
 it('takes the points that the scorer chooses instead of those that were heard', function (): void {
     $id = ($this->begin)('words');
     $this->browser

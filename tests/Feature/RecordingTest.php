@@ -47,7 +47,13 @@ it('tells what was heard in captions, with the words and the marks that acceptin
             ],
         ])
         ->and($radiator['evidence'][0])
-        ->toMatchArray(['from_cue' => 0, 'from' => 3, 'to_cue' => 0, 'to' => 32])
+        ->toMatchArray([
+            'from_cue' => 0,
+            'from' => 3,
+            'to_cue' => 0,
+            'to' => 32,
+            'points' => ['mounted', 'sealed'],
+        ])
         ->and($heard['wrong'])
         ->toBe(['wheel.tyre, steer axle: tread_32nds 2, asked 4']);
 });

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening;
 
+use Pasada\Core\Catalogue\Point;
+
 /** The stretch of words that a proposal rests on. */
 final readonly class Evidence
 {
+    /** @param  list<Point>  $points  what was said there; empty where the part was only named or referred to */
     public function __construct(
         /** Seconds: when the cue begins in which the stretch begins. */
         public float $at,
@@ -15,5 +18,6 @@ final readonly class Evidence
         public int $from,
         /** Index after the last word. */
         public int $to,
+        public array $points = [],
     ) {}
 }

@@ -173,6 +173,7 @@ final readonly class Gatherer
                 Excerpt::of($this->transcript, $this->words, $finding->from, $finding->to),
                 $finding->from,
                 $finding->to,
+                array_map(Point::from(...), array_keys($finding->points)),
             );
         }
         usort($evidence, static fn (Evidence $a, Evidence $b): int => $a->from <=> $b->from);

@@ -74,6 +74,7 @@ final readonly class SuggestionResource
             $characters($words->cue[$last], $words->place[$last][0] + $words->place[$last][1]),
             (int) round($one->at * 1000),
             $one->text,
+            array_column($one->points, 'value'),
         );
     }
 }

@@ -7,6 +7,7 @@ import { wrongFiguresOf } from '@/shared/speech/marksOf';
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import type { Suggestion } from '@/shared/speech/api';
+import HeardQuotes from './HeardQuotes.vue';
 
 /* One proposal: what was heard of an item, to be accepted, changed or turned down. */
 const props = defineProps<{
@@ -39,16 +40,11 @@ const points = computed(() =>
         code: point.code as PointCode,
     })),
 );
-/** Every stretch that it rests on, each once. */
-const quotes = computed(() => [...new Map(props.one.evidence.map((one) => [one.text, one])).values()]);
 const wrongFigures = computed(() => (props.item === undefined ? [] : wrongFiguresOf(props.one, props.item)));
 const proposed = computed(() => new Set(props.one.said.split(', ')));
-const label = computed(() =>
-    props.one.said
-        .split(', ')
-        .map((code) => points.value.find((point) => point.code === code)?.label ?? code)
-        .join(', '),
-);
+const labelled = (codes: string[]): string =>
+    codes.map((code) => points.value.find((point) => point.code === code)?.label ?? code).join(', ');
+const label = computed(() => labelled(props.one.said.split(', ')));
 const sure = computed(() => Math.round(props.one.confidence * 100));
 const changing = ref(false);
 const picked = ref<Set<PointCode>>(new Set());
@@ -80,11 +76,7 @@ function keep(): void {
                 >
                 <span class="said">{{ label || 'named only' }}</span>
                 <span v-for="figure in wrongFigures" :key="figure" class="wrong">{{ figure }}</span>
-                <span v-for="quote in quotes" :key="quote.at_ms + quote.text" class="quote"
-                    >“{{ quote.text }}”<template v-if="quotes.length > 1"
-                        ><span class="numeral"> {{ minutes(quote.at_ms) }}</span></template
-                    ></span
-                >
+                <HeardQuotes :evidence="one.evidence" :labelled="labelled" />
             </span>
             <span class="sure numeral" :title="`About ${Math.round(sure / 10)} in ten of these are right`"
                 >{{ sure }}%</span
@@ -153,25 +145,10 @@ function keep(): void {
     padding: var(--space-1);
 }
 .said,
-.quote {
-    display: block;
-}
-.quote {
-    color: var(--quiet);
-    font-size: 0.88em;
-    overflow: hidden;
-    text-overflow: ellipsis;
-    display: -webkit-box;
-    -webkit-line-clamp: 2;
-    -webkit-box-orient: vertical;
-}
 .wrong {
     display: block;
     color: var(--lost);
     font-weight: 600;
-}
-.quote .numeral {
-    margin-left: var(--space-2);
 }
 .part {
     white-space: nowrap;

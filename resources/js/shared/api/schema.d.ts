@@ -782,7 +782,7 @@ export interface components {
              * @description the part of the sequence that is practiced; all of it where it is left out
              * @enum {string|null}
              */
-            drill?: "governor" | "leak-minute" | "fanning" | "tugs" | null;
+            drill?: "governor" | "build-up" | "leak-minute" | "fanning" | "tugs" | null;
             /** @description what the start of the practice gave; sealed */
             faults?: string;
             /** @description samples before it are left out */
@@ -902,7 +902,7 @@ export interface components {
             vehicle_id: number;
             checklist_id: number;
             /** @enum {string|null} */
-            drill?: "governor" | "leak-minute" | "fanning" | "tugs" | null;
+            drill?: "governor" | "build-up" | "leak-minute" | "fanning" | "tugs" | null;
             /** @description one that this sequence shows on this vehicle; drawn from those where it is left out */
             fault?: string | null;
         };
@@ -1075,7 +1075,7 @@ export interface components {
         /** @description A part of a checklist's brake tests that can be practiced alone. */
         AirDrillResource: {
             /** @enum {string} */
-            id: "governor" | "leak-minute" | "fanning" | "tugs";
+            id: "governor" | "build-up" | "leak-minute" | "fanning" | "tugs";
             name: string;
             /**
              * Format: float
@@ -1511,6 +1511,8 @@ export interface components {
             to: number;
             at_ms: number;
             text: string;
+            /** @description what was said of the part there */
+            points: ("mounted" | "intact" | "complete" | "sealed" | "rubber_ok" | "wiring_ok" | "level" | "cap" | "drive" | "belt_play" | "rod_play" | "steer_play" | "no_welds" | "colour" | "clean" | "works" | "functions" | "adjusted" | "thickness" | "no_contaminant" | "depth" | "even" | "inflation" | "retread" | "matched" | "no_looseness" | "not_shifted" | "greased" | "locked" | "no_gap" | "around_shank" | "raised" | "clearance" | "not_dragging" | "seated" | "coverage" | "reading" | "charged" | "count" | "identified")[];
         };
         VisitResource: {
             place: string;
