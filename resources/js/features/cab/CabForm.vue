@@ -132,7 +132,7 @@ async function begin(): Promise<void> {
             >The truck is
             <NamedSelect v-model:value="fault" size="large" :options="faults" :input-props="{ 'aria-label': 'Truck' }"
         /></label>
-        <NButton type="primary" size="large" data-test="climb" attr-type="submit" :loading="busy"
+        <NButton type="primary" size="large" data-test="climb" class="start" attr-type="submit" :loading="busy"
             >Start practice</NButton
         >
     </form>
@@ -141,9 +141,10 @@ async function begin(): Promise<void> {
 <style scoped>
 .form {
     display: grid;
-    grid-template-columns: minmax(0, 1fr);
+    grid-template-columns: repeat(auto-fit, minmax(min(100%, 400px), 1fr));
+    align-items: start;
     gap: var(--space-6);
-    max-width: 620px;
+    max-width: 960px;
 }
 .form label {
     display: grid;
@@ -153,5 +154,10 @@ async function begin(): Promise<void> {
 }
 .about {
     font-weight: 400;
+}
+.start {
+    grid-column: 1 / -1;
+    justify-self: start;
+    min-width: min(100%, 400px);
 }
 </style>

@@ -147,6 +147,8 @@ function keep(): void {
 .said,
 .wrong {
     display: block;
+}
+.wrong {
     color: var(--lost);
     font-weight: 600;
 }
