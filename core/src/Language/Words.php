@@ -68,6 +68,25 @@ final readonly class Words
         'alright' => 'all right',
     ];
 
+    /** Words that end no sentence. */
+    private const NEVER_LAST = [
+        'not' => true, 'is' => true, 'are' => true, 'the' => true, 'a' => true, 'an' => true, 'my' => true,
+        'of' => true, 'and' => true, 'or' => true, 'this' => true, 'by' => true, 'with' => true, 'has' => true,
+        'have' => true, 'than' => true, 'at' => true, 'for' => true, 'your' => true, 'our' => true, 'be' => true,
+        'very' => true, 'from' => true, 'these' => true, 'those' => true, 'as' => true, 'but' => true,
+        'because' => true, 'if' => true, 'must' => true, 'should' => true, 'properly' => true, 'securely' => true,
+    ];
+
+    /** Words that open a sentence. */
+    private const OPENS = [
+        'it' => true, 'they' => true, 'my' => true, 'this' => true, 'then' => true, 'now' => true, 'next' => true,
+        'there' => true, 'here' => true, 'i' => true, 'on' => true, 'and' => true, 'okay' => true, 'the' => true,
+    ];
+
+    private const FEW_WRONG = 4;
+
+    private const WRONG_SHARE = 0.04;
+
     private const SIGNS = [
         '’' => "'",
         '½' => '1/2',
@@ -95,6 +114,7 @@ final readonly class Words
     public static function of(Transcript $transcript): self
     {
         $text = $sound = $cue = $place = $break = [];
+        $wrong = 0;
         // People have few words, and short texts come one after the other.
         /** @var array<string, string> $sounds */
         static $sounds = [];
@@ -119,6 +139,10 @@ final readonly class Words
                                 : self::SENTENCE)
                             : self::NO_BREAK)
                         : self::breakIn($between);
+                if (self::isNoStop($before, $token, $text)) {
+                    $before = self::NO_BREAK;
+                    $wrong++;
+                }
                 $end = $at + strlen($token);
                 foreach (self::spelledOut(mb_strtolower($token)) as $part => $word) {
                     $text[] = $word;
@@ -130,7 +154,31 @@ final readonly class Words
             }
         }
 
-        return new self($text, $sound, $cue, $place, $break);
+        return new self($text, $sound, $cue, $place, self::trusted($break, $text, $wrong));
+    }
+
+    /**
+     * Where many stops stand inside sentences the others are worth little more than a comma.
+     *
+     * @param  list<int>  $break
+     * @param  list<string>  $text
+     * @param  int  $wrong  how many surely stood inside a sentence
+     * @return list<int>
+     */
+    private static function trusted(array $break, array $text, int $wrong): array
+    {
+        $stops = $wrong + count(array_keys($break, self::SENTENCE, true));
+        if ($wrong < self::FEW_WRONG || $wrong < self::WRONG_SHARE * $stops) {
+            return $break;
+        }
+
+        return array_map(
+            static fn (int $one, string $word): int => $one === self::SENTENCE && ! isset(self::OPENS[$word])
+                ? self::COMMA
+                : $one,
+            $break,
+            $text,
+        );
     }
 
     public function count(): int
@@ -162,6 +210,21 @@ final readonly class Words
             preg_match('/[,;:]/', $between) === 1 => self::COMMA,
             default => self::NO_BREAK,
         };
+    }
+
+    /**
+     * Captions set full stops inside sentences ("they are not. Cracked") and after the letters of "A.B.S.": nobody ends
+     * a sentence with such a word.
+     *
+     * @param  list<string>  $text  the words before
+     */
+    private static function isNoStop(int $break, string $token, array $text): bool
+    {
+        $last = $text[count($text) - 1] ?? '';
+
+        return $break === self::SENTENCE
+            && (isset(self::NEVER_LAST[$last]) || ($last === 'no' && ! isset(self::OPENS[mb_strtolower($token)])) || (strlen($last) === 1 && ctype_alpha($last)
+                && (strlen($token) === 1 || strlen($text[count($text) - 2] ?? '') === 1)));
     }
 
     /** @return list<string> */

@@ -19,6 +19,7 @@ use Pasada\Core\Listening\Referring\ReferenceScope;
 use Pasada\Core\Listening\Walking\MentionMaker;
 use Pasada\Core\Listening\Walking\Placed;
 use Pasada\Core\Listening\Walking\PlaceTracker;
+use Pasada\Core\Listening\Walking\Station;
 
 /**
  * From the words of a walk to proposals: names and statement words are spotted, mentions are placed on the walk,
@@ -34,6 +35,15 @@ final readonly class Listener
 
     /** Below this share of statements that fit no part at hand the usual way is taken without trying the other. */
     private const MISFITS = 0.14;
+
+    /** Before a place: the speaker compares, remembers or warns, and stands elsewhere. */
+    private const COMPARES = [
+        'like' => true, 'as' => true, 'than' => true, 'same' => true, 'no' => true, 'not' => true, 'did' => true,
+        'had' => true, 'was' => true, 'were' => true, 'forgot' => true, 'forget' => true, 'every' => true,
+        'for' => true, 'if' => true, 'from' => true, 'between' => true, 'unlike' => true, 'say' => true,
+    ];
+
+    private const COMPARED_BEFORE = 4;
 
     /** So many statements are needed to tell. */
     private const TELLING = 8;
@@ -54,11 +64,9 @@ final readonly class Listener
             $quantities,
         );
         $references = (new ReferenceFinder())->find($words);
-        $mentions = (new MentionMaker($this->lexicon))->mentions($spans, $words);
-        [$placed, $route] = (new PlaceTracker($this->lexicon->parts))->place(
-            $mentions,
-            $this->placeWords($spans, $references, $words),
-        );
+        [, $route] = $this->placed($spans, $references, $words);
+        $spans = (new SecondHearing($this->lexicon, $words))->hear($spans, $quantities, $route);
+        [$placed, $route] = $this->placed($spans, $references, $words);
         $findings = $this->bound($words, $spans, $placed, $quantities);
         [$heard, $off] = $this->sorted((new Gatherer($transcript, $words))->gather($findings, $references));
         $check = new FigureCheck($this->figures);
@@ -71,6 +79,19 @@ final readonly class Listener
                 static fn (array $stop): array => [$transcript->cues[$words->cue[$stop[0]]]->from, $stop[1]],
                 $route,
             ),
+        );
+    }
+
+    /**
+     * @param  list<Span>  $spans
+     * @param  list<array{int, int, string}>  $references
+     * @return array{list<Placed>, list<array{int, Station}>}
+     */
+    private function placed(array $spans, array $references, Words $words): array
+    {
+        return (new PlaceTracker($this->lexicon->parts))->place(
+            (new MentionMaker($this->lexicon))->mentions($spans, $words),
+            $this->placeWords($spans, $references, $words),
         );
     }
 
@@ -196,7 +217,12 @@ final readonly class Listener
                 ['two', 'three', 'four', 'have', 'has', 'many', 'a', '2', '3'],
                 true,
             );
-            if ($span->place !== null && ! $inReference && ! $isCount && ! str_starts_with($span->place, 'group:')) {
+            $before = array_slice($words->text, max(0, $span->from - self::COMPARED_BEFORE), min($span->from, self::COMPARED_BEFORE));
+            $isCompared = array_filter($before, static fn (string $word): bool => isset(self::COMPARES[$word])) !== [];
+            if (
+                $span->place !== null && ! $inReference && ! $isCount && ! $isCompared
+                && ! str_starts_with($span->place, 'group:')
+            ) {
                 $places[$span->from] = $span->place;
             }
         }

@@ -41,6 +41,8 @@ final readonly class Lexicon
     private function __construct(
         public array $parts, public array $statements, public array $entries, public array $everyday,
         private array $bySpelling, private array $bySkeleton,
+        /** @var array<string, true> words that occur in names of parts */
+        public array $known,
     ) {}
 
     /**
@@ -59,7 +61,16 @@ final readonly class Lexicon
             }
         }
 
-        return new self($parts, $statements, $entries, $everyday, $bySpelling, $bySkeleton);
+        $known = [];
+        foreach ($entries as $entry) {
+            if (in_array($entry->kind, [EntryKind::Part, EntryKind::PartWhereFitting], true)) {
+                foreach (explode(' ', $entry->words) as $word) {
+                    $known[$word] = $known[self::singular($word)] = true;
+                }
+            }
+        }
+
+        return new self($parts, $statements, $entries, $everyday, $bySpelling, $bySkeleton, $known);
     }
 
     /**

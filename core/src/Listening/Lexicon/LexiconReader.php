@@ -58,7 +58,7 @@ final readonly class LexiconReader
      */
     private function parts(Node $root, array &$entries): array
     {
-        $root->only('parts');
+        $root->only('parts', 'siblings');
         $parts = [];
         foreach ($root->entries('parts') as $id => $node) {
             $node->only(
@@ -87,8 +87,32 @@ final readonly class LexiconReader
                 }
             }
         }
+        $this->siblings($root, $parts, $entries);
 
         return $parts;
+    }
+
+    /**
+     * Parts of one name in several places, which only the place tells apart: a mud flap of tractor and trailer.
+     *
+     * @param  array<string, Part>  $parts
+     * @param  list<Entry>  $entries
+     */
+    private function siblings(Node $root, array $parts, array &$entries): void
+    {
+        foreach ($root->has('siblings') ? $root->nodes('siblings') : [] as $node) {
+            $node->only('parts', 'names');
+            foreach ($node->strings('parts') as $id) {
+                if (! isset($parts[$id])) {
+                    $node->fault(sprintf('"%s" is no part of this file', $id));
+
+                    continue;
+                }
+                foreach ($node->strings('names') as $name) {
+                    $this->add($entries, EntryKind::Part, $id, $name, $node);
+                }
+            }
+        }
     }
 
     private function points(Node $node, string $field): PointSet

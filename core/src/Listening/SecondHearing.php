@@ -1,0 +1,349 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Listening;
+
+use Pasada\Core\Language\Quantity;
+use Pasada\Core\Language\Sound;
+use Pasada\Core\Language\Words;
+use Pasada\Core\Listening\Lexicon\Entry;
+use Pasada\Core\Listening\Lexicon\EntryKind;
+use Pasada\Core\Listening\Lexicon\Lexicon;
+use Pasada\Core\Listening\Walking\Station;
+
+/**
+ * Hears again what made no sense at first, once it is known where the speaker stands: words in the place of a name are
+ * compared with the names of the parts that are there, words in a list of faults with the words for faults. Captions
+ * turn names into everyday words ("talk arm", "ring no crack"), which nobody may take for a name anywhere else.
+ */
+final readonly class SecondHearing
+{
+    /** Words of a name that was misheard, at most. */
+    private const LONGEST = 3;
+
+    /** How far its sound may be from the name's: pairs that people mistake are under it, chance pairs over 0.3. */
+    private const MOST = 0.17;
+
+    /** The same for a single word of which something is stated only later. */
+    private const MOST_FAR = 0.1;
+
+    /** Sounds that a name has at the least: two sounds are like anything. */
+    private const LEAST_SOUNDS = 3;
+
+    /** What is said of it begins within so many words. */
+    private const STATED_WITHIN = 5;
+
+    /** What standing a step away costs, in hundredths of a place. */
+    private const NEAR = 60;
+
+    private const MOST_FAULT = 0.16;
+
+    /** Words before the place of a name. */
+    private const OPENS = [
+        'my' => true, 'the' => true, 'your' => true, 'our' => true, 'a' => true, 'an' => true, 'this' => true,
+        'that' => true, 'next' => true, 'then' => true, 'and' => true, 'now' => true, 'with' => true, 'here' => true,
+        'okay' => true, 'so' => true, 'is' => true, 'have' => true, 'got' => true, 'these' => true, 'those' => true,
+    ];
+
+    private const LITTLE = [
+        'about' => true, 'after' => true, 'again' => true, 'all' => true, 'also' => true, 'always' => true,
+        'am' => true, 'another' => true, 'anything' => true, 'are' => true, 'around' => true, 'as' => true,
+        'ask' => true, 'asks' => true, 'at' => true, 'bad' => true, 'be' => true, 'because' => true,
+        'been' => true, 'before' => true, 'behind' => true, 'between' => true, 'big' => true, 'bit' => true,
+        'both' => true, 'by' => true, 'call' => true, 'calls' => true, 'can' => true,
+        'check' => true, 'checking' => true, 'checks' => true, 'come' => true, 'comes' => true, 'coming' => true,
+        'could' => true, 'count' => true, 'counts' => true, 'did' => true, 'do' => true, 'does' => true,
+        'done' => true, 'down' => true, 'each' => true, 'eight' => true, 'either' => true, 'eleven' => true,
+        'end' => true, 'ends' => true, 'even' => true, 'ever' => true, 'every' => true, 'everybody' => true,
+        'everything' => true, 'feel' => true, 'feels' => true, 'few' => true, 'find' => true, 'finds' => true,
+        'first' => true, 'five' => true, 'for' => true, 'four' => true, 'from' => true,
+        'get' => true, 'gets' => true, 'getting' => true, 'give' => true, 'gives' => true, 'go' => true,
+        'goes' => true, 'going' => true, 'gone' => true, 'good' => true, 'gotta' => true, 'guys' => true,
+        'had' => true, 'has' => true, 'have' => true, 'he' => true, 'hear' => true, 'hears' => true, 'her' => true,
+        'here' => true, 'him' => true, 'his' => true, 'hold' => true, 'holds' => true, 'how' => true,
+        'hundred' => true, 'i' => true, 'if' => true, 'in' => true, 'into' => true, 'is' => true,
+        'it' => true, 'its' => true, 'just' => true, 'keep' => true, 'keeps' => true, 'kind' => true, 'know' => true,
+        'knows' => true, 'least' => true, 'less' => true, 'let' => true, 'lets' => true,
+        'like' => true, 'listen' => true, 'little' => true, 'long' => true, 'look' => true, 'looking' => true,
+        'looks' => true, 'lot' => true, 'maam' => true, 'make' => true, 'makes' => true, 'man' => true,
+        'many' => true, 'may' => true, 'me' => true, 'might' => true, 'missing' => true,
+        'more' => true, 'most' => true, 'move' => true, 'moves' => true, 'much' => true, 'must' => true,
+        'need' => true, 'needs' => true, 'neither' => true, 'never' => true, 'new' => true, 'nine' => true,
+        'nobody' => true, 'none' => true, 'nothing' => true, 'of' => true, 'off' => true, 'oh' => true,
+        'okay' => true, 'old' => true, 'on' => true, 'one' => true, 'only' => true, 'onto' => true, 'other' => true,
+        'out' => true, 'over' => true, 'part' => true, 'people' => true, 'place' => true,
+        'please' => true, 'pull' => true, 'push' => true, 'put' => true, 'puts' => true, 'read' => true,
+        'reads' => true, 'really' => true, 'run' => true, 'runs' => true,
+        'said' => true, 'same' => true, 'say' => true, 'says' => true, 'second' => true, 'see' => true,
+        'seen' => true, 'sees' => true, 'set' => true, 'seven' => true, 'shall' => true, 'she' => true,
+        'short' => true, 'should' => true, 'show' => true, 'shows' => true,
+        'sir' => true, 'six' => true, 'small' => true, 'some' => true, 'somebody' => true, 'something' => true,
+        'sorry' => true, 'start' => true, 'starting' => true, 'starts' => true, 'still' => true, 'stop' => true,
+        'such' => true, 'sure' => true, 'take' => true, 'takes' => true, 'tell' => true, 'tells' => true,
+        'ten' => true, 'than' => true, 'thanks' => true, 'their' => true, 'them' => true, 'there' => true,
+        'they' => true, 'thing' => true, 'things' => true, 'think' => true, 'third' => true, 'three' => true,
+        'through' => true, 'time' => true, 'times' => true, 'to' => true, 'today' => true, 'told' => true,
+        'too' => true, 'try' => true, 'turn' => true, 'turns' => true, 'twelve' => true, 'two' => true,
+        'uh' => true, 'um' => true, 'under' => true, 'until' => true, 'up' => true, 'us' => true, 'use' => true,
+        'uses' => true, 'very' => true, 'want' => true, 'wants' => true, 'was' => true, 'way' => true, 'we' => true,
+        'well' => true, 'what' => true, 'when' => true, 'where' => true, 'which' => true, 'while' => true,
+        'who' => true, 'why' => true, 'will' => true,
+        'would' => true, 'yeah' => true, 'yes' => true, 'you' => true,
+    ];
+
+    private const DENIES = ['no' => true, 'not' => true, 'or' => true, 'nor' => true, 'any' => true];
+
+    public function __construct(private Lexicon $lexicon, private Words $words) {}
+
+    /**
+     * @param  list<Span>  $spans  what was heard at first
+     * @param  list<Quantity>  $quantities
+     * @param  list<array{int, Station}>  $route  word and place, where it changes
+     * @return list<Span> those and what was heard now, in order
+     */
+    public function hear(array $spans, array $quantities, array $route): array
+    {
+        $taken = $states = [];
+        foreach ($spans as $span) {
+            // "Drive chef": what tells a place may be half a name.
+            $isPlace = $span->place !== null && ! str_starts_with($span->place, 'group:') && $span->parts === [];
+            // "Cat work": so may a word that states something.
+            $isWord = $span->statement !== null && $span->to - $span->from === 1 && $span->parts === [];
+            for ($i = $span->from; $i < $span->to && ! $isPlace; $i++) {
+                $taken[$i] = ! $isWord;
+            }
+            if ($span->statement !== null || ($span->parts === [] && $span->fitting !== [])) {
+                $states[$span->from] = true;
+            }
+        }
+        foreach ($quantities as $quantity) {
+            $states[$quantity->from] = true;
+        }
+        $found = $this->faults($taken, $spans);
+        foreach ($found as $span) {
+            $taken[$span->from] = $states[$span->from] = true;
+        }
+        foreach ($this->stretches($route) as [$from, $to, $station]) {
+            $names = $this->namesAt($station);
+            $memo = [];
+            for ($i = $from; $i < $to; $i++) {
+                $span = $this->opens($i, $taken) ? $this->nameAt($i, $to, $names, $taken, $states, $memo) : null;
+                if ($span !== null) {
+                    $found[] = $span;
+                    for ($k = $span->from; $k < $span->to; $k++) {
+                        $taken[$k] = true;
+                    }
+                    $i = $span->to - 1;
+                }
+            }
+        }
+        $all = [...array_filter($spans, static fn (Span $one): bool => ! self::isWithin($one, $found)), ...$found];
+        usort($all, static fn (Span $a, Span $b): int => $a->from <=> $b->from);
+
+        return $all;
+    }
+
+    /** @param  list<Span>  $found */
+    private static function isWithin(Span $span, array $found): bool
+    {
+        return array_filter(
+            $found,
+            static fn (Span $one): bool => $span->from >= $one->from && $span->to <= $one->to,
+        ) !== [];
+    }
+
+    /**
+     * @param  list<array{int, Station}>  $route
+     * @return list<array{int, int, Station}>
+     */
+    private function stretches(array $route): array
+    {
+        $stretches = [];
+        foreach ($route as $n => [$at, $station]) {
+            $stretches[] = [$n === 0 ? 0 : $at, $route[$n + 1][0] ?? $this->words->count(), $station];
+        }
+
+        return $stretches;
+    }
+
+    /** @param  array<int, bool>  $taken  whether the word is part of a name, rather than a word that states */
+    private function opens(int $at, array $taken): bool
+    {
+        if (isset($taken[$at]) || ($this->isLittle($at) && $this->words->text[$at] !== 'you')) {
+            return false;
+        }
+
+        return $at === 0
+            || $this->words->break[$at] !== Words::NO_BREAK
+            || isset(self::OPENS[$this->words->text[$at - 1]])
+            || isset($taken[$at - 1]);
+    }
+
+    /** Whether a word is one of speech rather than of things, so that no name begins or ends with it. */
+    private function isLittle(int $at): bool
+    {
+        $word = $this->words->text[$at];
+
+        return isset(self::OPENS[$word]) || isset(self::DENIES[$word]) || isset(self::LITTLE[$word]);
+    }
+
+    /**
+     * @param  list<Entry>  $names
+     * @param  array<int, bool>  $taken  whether the word is part of a name, rather than a word that states
+     * @param  array<int, true>  $states
+     * @param  array<string, array{string, float}|false>  $memo
+     */
+    private function nameAt(int $at, int $to, array $names, array $taken, array $states, array &$memo): ?Span
+    {
+        $sound = '';
+        $best = null;
+        $hasStatement = false;
+        for ($k = 0; $k < self::LONGEST && $at + $k < $to; $k++) {
+            $i = $at + $k;
+            if ($taken[$i] ?? false) {
+                break;
+            }
+            $hasStatement = $hasStatement || isset($taken[$i]);
+            if (($k > 0 && $this->words->break[$i] >= Words::SENTENCE) || ($hasStatement && $k === 0)) {
+                break;
+            }
+            $sound .= $this->words->sound[$i];
+            if (strlen($sound) < self::LEAST_SOUNDS || $this->isLittle($i)) {
+                continue;
+            }
+            $most = $this->most($at, $i + 1, $taken, $states);
+            $read = $most === null ? null : $memo[$sound] ??= $this->nearest($sound, $names) ?? false;
+            if ($read !== null && $read !== false && $read[1] <= ($hasStatement ? self::MOST_FAR : $most) && ($best === null || $read[1] < $best[1])) {
+                $best = [$read[0], $read[1], $i + 1];
+            }
+        }
+
+        return $best === null
+            ? null
+            : new Span($at, $best[2], [$best[0] => $best[1] / 3], [], [], null, null, $best[1] / 3);
+    }
+
+    /**
+     * How far a run may be from a name to be taken for it; null where it may not.
+     *
+     * @param  array<int, bool>  $taken  whether the word is part of a name, rather than a word that states
+     * @param  array<int, true>  $states
+     */
+    private function most(int $from, int $to, array $taken, array $states): ?float
+    {
+        $known = array_filter(
+            array_slice($this->words->text, $from, $to - $from),
+            fn (string $word): bool => isset($this->lexicon->known[$word]),
+        );
+        if (count($known) === $to - $from) {
+            return null;
+        }
+        $isNear = $this->isStated($to, $taken, $states, 3);
+        if (! $isNear && ! $this->isStated($to, $taken, $states, self::STATED_WITHIN)) {
+            return null;
+        }
+        if ($to - $from > 1) {
+            return self::MOST;
+        }
+        $opens = $this->words->break[$from] !== Words::NO_BREAK || isset(self::OPENS[$this->words->text[$from - 1] ?? '']);
+
+        return $opens ? ($isNear ? self::MOST : self::MOST_FAR) : null;
+    }
+
+    /**
+     * Whether something is stated within a few words, before another name.
+     *
+     * @param  array<int, bool>  $taken  whether the word is part of a name, rather than a word that states
+     * @param  array<int, true>  $states
+     */
+    private function isStated(int $from, array $taken, array $states, int $within): bool
+    {
+        for ($i = $from; $i < $from + $within; $i++) {
+            if (isset($states[$i])) {
+                return true;
+            }
+            if ($taken[$i] ?? false) {
+                return false;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  list<Entry>  $names
+     * @return array{string, float}|null component and distance
+     */
+    private function nearest(string $sound, array $names): ?array
+    {
+        $length = strlen($sound);
+        $best = null;
+        foreach ($names as $name) {
+            $longer = max($length, strlen($name->sound));
+            if (abs($length - strlen($name->sound)) > 0.34 * $longer
+                || levenshtein($sound, $name->sound) > max(1, (int) (0.5 * $longer))) {
+                continue;
+            }
+            $distance = Sound::distance($sound, $name->sound, self::MOST);
+            if ($distance <= self::MOST && ($best === null || $distance < $best[1])) {
+                $best = [$name->means, $distance];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return list<Entry> names of the parts at a place and a step from it */
+    private function namesAt(Station $station): array
+    {
+        return array_values(array_filter(
+            $this->lexicon->entries,
+            fn (Entry $entry): bool => $entry->kind === EntryKind::Part
+                && strlen($entry->sound) >= self::LEAST_SOUNDS
+                && ($station->costOf($this->lexicon->parts[$entry->means]->zone) <= self::NEAR),
+        ));
+    }
+
+    /**
+     * Words right behind a denial or within a list of faults that sound like the word for one.
+     *
+     * @param  array<int, bool>  $taken  whether the word is part of a name, rather than a word that states
+     * @param  list<Span>  $spans
+     * @return list<Span>
+     */
+    private function faults(array $taken, array $spans): array
+    {
+        $ends = [];
+        foreach ($spans as $span) {
+            if ($span->statement !== null && $this->lexicon->statements[$span->statement]->isFault) {
+                $ends[$span->to] = true;
+            }
+        }
+        $words = array_values(array_filter(
+            $this->lexicon->entries,
+            fn (Entry $entry): bool => $entry->kind === EntryKind::Statement
+                && ! str_contains($entry->words, ' ')
+                && strlen($entry->sound) >= self::LEAST_SOUNDS
+                && $this->lexicon->statements[(int) $entry->means]->isFault,
+        ));
+        $found = $memo = [];
+        foreach ($this->words->text as $i => $word) {
+            $before = $this->words->text[$i - 1] ?? '';
+            if (isset($taken[$i]) || ! (isset(self::DENIES[$before]) || isset($ends[$i]))
+                || isset(self::OPENS[$word]) || isset(self::DENIES[$word])
+                || strlen($this->words->sound[$i]) < self::LEAST_SOUNDS || isset($this->lexicon->everyday[$word])) {
+                continue;
+            }
+            $read = array_key_exists($word, $memo)
+                ? $memo[$word]
+                : $memo[$word] = $this->nearest($this->words->sound[$i], $words);
+            if ($read !== null && $read[1] <= self::MOST_FAULT) {
+                $found[] = new Span($i, $i + 1, [], [], [], (int) $read[0], null, $read[1] / 3);
+                $ends[$i + 1] = true;
+            }
+        }
+
+        return $found;
+    }
+}
