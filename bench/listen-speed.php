@@ -24,6 +24,7 @@ $files = [
     'parts.json' => $read('catalogue/listening/parts.json'),
     'statements.json' => $read('catalogue/listening/statements.json'),
     'talk.json' => $read('catalogue/listening/talk.json'),
+    'weights.json' => $read('catalogue/listening/weights.json'),
 ];
 $lexicon = (new LexiconReader())->read($files);
 $checklist = (new ChecklistReader())->read($read('checklists/whole-walk-round.json'));

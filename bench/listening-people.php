@@ -18,6 +18,7 @@ $lexicon = (new LexiconReader())->read([
     'parts.json' => $read('catalogue/listening/parts.json'),
     'statements.json' => $read('catalogue/listening/statements.json'),
     'talk.json' => $read('catalogue/listening/talk.json'),
+    'weights.json' => $read('catalogue/listening/weights.json'),
 ]);
 $checklist = (new ChecklistReader())->read($read('checklists/whole-walk-round.json'));
 $folder = 'core/tests/Listening/People/';

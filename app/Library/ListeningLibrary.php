@@ -16,7 +16,7 @@ use Pasada\Core\Listening\Listener;
 /** Hands out listeners with the school's lexicon, which is read once and kept. */
 final readonly class ListeningLibrary
 {
-    private const FILES = ['parts.json', 'statements.json', 'talk.json'];
+    private const FILES = ['parts.json', 'statements.json', 'talk.json', 'weights.json'];
 
     /** Where nothing else is said, figures are compared with those of this shipped checklist. */
     private const USUAL_FIGURES = 'checklists/whole-walk-round.json';

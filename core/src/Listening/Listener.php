@@ -11,8 +11,12 @@ use Pasada\Core\Language\Quantity;
 use Pasada\Core\Language\QuantityUnit;
 use Pasada\Core\Language\Transcript;
 use Pasada\Core\Language\Words;
-use Pasada\Core\Listening\Binding\Binder;
 use Pasada\Core\Listening\Binding\Finding;
+use Pasada\Core\Listening\Decoding\ClueReader;
+use Pasada\Core\Listening\Decoding\Decoder;
+use Pasada\Core\Listening\Decoding\Ground;
+use Pasada\Core\Listening\Decoding\NotFitted;
+use Pasada\Core\Listening\Decoding\Teller;
 use Pasada\Core\Listening\Lexicon\Lexicon;
 use Pasada\Core\Listening\Referring\ReferenceFinder;
 use Pasada\Core\Listening\Referring\ReferenceScope;
@@ -33,9 +37,6 @@ final readonly class Listener
     /** Words before a tread figure within which its tyre was named; without one the figure names it. */
     private const TYRE_BEFORE_WORDS = 30;
 
-    /** Below this share of statements that fit no part at hand the usual way is taken without trying the other. */
-    private const MISFITS = 0.14;
-
     /** Before a place: the speaker compares, remembers or warns, and stands elsewhere. */
     private const COMPARES = [
         'like' => true, 'as' => true, 'than' => true, 'same' => true, 'no' => true, 'not' => true, 'did' => true,
@@ -45,8 +46,6 @@ final readonly class Listener
 
     private const COMPARED_BEFORE = 4;
 
-    /** So many statements are needed to tell. */
-    private const TELLING = 8;
 
     /**
      * @param  list<Figure>  $figures  what the checklist accepts
@@ -95,10 +94,27 @@ final readonly class Listener
         );
     }
 
+    /** @return array{Ground, list<\Pasada\Core\Listening\Decoding\Clue>, list<Placed>, array<int, true>} */
+    public function clues(Transcript $transcript): array
+    {
+        $words = Words::of($transcript);
+        $quantities = (new NumberGrammar())->find($words);
+        $spans = $this->withImpliedTyres(
+            $this->clearOf((new Spotter($this->lexicon))->spot($words), $quantities),
+            $quantities,
+        );
+        $references = (new ReferenceFinder())->find($words);
+        [, $route] = $this->placed($spans, $references, $words);
+        $spans = (new SecondHearing($this->lexicon, $words))->hear($spans, $quantities, $route);
+        [$placed] = $this->placed($spans, $references, $words);
+
+        return [
+            Ground::of($words), (new ClueReader($words, $this->lexicon))->read($spans, $placed, $quantities), $placed,
+            NotFitted::among($placed, $words),
+        ];
+    }
+
     /**
-     * Most people name a part and then say what is so; a few do it the other way round, and then throughout. Which of
-     * the two leaves fewer statements with a part that is not asked for them tells the speaker's way.
-     *
      * @param  list<Span>  $spans
      * @param  list<Placed>  $placed
      * @param  list<Quantity>  $quantities
@@ -106,18 +122,12 @@ final readonly class Listener
      */
     private function bound(Words $words, array $spans, array $placed, array $quantities): array
     {
-        $usual = new Binder($words, $this->lexicon, $spans, $placed, $quantities);
-        $findings = $usual->bind();
-        if ($usual->topic()->statements() < self::TELLING || $usual->topic()->misfitShare() < self::MISFITS) {
-            return $findings;
-        }
-        $other = new Binder($words, $this->lexicon, $spans, $placed, $quantities, namesLast: true);
-        $turned = $other->bind();
+        $ground = Ground::of($words);
+        $clues = (new ClueReader($words, $this->lexicon))->read($spans, $placed, $quantities);
+        $aside = NotFitted::among($placed, $words);
+        $decoder = new Decoder($ground, $clues, $placed, $this->lexicon->weights, $aside);
 
-        return $other->topic()->statements() >= self::TELLING &&
-            $other->topic()->misfitShare() < 0.6 * $usual->topic()->misfitShare()
-            ? $turned
-            : $findings;
+        return (new Teller($ground, $clues, $placed, $decoder))->findings($decoder->best(), $aside);
     }
 
     /**

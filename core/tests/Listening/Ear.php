@@ -26,7 +26,7 @@ final class Ear
     public static function files(): array
     {
         $files = [];
-        foreach (['parts.json', 'statements.json', 'talk.json'] as $name) {
+        foreach (['parts.json', 'statements.json', 'talk.json', 'weights.json'] as $name) {
             $files[$name] = (string) file_get_contents(dirname(__DIR__, 3).'/catalogue/listening/'.$name);
         }
 

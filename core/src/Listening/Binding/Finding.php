@@ -32,6 +32,9 @@ final class Finding
 
     public bool $notFitted = false;
 
+    /** How many names were said together with it, itself counted. */
+    public int $listed = 1;
+
     /** The words were no name here but told something of another part. */
     public bool $isNoName = false;
 

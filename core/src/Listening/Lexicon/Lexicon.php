@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pasada\Core\Listening\Lexicon;
 
 use Pasada\Core\Language\Sound;
+use Pasada\Core\Listening\Decoding\Weights;
 
 /** Names of parts, words of statements and words for places, found by spelling and by sound. */
 final readonly class Lexicon
@@ -43,6 +44,7 @@ final readonly class Lexicon
         private array $bySpelling, private array $bySkeleton,
         /** @var array<string, true> words that occur in names of parts */
         public array $known,
+        public Weights $weights,
     ) {}
 
     /**
@@ -51,7 +53,9 @@ final readonly class Lexicon
      * @param  list<Entry>  $entries
      * @param  array<string, true>  $everyday
      */
-    public static function of(array $parts, array $statements, array $entries, array $everyday): self
+    public static function of(
+        array $parts, array $statements, array $entries, array $everyday, Weights $weights,
+    ): self
     {
         $bySpelling = $bySkeleton = [];
         foreach ($entries as $number => $entry) {
@@ -70,7 +74,7 @@ final readonly class Lexicon
             }
         }
 
-        return new self($parts, $statements, $entries, $everyday, $bySpelling, $bySkeleton, $known);
+        return new self($parts, $statements, $entries, $everyday, $bySpelling, $bySkeleton, $known, $weights);
     }
 
     /**

@@ -11,6 +11,7 @@ use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Faults;
 use Pasada\Core\Document\Node;
 use Pasada\Core\Language\Sound;
+use Pasada\Core\Listening\Decoding\Weights;
 
 /**
  * Reads the lexicon from its three files: parts, statements and talk.
@@ -23,7 +24,8 @@ final readonly class LexiconReader
     private const MOST_CHOICES = 200;
 
     /**
-     * @param  array<string, string>  $files  JSON by name: `parts.json`, `statements.json`, `talk.json`
+     * @param  array<string, string>  $files  JSON by name: `parts.json`, `statements.json`, `talk.json`,
+     *   `weights.json`
      *
      * @throws DocumentHasFaults naming the file, the place in it and the remedy
      */
@@ -37,7 +39,10 @@ final readonly class LexiconReader
         $everyday = $this->talk($this->open($files, 'talk.json', $faults), $entries);
         $faults->stopIfAny('talk.json');
 
-        return Lexicon::of($parts, $statements, $entries, $everyday);
+        $weights = $this->weights($this->open($files, 'weights.json', $faults));
+        $faults->stopIfAny('weights.json');
+
+        return Lexicon::of($parts, $statements, $entries, $everyday, $weights);
     }
 
     /**
@@ -173,6 +178,21 @@ final readonly class LexiconReader
         }
 
         return array_fill_keys($root->strings('everyday'), true);
+    }
+
+    private function weights(Node $root): Weights
+    {
+        $of = [];
+        foreach ($root->entries('weights') as $name => $node) {
+            $weight = $node->raw();
+            if (is_int($weight) || is_float($weight)) {
+                $of[$name] = (float) $weight;
+            } else {
+                $node->fault('give a number');
+            }
+        }
+
+        return new Weights($of);
     }
 
     /** @param  list<Entry>  $entries */

@@ -24,6 +24,10 @@ final class Measured
     {
         $heard = [];
         foreach ($account->heard as $proposal) {
+            // What is said not to be there is no part that was inspected.
+            if ($proposal->notFitted) {
+                continue;
+            }
             $key = $proposal->component.'@'.$proposal->axle;
             $heard[$key] = array_map(static fn (Point $point): string => $point->value, $proposal->points->points());
             $this->confidence[] = [$proposal->confidence, isset($truth[$key])];

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Listening\Decoding;
+
+use Pasada\Core\Language\Words;
+use Pasada\Core\Listening\Walking\Placed;
+
+/** The signs that a statement is said of one thing or another. */
+final readonly class TargetSigns
+{
+    private const PREPOSITIONS = [
+        'on' => true, 'in' => true, 'at' => true, 'from' => true, 'around' => true, 'of' => true, 'inside' => true,
+        'under' => true, 'for' => true, 'with' => true, 'to' => true, 'along' => true, 'between' => true,
+    ];
+
+    private const FASTENS = ['to' => true, 'on' => true, 'in' => true, 'with' => true, 'at' => true];
+
+    private const VERBS = [
+        'is' => true, 'are' => true, 'be' => true, 'it' => true, 'was' => true, 'has' => true, 'looks' => true,
+        'they' => true, 'not' => true, 'them' => true, 'and' => true, 'in' => true,
+    ];
+
+    public function __construct(private Ground $ground) {}
+
+    /**
+     * Those that hang on the words alone.
+     *
+     * @param  Clue|null  $next  the next clue that names something
+     * @return array<string, float>
+     */
+    public function ofWords(Clue $clue, ?Clue $next): array
+    {
+        $signs = [];
+        $gap = $next === null ? 100 : $next->from - $clue->to;
+        $before = $this->ground->word($clue->from - 1);
+        if ($gap <= 4 && $this->ground->stopsBetween($clue->to, (int) $next?->from) === 0) {
+            $between = array_slice($this->ground->words->text, $clue->to, $gap);
+            $preposition = array_filter($between, static fn (string $word): bool => isset(self::PREPOSITIONS[$word]));
+            $rest = array_filter(
+                $between,
+                static fn (string $word): bool => ! Ground::isLittle($word) && ! isset(self::PREPOSITIONS[$word]),
+            );
+            $isMounted = $clue->statement?->points[0] === \Pasada\Core\Catalogue\Point::Mounted;
+            $fastens = array_filter($preposition, static fn (string $word): bool => isset(self::FASTENS[$word])) !== [];
+            $signs = [
+                'name ahead' => $rest === [] ? 1.0 : 0.0,
+                'preposition' => $rest === [] && $preposition !== [] && ! ($isMounted && $fastens) ? 1.0 : 0.0,
+                'fastens' => $isMounted && $fastens ? 1.0 : 0.0,
+                'comma ahead' => $this->ground->commasBetween($clue->to, (int) $next?->from) > 0 ? 1.0 : 0.0,
+            ];
+        }
+
+        return array_filter([
+            ...$signs,
+            'begins' => $this->ground->isStop($clue->from) ? 1.0 : 0.0,
+            'comma' => $this->ground->words->break[$clue->from] === Words::COMMA ? 1.0 : 0.0,
+            'attribute' => $this->isAttribute($clue) && $gap <= 5 ? 1.0 : 0.0,
+            'verb before' => isset(self::VERBS[$before]) ? 1.0 : 0.0,
+            'figure' => $clue->quantity !== null ? 1.0 : 0.0,
+            'defect' => $clue->isDefect ? 1.0 : 0.0,
+        ]);
+    }
+
+    /** "I have a fully charged and properly secured extinguisher": what stands between "a" and the name. */
+    private function isAttribute(Clue $clue): bool
+    {
+        for ($i = $clue->from - 1; $i >= 0 && $clue->from - $i <= 5; $i--) {
+            $word = $this->ground->word($i);
+            if (in_array($word, ['a', 'an'], true)) {
+                return true;
+            }
+            if (($word !== 'and' && preg_match('/..(ly|ed)$/', $word) !== 1) || $this->ground->isStop($i + 1)) {
+                return false;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  array<string, float>  $words  signs of ofWords()
+     * @param  list<Placed>  $placed
+     * @param  callable(int): Fit  $fit  of a name
+     * @return array<string, float>|null null where it cannot be
+     */
+    public function of(Target $target, array $words, Clue $clue, Subject $subject, array $placed, callable $fit): ?array
+    {
+        $signs = ['' => 1.0];
+        foreach ($words as $sign => $value) {
+            $signs[$sign] = $value;
+        }
+        if ($target === Target::Last || $target === Target::Before || $target === Target::List) {
+            $n = (int) ($target === Target::Before ? $subject->before : $subject->lastName());
+            $end = $target === Target::Before ? $subject->beforeEnd : $subject->end;
+            $away = $clue->from - $end;
+            $signs['away'] = min(40, max(0, $away - 2)) / 10;
+            $signs['far'] = $away > 34 ? 1.0 : 0.0;
+            $signs['habit'] = $subject->habit;
+            $signs['stops'] = min(3, $this->ground->stopsBetween($end, $clue->from));
+            if ($target === Target::List) {
+                $listed = 0;
+                foreach ($subject->names as $one) {
+                    $listed += $fit($one)->isListed() && ! $fit($one)->isImpossible($clue) ? 1 : 0;
+                }
+                if ($listed === 0) {
+                    return null;
+                }
+                $signs['share'] = $listed / count($subject->names);
+                $signs['joint'] = $this->ground->jointBetween($placed[$n]->mention->to, $clue->from + 1) > 0 ? 1.0 : 0.0;
+                $signs['open'] = $subject->isOpen ? 1.0 : 0.0;
+                $signs['big'] = count($subject->names) > 2 ? 1.0 : 0.0;
+                $signs['singular'] = $this->isSingular($placed[$n], $clue) ? 1.0 : 0.0;
+                $signs['as before'] = $subject->last === Target::List ? 1.0 : 0.0;
+            } else {
+                $of = $fit($n);
+                if ($of->isImpossible($clue)) {
+                    return null;
+                }
+                $signs[$of->how] = 1.0;
+                $signs['given'] = $target === Target::Last && isset($subject->points[$of->point->value ?? '']) ? 1.0 : 0.0;
+                $signs['one of many'] = $target === Target::Last && count($subject->names) > 1 ? 1.0 : 0.0;
+                $signs['singular'] = $signs['one of many'] > 0 && $this->isSingular($placed[$n], $clue) ? 1.0 : 0.0;
+                $signs['open'] = $target === Target::Last && $subject->isOpen ? 1.0 : 0.0;
+            }
+        } elseif ($target === Target::Next) {
+            $signs['as before'] = $subject->last === Target::Next ? 1.0 : 0.0;
+            $signs['habit'] = $subject->habit;
+            $signs['strong habit'] = $subject->habit > 0.5 ? 1.0 : 0.0;
+            $signs['waiting'] = $subject->waiting !== [] ? 1.0 : 0.0;
+            $signs['no subject'] = $subject->names === [] ? 1.0 : 0.0;
+        }
+        $named = [];
+        foreach ($signs as $sign => $value) {
+            if ($value !== 0.0 && $value !== 0) {
+                $named[$target->value.' '.$sign] = (float) $value;
+            }
+        }
+
+        return $named;
+    }
+
+    /** "X and Y is tight" speaks of Y. */
+    private function isSingular(Placed $last, Clue $clue): bool
+    {
+        return $clue->from > $last->mention->to && $clue->from - $last->mention->to <= 4
+            && in_array($this->ground->word($last->mention->to), ['is', 'it'], true);
+    }
+}

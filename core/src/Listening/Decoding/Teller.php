@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Listening\Decoding;
+
+use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Language\Bound;
+use Pasada\Core\Listening\Binding\Finding;
+use Pasada\Core\Listening\Binding\Measure;
+use Pasada\Core\Listening\Lexicon\EntryKind;
+use Pasada\Core\Listening\Walking\Placed;
+
+/** Writes down, name by name, what the best way to understand a walk says of it. */
+final readonly class Teller
+{
+    /**
+     * @param  list<Clue>  $clues
+     * @param  list<Placed>  $placed
+     */
+    public function __construct(
+        private Ground $ground, private array $clues, private array $placed, private Decoder $decoder,
+    ) {}
+
+    /**
+     * @param  array<int, true>  $aside  names that are said not to be fitted
+     * @return list<Finding> one for each name
+     */
+    public function findings(Subject $best, array $aside): array
+    {
+        $findings = array_map(static fn (Placed $one): Finding => new Finding($one), $this->placed);
+        foreach (array_keys($aside) as $name) {
+            $findings[$name]->notFitted = true;
+        }
+        $spoken = $list = [];
+        foreach ($best->path() as $step) {
+            [$c, $as, $with] = [$step->clue, $step->as, $step->with];
+            $clue = $this->clues[$c];
+            if ($as instanceof Target) {
+                foreach ($with as $name) {
+                    $this->give($findings[$name], $c, $name, $as === Target::List);
+                }
+
+                continue;
+            }
+            $name = (int) $clue->name;
+            $finding = $findings[$name];
+            if ($as === Role::Passing || $as === Role::Again) {
+                $finding->isNoName = ! $finding->notFitted;
+                if ($as === Role::Again) {
+                    $findings[$list[count($list) - 1]]->reach($clue->from, $clue->to);
+                }
+
+                continue;
+            }
+            $list = $as === Role::Subject ? [$name] : [...$list, $name];
+            $finding->listed = count($list);
+            foreach ($list as $one) {
+                $findings[$one]->listed = count($list);
+            }
+            foreach ($with as $waiting) {
+                $this->give($finding, $waiting, $name, false);
+            }
+            $this->named($finding, $clue);
+            $this->lend($findings, $spoken, $finding, $clue);
+            $spoken = [...array_slice($spoken, -7), $name];
+        }
+
+        return $findings;
+    }
+
+    private function give(Finding $finding, int $c, int $name, bool $isOfList): void
+    {
+        $clue = $this->clues[$c];
+        $fit = $this->decoder->fit($c, $name);
+        if ($clue->isDefect) {
+            $finding->defects[] = implode(
+                ' ',
+                array_slice($this->ground->words->text, $clue->from, $clue->to - $clue->from),
+            );
+            $finding->reach($clue->from, $clue->to);
+
+            return;
+        }
+        if ($fit->point === null || ($finding->defects !== [] && $clue->from - $finding->to < 16)) {
+            return;
+        }
+        if (! $fit->isListed() && ! in_array($fit->point, self::ANYWHERE, true)) {
+            return;
+        }
+        $finding->add($fit->point, $fit->isListed(), $clue->from, $clue->to);
+        if ($clue->quantity !== null) {
+            $this->measure($finding, $clue, $fit->point);
+        } elseif ($fit->point === Point::Coverage) {
+            $finding->figures['percent'] ??= 100.0;
+        }
+    }
+
+    /** Said of almost anything, and so believed even where the catalogue does not list it. */
+    private const ANYWHERE = [
+        Point::Mounted, Point::Intact, Point::Complete, Point::Locked, Point::NoWelds, Point::Clean, Point::Sealed,
+        Point::RubberOk, Point::NoContaminant,
+    ];
+
+    private function measure(Finding $finding, Clue $clue, Point $point): void
+    {
+        if ($clue->quantity === null) {
+            return;
+        }
+        $bound = Bound::around($this->ground->words, $clue->quantity);
+        // What is read off after the limit was told does not take its place.
+        if (
+            $bound === Bound::Plain && isset($finding->said[$point->value])
+            && $finding->said[$point->value][1] !== Bound::Plain
+        ) {
+            return;
+        }
+        $finding->figures = [
+            ...$finding->figures, ...Measure::figures($clue->quantity, $point, $finding->placed->part),
+        ];
+        $finding->said[$point->value] = [$clue->quantity, $bound];
+    }
+
+    /** Names that say something: "not leaning"; and those that were only named. */
+    private function named(Finding $finding, Clue $clue): void
+    {
+        if ($finding->placed->kind === EntryKind::PartSaying) {
+            foreach ($finding->placed->part->essential->points() as $point) {
+                $finding->add($point, true, $clue->from, $clue->to);
+            }
+        }
+        // "Cap is on": the name says what is said of it.
+        $own = $clue->statement?->pointOf($finding->placed->part);
+        if ($own !== null && $finding->placed->kind === EntryKind::PartWhereFitting) {
+            $finding->add($own, true, $clue->from, $clue->to);
+        }
+    }
+
+    /**
+     * Nuts and cotter pins are those of the parts at hand; a gap is one between all that meet there.
+     *
+     * @param  list<Finding>  $findings
+     * @param  list<int>  $spoken  the names before
+     */
+    private function lend(array $findings, array $spoken, Finding $finding, Clue $clue): void
+    {
+        $point = $finding->placed->part->lends;
+        $before = $this->ground->word($this->ground->before($clue->from));
+        $isLent = $point === Point::NoGap || $this->ground->words->break[$clue->from] === 1
+            || in_array($before, ['got', 'has', 'have', 'with', 'and', 'all', 'no', 'missing', 'its', 'their'], true);
+        if ($point === null || ! $isLent) {
+            return;
+        }
+        foreach (array_slice($spoken, $point === Point::NoGap ? -4 : -5) as $other) {
+            $of = $findings[$other];
+            if (
+                $clue->from - $of->to < 40
+                && $of->placed->part->family() === $finding->placed->part->family()
+                && $of->placed->part->points->has($point)
+            ) {
+                $of->points[$point->value] = true;
+            }
+        }
+    }
+}
