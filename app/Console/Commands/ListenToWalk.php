@@ -15,7 +15,8 @@ final class ListenToWalk extends Command
 {
     use ReadsDocuments;
 
-    protected $signature = 'pasada:listen {file : captions (WebVTT, SRT) or a text of what was said} {--checklist= : '.
+    protected $signature = 'pasada:listen {file : captions (WebVTT, SRT), a text of what was said, or '.
+        'pieces with the readings of a recogniser (JSON)} {--checklist= : '.
         'id of a shipped checklist, or a file; without it, the usual figures} {--vehicle=any : id of a shipped '.
         'vehicle, or a file; "any" assumes nothing} {--format=json : json or text}';
 
@@ -26,7 +27,8 @@ final class ListenToWalk extends Command
         return $this->formatIs(['json', 'text'])
             ? $this->reportingFaults(function () use ($documents, $library): int {
                 $transcript = $documents->transcript(is_string($this->argument('file')) ? $this->argument('file') : '');
-                $account = $this->listener($documents, $library)->listen($transcript);
+                $listener = $this->listener($documents, $library);
+                $account = $listener->listen($listener->understood($transcript));
                 foreach ($transcript->warnings as $warning) {
                     $this->complain($warning);
                 }

@@ -7,6 +7,10 @@ namespace Pasada\Core\Language;
 /** A piece of captions: words and when they begin. */
 final readonly class Cue
 {
-    /** @param  float  $from  seconds since the recording began; of an untimed text, 0 */
-    public function __construct(public float $from, public string $text) {}
+    /**
+     * @param  float  $from  seconds since the recording began; of an untimed text, 0
+     * @param  list<Alternative>  $alternatives  other readings of the piece, the text's own among them; empty where it is
+     *   the only one
+     */
+    public function __construct(public float $from, public string $text, public array $alternatives = []) {}
 }

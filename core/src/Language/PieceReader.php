@@ -9,17 +9,29 @@ use Pasada\Core\Document\Faults;
 use Pasada\Core\Document\Node;
 
 /**
- * Reads the words of a walk that goes on: `{"pieces": [{"from_ms", "text"}, ...]}`, at least those of the last minutes.
+ * Reads the words of a walk in pieces: `{"pieces": [{"from_ms", "text"}, ...]}`. A piece may have, instead of its text,
+ * the readings of a recogniser: `"alternatives": [{"text", "weight"}, ...]`.
  */
 final readonly class PieceReader
 {
     /** Half an hour at a piece in five seconds. */
     public const MOST = 400;
 
+    /** Readings of one piece: what recognisers give. */
+    private const MOST_ALTERNATIVES = 20;
+
     /** In all: half an hour of fast speech. */
-    private const MOST_LETTERS = 40_000;
+    private const LETTERS = 40_000;
 
     private const LONGEST_MS = 12 * 3600 * 1000;
+
+    public function __construct(private int $most = self::MOST, private int $mostLetters = self::LETTERS) {}
+
+    /** Of a whole recording: twelve hours in pieces of five seconds. */
+    public static function ofAll(): self
+    {
+        return new self(8640, 2_000_000);
+    }
 
     /**
      * @param  array<mixed>  $document  decoded
@@ -31,34 +43,79 @@ final readonly class PieceReader
         $faults = new Faults;
         $root = Node::root($document, $faults);
         $pieces = is_array($document['pieces'] ?? null) ? count($document['pieces']) : 0;
-        if ($pieces > self::MOST) {
-            $root->child('pieces')->fault(sprintf('holds %d pieces; send at most the last %d', $pieces, self::MOST));
+        if ($pieces > $this->most) {
+            $root->child('pieces')->fault(sprintf('holds %d pieces; send at most the last %d', $pieces, $this->most));
             $faults->stopIfAny('pieces');
         }
         $cues = [];
         $letters = 0;
         foreach ($root->nodes('pieces') as $node) {
-            $cue = new Cue($node->int('from_ms', 0, self::LONGEST_MS) / 1000, $node->string('text'));
-            $letters += strlen($cue->text);
-            if (preg_match('/[^\\s]{'.(CaptionText::LONGEST_WORD + 1).',}/', $cue->text) === 1) {
-                $node
-                    ->child('text')
-                    ->fault(
-                        sprintf(
-                            'has a word of more than %d letters, which is no speech',
-                            CaptionText::LONGEST_WORD,
-                        ),
-                    );
-            }
-            $cues[] = $cue;
+            $alternatives = $this->alternatives($node);
+            $cues[] = new Cue(
+                $node->int('from_ms', 0, self::LONGEST_MS) / 1000,
+                $alternatives === [] ? self::text($node) : self::likeliest($alternatives)->text,
+                $alternatives,
+            );
+            $letters += strlen($cues[count($cues) - 1]->text);
         }
-        if ($letters > self::MOST_LETTERS) {
+        if ($letters > $this->mostLetters) {
             $root
                 ->child('pieces')
-                ->fault(sprintf('holds %d letters; send at most %d, those said last', $letters, self::MOST_LETTERS));
+                ->fault(sprintf('holds %d letters; send at most %d, those said last', $letters, $this->mostLetters));
         }
         $faults->stopIfAny('pieces');
 
         return new Transcript($cues);
+    }
+
+    /** @return list<Alternative> with weights of which the sum is 1, whatever a recogniser gave; empty for a plain text */
+    private function alternatives(Node $node): array
+    {
+        if (! $node->has('alternatives')) {
+            return [];
+        }
+        $alternatives = [];
+        foreach ($node->nodes('alternatives') as $one) {
+            $weight = $one->child('weight')->raw();
+            if ((! is_int($weight) && ! is_float($weight)) || $weight <= 0 || ! is_finite((float) $weight)) {
+                $one->child('weight')->fault('give a number over 0: how likely this reading is');
+
+                continue;
+            }
+            $alternatives[] = new Alternative(self::text($one), (float) $weight);
+        }
+        if ($alternatives === [] || count($alternatives) > self::MOST_ALTERNATIVES) {
+            $node->child('alternatives')->fault(
+                sprintf('give 1 to %d readings, each with text and weight', self::MOST_ALTERNATIVES),
+            );
+
+            return [];
+        }
+        $sum = array_sum(array_column($alternatives, 'weight'));
+
+        return array_map(
+            static fn (Alternative $one): Alternative => new Alternative($one->text, $one->weight / $sum),
+            $alternatives,
+        );
+    }
+
+    /** @param  non-empty-list<Alternative>  $alternatives */
+    private static function likeliest(array $alternatives): Alternative
+    {
+        usort($alternatives, static fn (Alternative $a, Alternative $b): int => $b->weight <=> $a->weight);
+
+        return $alternatives[0];
+    }
+
+    private static function text(Node $node): string
+    {
+        $text = $node->string('text');
+        if (preg_match('/[^\\s]{'.(CaptionText::LONGEST_WORD + 1).',}/', $text) === 1) {
+            $node->child('text')->fault(
+                sprintf('has a word of more than %d letters, which is no speech', CaptionText::LONGEST_WORD),
+            );
+        }
+
+        return $text;
     }
 }

@@ -12,7 +12,7 @@ use Pasada\Core\Document\DocumentHasFaults;
 use Throwable;
 
 /**
- * Reads WebVTT, SRT, text with `[m:ss]` or `[h:mm:ss]` before its paragraphs, and untimed text.
+ * Reads WebVTT, SRT, pieces with alternatives (JSON, see PieceReader), text with `[m:ss]` or `[h:mm:ss]` before its paragraphs, and untimed text.
  *
  * Caption files in the wild break their standards in harmless ways: header lines, missing numbers, times that overlap.
  * Those are read with a warning; what is no text or no captions is refused.
@@ -26,6 +26,7 @@ final readonly class TranscriptReader
         [$text, $warnings] = $file->decoded($content);
         $clean = new CaptionCleaner();
         $cues = match (true) {
+            preg_match('/^\s*\{\s*"pieces"/', $text) === 1 => $this->pieces($text, $file),
             preg_match('/^WEBVTT\b/', $text) === 1 => $this->captions(new WebvttFile(), $clean->vtt($text), $file),
             preg_match('/^\s*(\d+\s*\n)?\s*\d{1,2}:\d{2}:\d{2}[,.]\d{1,3}\s*-->/', $text) === 1 => $this->captions(
                 $this->subrip(),
@@ -47,6 +48,16 @@ final readonly class TranscriptReader
         $file->refuseTooMuch($cues);
 
         return new Transcript(...$this->inOrder($cues, [...$warnings, ...$this->doubts($cues)]));
+    }
+
+    /** @return list<Cue> */
+    private function pieces(string $json, CaptionText $file): array
+    {
+        $document = json_decode($json, true);
+
+        return is_array($document)
+            ? PieceReader::ofAll()->read($document)->cues
+            : throw $file->refused('begins like pieces in JSON but is none; check for a missing comma, quote or bracket');
     }
 
     private function subrip(): SubripFile

@@ -46,7 +46,6 @@ final readonly class Listener
 
     private const COMPARED_BEFORE = 4;
 
-
     /**
      * @param  list<Figure>  $figures  what the checklist accepts
      * @param  list<string>|null  $only  ids of the components that are asked; talk about others is off the list. Null
@@ -54,6 +53,13 @@ final readonly class Listener
      */
     public function __construct(private Lexicon $lexicon, private array $figures, private ?array $only = null) {}
 
+    /** The same with one reading of each piece, where a recogniser gave several. What is heard is heard in that. */
+    public function understood(Transcript $transcript): Transcript
+    {
+        return (new Chooser(new Spotter($this->lexicon)))->choose($transcript);
+    }
+
+    /** @param  Transcript  $transcript  as understood() gives it */
     public function listen(Transcript $transcript): Account
     {
         $words = Words::of($transcript);
@@ -67,7 +73,7 @@ final readonly class Listener
         $spans = (new SecondHearing($this->lexicon, $words))->hear($spans, $quantities, $route);
         [$placed, $route] = $this->placed($spans, $references, $words);
         $findings = $this->bound($words, $spans, $placed, $quantities);
-        [$heard, $off] = $this->sorted((new Gatherer($transcript, $words))->gather($findings, $references));
+        [$heard, $off] = $this->sorted((new Proposals($transcript, $words))->gather($findings, $references));
         $check = new FigureCheck($this->figures);
 
         return new Account(

@@ -70,6 +70,39 @@ final readonly class Spotter
     /** @return list<Span> in order, none overlapping */
     public function spot(Words $words): array
     {
+        [, $chosen] = $this->explain($words);
+        $spans = [];
+        $count = $words->count();
+        for ($i = 0; $i < $count;) {
+            if ($chosen[$i] === null) {
+                $i++;
+
+                continue;
+            }
+            [$long, [$parts, $fitting, $saying, $statement, $place, , $cost]] = $chosen[$i];
+            $spans[] = new Span($i, $i + $long, $parts, $fitting, $saying, $statement, $place, $cost);
+            $i += $long;
+        }
+
+        return $spans;
+    }
+
+    /** How much of the words is explained by names and statements, in sounds. */
+    public function worth(Words $words): float
+    {
+        return $this->explain($words)[0][0];
+    }
+
+    /**
+     * @return array{
+     *    list<float>,
+     *    list<array{int, array{
+     *       array<string, float>, array<string, float>, array<string, float>, int|null, string|null, float, float,
+     *    }}|null>,
+     * } the value of the words from each on, and the length and reading of the span that begins there
+     */
+    private function explain(Words $words): array
+    {
         $count = $words->count();
         $stops = array_fill_keys(self::STOPS, true);
         $plain = array_fill_keys(self::PLAIN, true);
@@ -142,19 +175,8 @@ final readonly class Spotter
                 }
             }
         }
-        $spans = [];
-        for ($i = 0; $i < $count;) {
-            if ($chosen[$i] === null) {
-                $i++;
 
-                continue;
-            }
-            [$long, [$parts, $fitting, $saying, $statement, $place, , $cost]] = $chosen[$i];
-            $spans[] = new Span($i, $i + $long, $parts, $fitting, $saying, $statement, $place, $cost);
-            $i += $long;
-        }
-
-        return $spans;
+        return [$best, $chosen];
     }
 
     /**

@@ -57,7 +57,7 @@ final readonly class ReadRecording
     /** @return string what is heard in the words, as HeardWordsResource in JSON; nothing is settled in it yet */
     public function hear(Attempt $attempt, Transcript $transcript, string $name): string
     {
-        [$account, $suggestions] = $this->heard($attempt, $transcript);
+        [$transcript, $account, $suggestions] = $this->heard($attempt, $transcript);
         $ends = array_map(static fn ($cue): float => $cue->from, $transcript->cues);
 
         return json_encode(
@@ -108,7 +108,7 @@ final readonly class ReadRecording
     /** @return list<SuggestionResource> what can be proposed of the words so far, while the walk goes on */
     public function live(Attempt $attempt, Transcript $transcript): array
     {
-        [$account, $suggestions] = $this->heard($attempt, $transcript);
+        [$transcript, $account, $suggestions] = $this->heard($attempt, $transcript);
         $marked = $this->marked($attempt->id);
 
         return array_map(
@@ -119,15 +119,17 @@ final readonly class ReadRecording
         );
     }
 
-    /** @return array{Account, list<Suggestion>} */
+    /** @return array{Transcript, Account, list<Suggestion>} the transcript with one reading of each piece */
     private function heard(Attempt $attempt, Transcript $transcript): array
     {
         $inspection = $this->inspections->forAttempt($attempt);
         // The laid-out list is kept without the sections of the checklist, which tell what a grouped item stands for.
         $checklist = $this->inspections->checklistOf($attempt);
-        $account = $this->listeners->forInspection($checklist, $inspection)->listen($transcript);
+        $listener = $this->listeners->forInspection($checklist, $inspection);
+        $transcript = $listener->understood($transcript);
+        $account = $listener->listen($transcript);
 
-        return [$account, (new SheetMatcher($inspection, $checklist))->suggestions($account)];
+        return [$transcript, $account, (new SheetMatcher($inspection, $checklist))->suggestions($account)];
     }
 
     /** What a proposal is about, as the marks that settle it name it: its item, or the place of a reference. */

@@ -23,6 +23,8 @@ final readonly class Clue
         public bool $isDefect = false,
         /** Whether it is said only of a part that is asked for it. */
         public bool $isStrict = false,
+        /** How many there are; null where no count is told. */
+        public ?float $count = null,
     ) {}
 
     public function states(): bool

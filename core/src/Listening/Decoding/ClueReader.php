@@ -6,6 +6,7 @@ namespace Pasada\Core\Listening\Decoding;
 
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Language\Quantity;
+use Pasada\Core\Language\QuantityUnit;
 use Pasada\Core\Language\Words;
 use Pasada\Core\Listening\Binding\Defects;
 use Pasada\Core\Listening\Binding\Denial;
@@ -30,6 +31,9 @@ final class ClueReader
         'good', 'great', 'place', 'the', 'a', 'my', 'between', 'this', 'its', 'proper', 'working', 'fine', 'okay',
         'perfect', 'there',
     ];
+
+    /** Nobody counts more of one part. */
+    private const MOST_OF_A_PART = 40;
 
     private int $lastFault = -100;
 
@@ -99,8 +103,19 @@ final class ClueReader
 
     private function figure(Quantity $quantity): ?Clue
     {
-        return ($this->words->text[$quantity->from - 1] ?? '') === 'not'
-            ? null
+        $text = $this->words->text;
+        if (($text[$quantity->from - 1] ?? '') === 'not') {
+            return null;
+        }
+        // "All ten there": none is missing.
+        $isCount = $quantity->unit === QuantityUnit::None && $quantity->value > 1 && $quantity->value < self::MOST_OF_A_PART
+            && ($text[$quantity->from - 1] ?? '') === 'all';
+
+        return $isCount
+            ? new Clue(
+                $quantity->from - 1, $quantity->to, statement: new Statement([Point::Complete], false), isStrict: true,
+                count: $quantity->value,
+            )
             : new Clue($quantity->from, $quantity->to, quantity: $quantity);
     }
 

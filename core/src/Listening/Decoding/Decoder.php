@@ -142,7 +142,12 @@ final class Decoder
         if (isset($this->aside[(int) $clue->name])) {
             return [Role::Passing];
         }
-        $key = $this->placed[(int) $clue->name]->key();
+        $placed = $this->placed[(int) $clue->name];
+        // "With the wheels chocked I pull the push rod": a condition, not the chocking.
+        if ($placed->part->family() === 'safety' && $placed->standing->axle() !== null) {
+            return [Role::Passing];
+        }
+        $key = $placed->key();
         foreach ($subject->names as $name) {
             if ($this->placed[$name]->key() === $key) {
                 return [Role::Again, Role::Subject, Role::Passing];

@@ -5,22 +5,33 @@ declare(strict_types=1);
 namespace Pasada\Core\Listening\Decoding;
 
 use Pasada\Core\Catalogue\Point;
-use Pasada\Core\Language\Bound;
 use Pasada\Core\Listening\Binding\Finding;
-use Pasada\Core\Listening\Binding\Measure;
 use Pasada\Core\Listening\Lexicon\EntryKind;
 use Pasada\Core\Listening\Walking\Placed;
 
 /** Writes down, name by name, what the best way to understand a walk says of it. */
 final readonly class Teller
 {
+    /** Said of almost anything, and so believed even where the catalogue does not list it. */
+    private const ANYWHERE = [
+        Point::Mounted, Point::Intact, Point::Complete, Point::Locked, Point::NoWelds, Point::Clean, Point::Sealed,
+        Point::RubberOk, Point::NoContaminant,
+    ];
+
+    private Measures $measures;
+
+    private Loans $loans;
+
     /**
      * @param  list<Clue>  $clues
      * @param  list<Placed>  $placed
      */
     public function __construct(
         private Ground $ground, private array $clues, private array $placed, private Decoder $decoder,
-    ) {}
+    ) {
+        $this->measures = new Measures($ground->words);
+        $this->loans = new Loans($ground);
+    }
 
     /**
      * @param  array<int, true>  $aside  names that are said not to be fitted
@@ -38,14 +49,17 @@ final readonly class Teller
             $clue = $this->clues[$c];
             if ($as instanceof Target) {
                 foreach ($with as $name) {
-                    $this->give($findings[$name], $c, $name, $as === Target::List);
+                    $this->give($findings[$name], $c, $name);
                 }
+                $this->measures->share($findings, $spoken, $clue, $with);
 
                 continue;
             }
             $name = (int) $clue->name;
             $finding = $findings[$name];
-            if ($as === Role::Passing || $as === Role::Again) {
+            if ($this->loans->isSideOfGap($findings, $spoken, $finding)) {
+                $finding->add(Point::NoGap, true, $clue->from, $clue->to);
+            } elseif ($as === Role::Passing || $as === Role::Again) {
                 $finding->isNoName = ! $finding->notFitted;
                 if ($as === Role::Again) {
                     $findings[$list[count($list) - 1]]->reach($clue->from, $clue->to);
@@ -59,17 +73,17 @@ final readonly class Teller
                 $findings[$one]->listed = count($list);
             }
             foreach ($with as $waiting) {
-                $this->give($finding, $waiting, $name, false);
+                $this->give($finding, $waiting, $name);
             }
             $this->named($finding, $clue);
-            $this->lend($findings, $spoken, $finding, $clue);
+            $this->loans->lend($findings, $spoken, $finding, $clue);
             $spoken = [...array_slice($spoken, -7), $name];
         }
 
         return $findings;
     }
 
-    private function give(Finding $finding, int $c, int $name, bool $isOfList): void
+    private function give(Finding $finding, int $c, int $name): void
     {
         $clue = $this->clues[$c];
         $fit = $this->decoder->fit($c, $name);
@@ -90,35 +104,12 @@ final readonly class Teller
         }
         $finding->add($fit->point, $fit->isListed(), $clue->from, $clue->to);
         if ($clue->quantity !== null) {
-            $this->measure($finding, $clue, $fit->point);
+            $this->measures->take($finding, $clue, $fit->point);
         } elseif ($fit->point === Point::Coverage) {
             $finding->figures['percent'] ??= 100.0;
+        } elseif ($clue->count !== null) {
+            $finding->figures['count'] = $clue->count;
         }
-    }
-
-    /** Said of almost anything, and so believed even where the catalogue does not list it. */
-    private const ANYWHERE = [
-        Point::Mounted, Point::Intact, Point::Complete, Point::Locked, Point::NoWelds, Point::Clean, Point::Sealed,
-        Point::RubberOk, Point::NoContaminant,
-    ];
-
-    private function measure(Finding $finding, Clue $clue, Point $point): void
-    {
-        if ($clue->quantity === null) {
-            return;
-        }
-        $bound = Bound::around($this->ground->words, $clue->quantity);
-        // What is read off after the limit was told does not take its place.
-        if (
-            $bound === Bound::Plain && isset($finding->said[$point->value])
-            && $finding->said[$point->value][1] !== Bound::Plain
-        ) {
-            return;
-        }
-        $finding->figures = [
-            ...$finding->figures, ...Measure::figures($clue->quantity, $point, $finding->placed->part),
-        ];
-        $finding->said[$point->value] = [$clue->quantity, $bound];
     }
 
     /** Names that say something: "not leaning"; and those that were only named. */
@@ -133,33 +124,6 @@ final readonly class Teller
         $own = $clue->statement?->pointOf($finding->placed->part);
         if ($own !== null && $finding->placed->kind === EntryKind::PartWhereFitting) {
             $finding->add($own, true, $clue->from, $clue->to);
-        }
-    }
-
-    /**
-     * Nuts and cotter pins are those of the parts at hand; a gap is one between all that meet there.
-     *
-     * @param  list<Finding>  $findings
-     * @param  list<int>  $spoken  the names before
-     */
-    private function lend(array $findings, array $spoken, Finding $finding, Clue $clue): void
-    {
-        $point = $finding->placed->part->lends;
-        $before = $this->ground->word($this->ground->before($clue->from));
-        $isLent = $point === Point::NoGap || $this->ground->words->break[$clue->from] === 1
-            || in_array($before, ['got', 'has', 'have', 'with', 'and', 'all', 'no', 'missing', 'its', 'their'], true);
-        if ($point === null || ! $isLent) {
-            return;
-        }
-        foreach (array_slice($spoken, $point === Point::NoGap ? -4 : -5) as $other) {
-            $of = $findings[$other];
-            if (
-                $clue->from - $of->to < 40
-                && $of->placed->part->family() === $finding->placed->part->family()
-                && $of->placed->part->points->has($point)
-            ) {
-                $of->points[$point->value] = true;
-            }
         }
     }
 }

@@ -7,32 +7,42 @@ namespace Pasada\Core\Listening\Decoding;
 use Pasada\Core\Listening\Walking\Placed;
 
 /**
- * Learns the weights from walks of which it is known what was said: an averaged perceptron. After every walk the weights
- * move from what the listener understood to the best it could have understood. Same walks in the same order, same weights.
+ * Learns the weights from walks of which it is known what was said. By the weights that it begins with it finds the
+ * likeliest way to understand each walk that agrees with the truth; then logistic regression makes every step of those
+ * ways likelier than what else could have been taken. Same walks in the same order, same weights.
  */
 final class Trainer
 {
-    /** How much what is true counts against what is likely, when the best that could be understood is looked for. */
+    /** How much a point that is true counts against what is likely, when the way that agrees is looked for. */
     private const HOPE = 6.0;
 
     /** A point that is known already is worth little. */
     private const AGAIN = 0.1;
 
-    /** @var array<string, float> */
-    private array $sum = [];
+    /** What a point that is not in the truth costs: people note less than they hear. */
+    private const WRONG = 0.3;
 
-    private int $steps = 0;
+    /** What it costs to leave a statement to the name that comes. */
+    private const WAITS = 0.2;
+
+    /** Pull of every weight to zero at each step, as a share of it. */
+    private const DECAY = 0.000_001;
+
+    /** @var list<array{list<array<string, float>>, int}> the signs of all that could have been taken, and which was */
+    private array $steps = [];
 
     /** @param  array<string, float>  $weights  to begin with */
-    public function __construct(private array $weights, private readonly float $rate = 0.02) {}
+    public function __construct(private array $weights) {}
 
     /**
+     * Takes a walk in.
+     *
      * @param  list<Clue>  $clues
      * @param  list<Placed>  $placed
      * @param  array<string, list<string>>  $truth  point codes by component@axle
      * @param  array<int, true>  $aside
      */
-    public function learn(Ground $ground, array $clues, array $placed, array $truth, array $aside): void
+    public function take(Ground $ground, array $clues, array $placed, array $truth, array $aside): void
     {
         $decoder = new Decoder($ground, $clues, $placed, new Weights($this->weights), $aside);
         $hoped = $decoder->best(
@@ -41,20 +51,36 @@ final class Trainer
             ),
         );
         foreach ($hoped->path() as $step) {
-            if ($step->from !== null) {
-                $this->step($decoder->options($step->from, $step->clue, $clues[$step->clue]), $step->as);
+            if ($step->from === null) {
+                continue;
+            }
+            $options = $decoder->options($step->from, $step->clue, $clues[$step->clue]);
+            $right = array_search($step->as, array_column($options, 0), true);
+            if (count($options) > 1 && is_int($right)) {
+                $this->steps[] = [array_column($options, 1), $right];
             }
         }
-        foreach ($this->weights as $sign => $weight) {
-            $this->sum[$sign] = ($this->sum[$sign] ?? 0.0) + $weight;
-        }
-        $this->steps++;
     }
 
-    public function weights(): Weights
+    /** @param  callable(int): int  $chance  a number from 0 up to one less than that given */
+    public function learn(int $rounds, float $rate, callable $chance): Weights
     {
+        $sum = [];
+        $count = count($this->steps);
+        for ($round = 0; $round < $rounds; $round++) {
+            $pace = $rate / (1 + $round);
+            for ($n = 0; $n < $count; $n++) {
+                [$options, $right] = $this->steps[$chance($count)];
+                $this->step($options, $right, $pace);
+            }
+            // The first round only finds the way.
+            foreach ($round > 0 || $rounds === 1 ? $this->weights : [] as $sign => $weight) {
+                $sum[$sign] = ($sum[$sign] ?? 0.0) + $weight;
+            }
+        }
+
         return new Weights(
-            array_map(fn (float $sum): float => round($sum / max(1, $this->steps), 4), $this->sum),
+            array_map(static fn (float $all): float => round($all / max(1, $rounds - 1), 4), $sum),
         );
     }
 
@@ -68,13 +94,13 @@ final class Trainer
         Decoder $decoder, array $clues, array $placed, array $truth, int $c, Role|Target $as, array $with,
         Subject $subject,
     ): float {
-        $worth = 0.0;
+        $worth = $as === Target::Next ? -self::WAITS : 0.0;
         foreach ($decoder->pairs($as, $with, $c, $clues[$c]) as [$clue, $name]) {
             $point = $decoder->fit($clue, $name)->point?->value;
             if ($point !== null) {
                 $key = $placed[$name]->key();
                 $worth += match (true) {
-                    ! in_array($point, $truth[$key] ?? [], true) => -1.0,
+                    ! in_array($point, $truth[$key] ?? [], true) => -self::WRONG,
                     isset($subject->given[$key.$point]) => self::AGAIN,
                     default => 1.0,
                 };
@@ -87,19 +113,24 @@ final class Trainer
     /**
      * One step of logistic regression: what was right becomes likelier than the rest.
      *
-     * @param  list<array{Role|Target, array<string, float>}>  $options
+     * @param  list<array<string, float>>  $options
      */
-    private function step(array $options, Role|Target|null $right): void
+    private function step(array $options, int $right, float $pace): void
     {
-        $weights = new Weights($this->weights);
-        $scores = array_map(static fn (array $option): float => $weights->score($option[1]), $options);
+        $scores = [];
+        foreach ($options as $n => $signs) {
+            $scores[$n] = 0.0;
+            foreach ($signs as $sign => $value) {
+                $scores[$n] += ($this->weights[$sign] ?? 0.0) * $value;
+            }
+        }
         $highest = max($scores);
         $odds = array_map(static fn (float $score): float => exp($score - $highest), $scores);
         $all = array_sum($odds);
-        foreach ($options as $n => [$as, $signs]) {
-            $by = $this->rate * (($as === $right ? 1.0 : 0.0) - $odds[$n] / $all);
+        foreach ($options as $n => $signs) {
+            $by = $pace * (($n === $right ? 1.0 : 0.0) - $odds[$n] / $all);
             foreach ($signs as $sign => $value) {
-                $this->weights[$sign] = ($this->weights[$sign] ?? 0.0) + $by * $value;
+                $this->weights[$sign] = ($this->weights[$sign] ?? 0.0) * (1 - self::DECAY) + $by * $value;
             }
         }
     }

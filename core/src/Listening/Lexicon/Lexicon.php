@@ -55,8 +55,7 @@ final readonly class Lexicon
      */
     public static function of(
         array $parts, array $statements, array $entries, array $everyday, Weights $weights,
-    ): self
-    {
+    ): self {
         $bySpelling = $bySkeleton = [];
         foreach ($entries as $number => $entry) {
             $bySpelling[self::singular(str_replace(' ', '', $entry->words))][] = $number;

@@ -56,6 +56,11 @@ final class Spoiler
         'four', 'ten', 'hundred', 'quarter', 'quarters',
     ];
 
+    /** Stops inside a sentence, in a hundred words, and sentences without one, in a hundred, where they are wrong. */
+    private const INSIDE = 6;
+
+    private const LEFT_OUT = 40;
+
     private readonly Randomizer $chance;
 
     /** @var array<string, list<string>> */
@@ -70,7 +75,7 @@ final class Spoiler
         }
     }
 
-    public function captions(Speech $speech): Transcript
+    public function captions(Speech $speech, Stops $stops = Stops::None): Transcript
     {
         $words = [];
         foreach ($speech->sentences as $sentence) {
@@ -81,7 +86,13 @@ final class Spoiler
             );
             foreach (explode(' ', $sentence) as $word) {
                 $words = [...$words, ...$this->heard($word)];
+                if ($stops === Stops::Wrong && $this->chance->getInt(1, 100) <= self::INSIDE) {
+                    $words[count($words) - 1] .= '.';
+                }
             }
+            $isEnded = $stops === Stops::Proper
+                || ($stops === Stops::Wrong && $this->chance->getInt(1, 100) > self::LEFT_OUT);
+            $words[count($words) - 1] = rtrim($words[count($words) - 1], '.').($isEnded ? '.' : '');
         }
         $cues = [];
         $at = 0.0;

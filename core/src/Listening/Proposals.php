@@ -10,16 +10,24 @@ use Pasada\Core\Language\Excerpt;
 use Pasada\Core\Language\Transcript;
 use Pasada\Core\Language\Words;
 use Pasada\Core\Listening\Binding\Finding;
+use Pasada\Core\Listening\Decoding\Repeats;
 use Pasada\Core\Listening\Lexicon\EntryKind;
 
 /** Brings the findings of one component at one axle together, and says how sure they are. */
-final readonly class Gatherer
+final readonly class Proposals
 {
     /** Below this a proposal is more often wrong than right and is not made. */
     private const LEAST = 0.35;
 
+    /** Words before a name by which it is shown. */
     private const NAMING = '/(this is|here is|here we have|i have|we have|got|that is|next is|is)( '.
         '(my|the|your|our|a|an))?$|\bmy$/';
+
+    /** Names that are read out one after the other are named, at the least so many. */
+    private const LIST = 3;
+
+    /** Cost in hundredths over which a name without a statement is believed not to be one. */
+    private const MOST_BARE = 80;
 
     public function __construct(private Transcript $transcript, private Words $words) {}
 
@@ -30,7 +38,7 @@ final readonly class Gatherer
      */
     public function gather(array $findings, array $references): array
     {
-        $this->repeatStatements($findings, $references);
+        Repeats::give($findings, $references);
         $byKey = [];
         foreach ($findings as $finding) {
             if (
@@ -54,101 +62,19 @@ final readonly class Gatherer
         return $proposals;
     }
 
-    /**
-     * "Turn signals, same deal": what was said of the parts before is said of these.
-     *
-     * @param  list<Finding>  $findings
-     * @param  list<array{int, int, string}>  $references
-     */
-    private function repeatStatements(array $findings, array $references): void
-    {
-        foreach ($references as [$from, , $kind]) {
-            if ($kind !== 'same_as_before') {
-                continue;
-            }
-            $target = $source = null;
-            foreach ($findings as $finding) {
-                if ($finding->placed->mention->to <= $from && $from - $finding->to < 6) {
-                    [$source, $target] = [
-                        $target !== null && $target->placed->part->lends === null ? $target : $source,
-                        $finding,
-                    ];
-                } elseif (
-                    $finding->placed->mention->to <= $from &&
-                    $finding->points !== [] &&
-                    $finding->placed->part->lends === null
-                ) {
-                    $source = $finding;
-                }
-            }
-            $targets = $target === null ? [] : self::chain($target, $findings);
-            $source =
-                $source !== null && in_array($source, $targets, true)
-                    ? self::stated($targets[count($targets) - 1], $findings)
-                    : $source;
-            if ($source === null || $source === $target) {
-                continue;
-            }
-            foreach ($targets as $one) {
-                foreach (array_keys($source->points) as $code) {
-                    if ($one->placed->part->points->has(Point::from($code))) {
-                        $one->add(Point::from($code), true, $from, $from + 1);
-                    }
-                }
-            }
-        }
-    }
-
-    /**
-     * "Drag link, tie rod: same": parts named one after the other without a word about them.
-     *
-     * @param  list<Finding>  $findings
-     * @return non-empty-list<Finding> the last one first
-     */
-    private static function chain(Finding $last, array $findings): array
-    {
-        $chain = [$last];
-        foreach (array_reverse($findings) as $finding) {
-            $next = $chain[count($chain) - 1]->placed->mention;
-            $mention = $finding->placed->mention;
-            if ($mention->to <= $next->from && $next->from - $mention->to <= 1 && $finding->points === []) {
-                $chain[] = $finding;
-            }
-        }
-
-        return $chain;
-    }
-
-    /**
-     * The nearest part before one of which something was said.
-     *
-     * @param  list<Finding>  $findings
-     */
-    private static function stated(Finding $before, array $findings): ?Finding
-    {
-        $stated = null;
-        foreach ($findings as $finding) {
-            if (
-                $finding->placed->mention->to <= $before->placed->mention->from &&
-                $finding->points !== [] &&
-                $finding->placed->part->lends === null
-            ) {
-                $stated = $finding;
-            }
-        }
-
-        return $stated;
-    }
-
+    /** Named and nothing said of it: shown, read out in a list, or a lamp that is called by its name. */
     private function isNamed(Finding $finding): bool
     {
         $mention = $finding->placed->mention;
-        if ($finding->isNoName || $finding->placed->kind !== EntryKind::Part || $finding->placed->cost > 80) {
+        if (
+            $finding->isNoName || $finding->placed->kind !== EntryKind::Part
+            || $finding->placed->cost > self::MOST_BARE
+        ) {
             return false;
         }
         $before = implode(' ', array_slice($this->words->text, max(0, $mention->from - 4), min(4, $mention->from)));
 
-        return preg_match(self::NAMING, $before) === 1;
+        return $finding->listed >= self::LIST || preg_match(self::NAMING, $before) === 1;
     }
 
     /** @param  non-empty-list<Finding>  $same */
