@@ -69,8 +69,8 @@ final readonly class Listener
             $quantities,
         );
         $references = (new ReferenceFinder())->find($words);
-        [, $route] = $this->placed($spans, $references, $words);
-        $spans = (new SecondHearing($this->lexicon, $words))->hear($spans, $quantities, $route);
+        [$placed, $route] = $this->placed($spans, $references, $words);
+        $spans = (new SecondHearing($this->lexicon, $words))->hear($spans, $quantities, $route, $placed);
         [$placed, $route] = $this->placed($spans, $references, $words);
         $findings = $this->bound($words, $spans, $placed, $quantities);
         [$heard, $off] = $this->sorted((new Proposals($transcript, $words))->gather($findings, $references));
@@ -110,8 +110,8 @@ final readonly class Listener
             $quantities,
         );
         $references = (new ReferenceFinder())->find($words);
-        [, $route] = $this->placed($spans, $references, $words);
-        $spans = (new SecondHearing($this->lexicon, $words))->hear($spans, $quantities, $route);
+        [$placed, $route] = $this->placed($spans, $references, $words);
+        $spans = (new SecondHearing($this->lexicon, $words))->hear($spans, $quantities, $route, $placed);
         [$placed] = $this->placed($spans, $references, $words);
 
         return [

@@ -10,6 +10,7 @@ use Pasada\Core\Language\Words;
 use Pasada\Core\Listening\Lexicon\Entry;
 use Pasada\Core\Listening\Lexicon\EntryKind;
 use Pasada\Core\Listening\Lexicon\Lexicon;
+use Pasada\Core\Listening\Walking\Placed;
 use Pasada\Core\Listening\Walking\Station;
 
 /**
@@ -20,10 +21,15 @@ use Pasada\Core\Listening\Walking\Station;
 final readonly class SecondHearing
 {
     /** Words of a name that was misheard, at most. */
-    private const LONGEST = 3;
+    private const LONGEST = 4;
 
     /** How far its sound may be from the name's: pairs that people mistake are under it, chance pairs over 0.3. */
     private const MOST = 0.17;
+
+    /** The same for a long name, which nothing else is like by chance. */
+    private const MOST_OF_LONG = 0.21;
+
+    private const LONG = 9;
 
     /** The same for a single word of which something is stated only later. */
     private const MOST_FAR = 0.1;
@@ -32,10 +38,13 @@ final readonly class SecondHearing
     private const LEAST_SOUNDS = 3;
 
     /** What is said of it begins within so many words. */
-    private const STATED_WITHIN = 5;
+    private const STATED_WITHIN = 8;
 
     /** What standing a step away costs, in hundredths of a place. */
     private const NEAR = 60;
+
+    /** The same for one between two names. */
+    private const MOST_LISTED = 0.14;
 
     private const MOST_FAULT = 0.16;
 
@@ -100,17 +109,23 @@ final readonly class SecondHearing
      * @param  list<Span>  $spans  what was heard at first
      * @param  list<Quantity>  $quantities
      * @param  list<array{int, Station}>  $route  word and place, where it changes
+     * @param  list<Placed>  $placed  the names that made sense where they were said
      * @return list<Span> those and what was heard now, in order
      */
-    public function hear(array $spans, array $quantities, array $route): array
+    public function hear(array $spans, array $quantities, array $route, array $placed): array
     {
         $taken = $states = [];
+        $made = [];
+        foreach ($placed as $one) {
+            $made[$one->mention->from] = true;
+        }
         foreach ($spans as $span) {
             // "Drive chef": what tells a place may be half a name.
             $isPlace = $span->place !== null && ! str_starts_with($span->place, 'group:') && $span->parts === [];
+            $isLost = $span->statement === null && ! $isPlace && ! isset($made[$span->from]);
             // "Cat work": so may a word that states something.
             $isWord = $span->statement !== null && $span->to - $span->from === 1 && $span->parts === [];
-            for ($i = $span->from; $i < $span->to && ! $isPlace; $i++) {
+            for ($i = $span->from; $i < $span->to && ! $isPlace && ! $isLost; $i++) {
                 $taken[$i] = ! $isWord;
             }
             if ($span->statement !== null || ($span->parts === [] && $span->fitting !== [])) {
@@ -149,7 +164,7 @@ final readonly class SecondHearing
     {
         return array_filter(
             $found,
-            static fn (Span $one): bool => $span->from >= $one->from && $span->to <= $one->to,
+            static fn (Span $one): bool => $span->from < $one->to && $span->to > $one->from,
         ) !== [];
     }
 
@@ -209,7 +224,9 @@ final readonly class SecondHearing
                 break;
             }
             $sound .= $this->words->sound[$i];
-            if (strlen($sound) < self::LEAST_SOUNDS || $this->isLittle($i)) {
+            // "You both" sounds like U-bolts, whatever it begins and ends with.
+            $isYou = $k === 1 && $this->words->text[$at] === 'you';
+            if (strlen($sound) < self::LEAST_SOUNDS || ($this->isLittle($i) && ! $isYou)) {
                 continue;
             }
             $most = $this->most($at, $i + 1, $taken, $states);
@@ -236,15 +253,16 @@ final readonly class SecondHearing
             array_slice($this->words->text, $from, $to - $from),
             fn (string $word): bool => isset($this->lexicon->known[$word]),
         );
-        if (count($known) === $to - $from) {
+        if (count($known) === 1 && $to - $from === 1) {
             return null;
         }
         $isNear = $this->isStated($to, $taken, $states, 3);
         if (! $isNear && ! $this->isStated($to, $taken, $states, self::STATED_WITHIN)) {
-            return null;
+            // "Hose, great chamber, push rod": one of a list of names.
+            return ($taken[$from - 1] ?? false) && ($taken[$to] ?? false) ? self::MOST_LISTED : null;
         }
         if ($to - $from > 1) {
-            return self::MOST;
+            return self::MOST_OF_LONG;
         }
         $opens = $this->words->break[$from] !== Words::NO_BREAK || isset(self::OPENS[$this->words->text[$from - 1] ?? '']);
 
@@ -285,8 +303,9 @@ final readonly class SecondHearing
                 || levenshtein($sound, $name->sound) > max(1, (int) (0.5 * $longer))) {
                 continue;
             }
-            $distance = Sound::distance($sound, $name->sound, self::MOST);
-            if ($distance <= self::MOST && ($best === null || $distance < $best[1])) {
+            $most = $length >= self::LONG ? self::MOST_OF_LONG : self::MOST;
+            $distance = Sound::distance($sound, $name->sound, $most);
+            if ($distance <= $most && ($best === null || $distance < $best[1])) {
                 $best = [$name->means, $distance];
             }
         }

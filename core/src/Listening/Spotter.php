@@ -22,6 +22,8 @@ final readonly class Spotter
         'inch', 'inches', 'degrees', 'psi', 'percent',
     ];
 
+    private const SIDES = ['side' => true, 'front' => true, 'rear' => true, 'back' => true];
+
     private const POSSESSIVES = ['my' => true, 'our' => true, 'your' => true];
 
     private const PREPOSITIONS = [
@@ -127,6 +129,8 @@ final readonly class Spotter
                     $k > 0 &&
                     ($words->break[$i + $k] >= Words::SENTENCE ||
                         ($filler && $words->break[$i + $k] === Words::COMMA) ||
+                        // "Moving to the side the door opens" names no side door.
+                        ($filler && isset(self::SIDES[$first])) ||
                         isset(self::POSSESSIVES[$word]))
                 ) {
                     break;

@@ -191,6 +191,8 @@ final class ClueReader
             'good' => $this->words->break[$span->from] === Words::NO_BREAK
                 && ($gap === 0 || ($gap === 1
                     && in_array($this->words->text[$span->from - 1], ['on', 'up', 'down', 'in'], true))),
+            // "Every one of them tight" speaks of all that were named.
+            'every one', 'each one', 'all the bolts' => $next === 'of',
             // "Attached to my drag link" tells how they hang together.
             'attached' => $next === 'to',
             'is in', 'are in', 'is on', 'are on', 'is down', 'are down' => in_array($next, self::GOES_ON, true),
