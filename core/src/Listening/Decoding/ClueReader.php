@@ -86,6 +86,7 @@ final class ClueReader
             if ($name !== null || $said !== null) {
                 $clues[] = new Clue(
                     $i, $span->to, $name, $said[0] ?? null, null, $said[1] ?? false, $said[2] ?? false,
+                    $said === null ? null : $this->countIn($span, $quantityAt),
                 );
             }
             // A tread figure that names its tyre by itself.
@@ -99,6 +100,22 @@ final class ClueReader
         }
 
         return array_values(array_filter($clues));
+    }
+
+    /**
+     * "All ten there": how many.
+     *
+     * @param  array<int, Quantity>  $quantityAt  by first word
+     */
+    private function countIn(Span $span, array $quantityAt): ?float
+    {
+        for ($i = $span->from; $i < $span->to; $i++) {
+            if (isset($quantityAt[$i]) && $quantityAt[$i]->unit === QuantityUnit::None) {
+                return $quantityAt[$i]->value;
+            }
+        }
+
+        return null;
     }
 
     private function figure(Quantity $quantity): ?Clue

@@ -39,17 +39,21 @@ final class Decoder
     /** @var array<int, array<string, float>> */
     private array $ofStatement = [];
 
-    /**
-     * @param  list<Clue>  $clues
-     * @param  list<Placed>  $placed
-     * @param  array<int, true>  $aside  names that are said not to be fitted: nothing is said of them
-     */
-    public function __construct(
-        private readonly Ground $ground, private readonly array $clues, private readonly array $placed,
-        private readonly Weights $weights, private readonly array $aside = [],
-    ) {
-        $this->nameSigns = new NameSigns($ground);
-        $this->targetSigns = new TargetSigns($ground);
+    /** @var list<Clue> */
+    private readonly array $clues;
+
+    /** @var list<Placed> */
+    private readonly array $placed;
+
+    private readonly Ground $ground;
+
+    public function __construct(public readonly WalkClues $walk, private readonly Weights $weights)
+    {
+        $this->clues = $walk->clues;
+        $this->placed = $walk->placed;
+        $this->ground = $walk->ground;
+        $this->nameSigns = new NameSigns($this->ground);
+        $this->targetSigns = new TargetSigns($this->ground);
         $this->readWords();
     }
 
@@ -139,7 +143,7 @@ final class Decoder
     /** @return list<Role> */
     private function roles(Subject $subject, Clue $clue): array
     {
-        if (isset($this->aside[(int) $clue->name])) {
+        if (isset($this->walk->aside[(int) $clue->name])) {
             return [Role::Passing];
         }
         $placed = $this->placed[(int) $clue->name];

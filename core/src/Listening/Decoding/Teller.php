@@ -18,35 +18,31 @@ final readonly class Teller
         Point::RubberOk, Point::NoContaminant,
     ];
 
+    private Ground $ground;
+
     private Measures $measures;
 
     private Loans $loans;
 
-    /**
-     * @param  list<Clue>  $clues
-     * @param  list<Placed>  $placed
-     */
-    public function __construct(
-        private Ground $ground, private array $clues, private array $placed, private Decoder $decoder,
-    ) {
-        $this->measures = new Measures($ground->words);
-        $this->loans = new Loans($ground);
+    public function __construct(private Decoder $decoder)
+    {
+        $this->ground = $decoder->walk->ground;
+        $this->measures = new Measures($this->ground->words);
+        $this->loans = new Loans($this->ground);
     }
 
-    /**
-     * @param  array<int, true>  $aside  names that are said not to be fitted
-     * @return list<Finding> one for each name
-     */
-    public function findings(Subject $best, array $aside): array
+    /** @return list<Finding> one for each name */
+    public function findings(Subject $best): array
     {
-        $findings = array_map(static fn (Placed $one): Finding => new Finding($one), $this->placed);
-        foreach (array_keys($aside) as $name) {
+        $walk = $this->decoder->walk;
+        $findings = array_map(static fn (Placed $one): Finding => new Finding($one), $walk->placed);
+        foreach (array_keys($walk->aside) as $name) {
             $findings[$name]->notFitted = true;
         }
         $spoken = $list = [];
         foreach ($best->path() as $step) {
             [$c, $as, $with] = [$step->clue, $step->as, $step->with];
-            $clue = $this->clues[$c];
+            $clue = $walk->clues[$c];
             if ($as instanceof Target) {
                 foreach ($with as $name) {
                     $this->give($findings[$name], $c, $name);
@@ -85,7 +81,7 @@ final readonly class Teller
 
     private function give(Finding $finding, int $c, int $name): void
     {
-        $clue = $this->clues[$c];
+        $clue = $this->decoder->walk->clues[$c];
         $fit = $this->decoder->fit($c, $name);
         if ($clue->isDefect) {
             $finding->defects[] = implode(

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening\Decoding;
 
-use Pasada\Core\Listening\Walking\Placed;
-
 /**
  * Learns the weights from walks of which it is known what was said. By the weights that it begins with it finds the
  * likeliest way to understand each walk that agrees with the truth; then logistic regression makes every step of those
@@ -19,12 +17,6 @@ final class Trainer
     /** A point that is known already is worth little. */
     private const AGAIN = 0.1;
 
-    /** What a point that is not in the truth costs: people note less than they hear. */
-    private const WRONG = 0.3;
-
-    /** What it costs to leave a statement to the name that comes. */
-    private const WAITS = 0.2;
-
     /** Pull of every weight to zero at each step, as a share of it. */
     private const DECAY = 0.000_001;
 
@@ -34,27 +26,19 @@ final class Trainer
     /** @param  array<string, float>  $weights  to begin with */
     public function __construct(private array $weights) {}
 
-    /**
-     * Takes a walk in.
-     *
-     * @param  list<Clue>  $clues
-     * @param  list<Placed>  $placed
-     * @param  array<string, list<string>>  $truth  point codes by component@axle
-     * @param  array<int, true>  $aside
-     */
-    public function take(Ground $ground, array $clues, array $placed, array $truth, array $aside): void
+    /** @param  array<string, list<string>>  $truth  point codes by component@axle */
+    public function take(WalkClues $walk, array $truth): void
     {
-        $decoder = new Decoder($ground, $clues, $placed, new Weights($this->weights), $aside);
+        $decoder = new Decoder($walk, new Weights($this->weights));
         $hoped = $decoder->best(
-            fn (int $c, Role|Target $as, array $with, Subject $subject): float => self::HOPE * $this->worth(
-                $decoder, $clues, $placed, $truth, $c, $as, $with, $subject,
-            ),
+            fn (int $c, Role|Target $as, array $with, Subject $subject): float => self::HOPE
+                * $this->worth($decoder, $truth, $c, $as, $with, $subject),
         );
         foreach ($hoped->path() as $step) {
             if ($step->from === null) {
                 continue;
             }
-            $options = $decoder->options($step->from, $step->clue, $clues[$step->clue]);
+            $options = $decoder->options($step->from, $step->clue, $walk->clues[$step->clue]);
             $right = array_search($step->as, array_column($options, 0), true);
             if (count($options) > 1 && is_int($right)) {
                 $this->steps[] = [array_column($options, 1), $right];
@@ -85,22 +69,19 @@ final class Trainer
     }
 
     /**
-     * @param  list<Clue>  $clues
-     * @param  list<Placed>  $placed
      * @param  array<string, list<string>>  $truth
      * @param  list<int>  $with
      */
     private function worth(
-        Decoder $decoder, array $clues, array $placed, array $truth, int $c, Role|Target $as, array $with,
-        Subject $subject,
+        Decoder $decoder, array $truth, int $c, Role|Target $as, array $with, Subject $subject,
     ): float {
-        $worth = $as === Target::Next ? -self::WAITS : 0.0;
-        foreach ($decoder->pairs($as, $with, $c, $clues[$c]) as [$clue, $name]) {
+        $worth = 0.0;
+        foreach ($decoder->pairs($as, $with, $c, $decoder->walk->clues[$c]) as [$clue, $name]) {
             $point = $decoder->fit($clue, $name)->point?->value;
             if ($point !== null) {
-                $key = $placed[$name]->key();
+                $key = $decoder->walk->placed[$name]->key();
                 $worth += match (true) {
-                    ! in_array($point, $truth[$key] ?? [], true) => -self::WRONG,
+                    ! in_array($point, $truth[$key] ?? [], true) => -1.0,
                     isset($subject->given[$key.$point]) => self::AGAIN,
                     default => 1.0,
                 };

@@ -63,7 +63,7 @@ final readonly class LexiconReader
      */
     private function parts(Node $root, array &$entries): array
     {
-        $root->only('parts', 'siblings');
+        $root->only('parts', 'siblings', 'heads');
         $parts = [];
         foreach ($root->entries('parts') as $id => $node) {
             $node->only(
@@ -93,8 +93,38 @@ final readonly class LexiconReader
             }
         }
         $this->siblings($root, $parts, $entries);
+        $this->heads($root, $entries);
 
         return $parts;
+    }
+
+    /**
+     * Words that people use one for the other at the end of a name: a coolant tank is a coolant bottle.
+     *
+     * @param  list<Entry>  $entries
+     */
+    private function heads(Node $root, array &$entries): void
+    {
+        $taken = [];
+        foreach ($entries as $entry) {
+            $taken[$entry->words] = true;
+        }
+        $names = array_filter($entries, static fn (Entry $entry): bool => $entry->kind === EntryKind::Part);
+        foreach ($root->has('heads') ? $root->nodes('heads') : [] as $node) {
+            $heads = $node->strings('words');
+            foreach ($names as $entry) {
+                $owner = strrpos($entry->words, ' ');
+                if ($owner === false || ! in_array(substr($entry->words, $owner + 1), $heads, true)) {
+                    continue;
+                }
+                foreach ($heads as $head) {
+                    $name = substr($entry->words, 0, $owner).' '.$head;
+                    if (! isset($taken[$name])) {
+                        $this->add($entries, $entry->kind, $entry->means, $name, $node);
+                    }
+                }
+            }
+        }
     }
 
     /**
