@@ -31,7 +31,8 @@ use Pasada\Core\Brakes\Judging\Standing;
 final class BrakePractice extends Model
 {
     protected $fillable = [
-        'user_id', 'uuid', 'vehicle_id', 'checklist_id', 'help', 'drill', 'standing', 'cause', 'fault', 'suspected', 'found',
+        'user_id', 'uuid', 'vehicle_id', 'checklist_id', 'help', 'drill', 'standing', 'cause', 'fault', 'suspected',
+        'found',
         'controls', 'created_at',
     ];
 

@@ -9,7 +9,7 @@ final readonly class Cue
 {
     /**
      * @param  float  $from  seconds since the recording began; of an untimed text, 0
-     * @param  list<Alternative>  $alternatives  other readings of the piece, the text's own among them; empty where it is
+     * @param  list<Alternative>  $alternatives  readings of the piece, that of the text among them; empty where it is
      *   the only one
      */
     public function __construct(public float $from, public string $text, public array $alternatives = []) {}

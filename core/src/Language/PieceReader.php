@@ -68,7 +68,7 @@ final readonly class PieceReader
         return new Transcript($cues);
     }
 
-    /** @return list<Alternative> with weights of which the sum is 1, whatever a recogniser gave; empty for a plain text */
+    /** @return list<Alternative> their weights make 1 in sum, whatever a recogniser gave; empty for a plain text */
     private function alternatives(Node $node): array
     {
         if (! $node->has('alternatives')) {

@@ -12,7 +12,8 @@ use Pasada\Core\Document\DocumentHasFaults;
 use Throwable;
 
 /**
- * Reads WebVTT, SRT, pieces with alternatives (JSON, see PieceReader), text with `[m:ss]` or `[h:mm:ss]` before its paragraphs, and untimed text.
+ * Reads WebVTT, SRT, text with `[m:ss]` or `[h:mm:ss]` before its paragraphs, untimed text, and pieces with the
+ * readings of a recogniser in JSON (see PieceReader).
  *
  * Caption files in the wild break their standards in harmless ways: header lines, missing numbers, times that overlap.
  * Those are read with a warning; what is no text or no captions is refused.
@@ -57,7 +58,9 @@ final readonly class TranscriptReader
 
         return is_array($document)
             ? PieceReader::ofAll()->read($document)->cues
-            : throw $file->refused('begins like pieces in JSON but is none; check for a missing comma, quote or bracket');
+            : throw $file->refused(
+                'begins like pieces in JSON but is none; check for a missing comma, quote or bracket',
+            );
     }
 
     private function subrip(): SubripFile

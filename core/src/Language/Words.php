@@ -222,9 +222,15 @@ final readonly class Words
     {
         $last = $text[count($text) - 1] ?? '';
 
-        return $break === self::SENTENCE
-            && (isset(self::NEVER_LAST[$last]) || ($last === 'no' && ! isset(self::OPENS[mb_strtolower($token)])) || (strlen($last) === 1 && ctype_alpha($last)
-                && (strlen($token) === 1 || strlen($text[count($text) - 2] ?? '') === 1)));
+        if ($break !== self::SENTENCE) {
+            return false;
+        }
+        $isAnswer = $last === 'no' && isset(self::OPENS[mb_strtolower($token)]);
+
+        return isset(self::NEVER_LAST[$last])
+            || ($last === 'no' && ! $isAnswer)
+            || (strlen($last) === 1 && ctype_alpha($last)
+                && (strlen($token) === 1 || strlen($text[count($text) - 2] ?? '') === 1));
     }
 
     /** @return list<string> */

@@ -42,11 +42,12 @@ final readonly class Listener
         [$words, $references] = [$hearing->words, $hearing->references];
         $decoder = new Decoder($hearing->clues(), $this->lexicon->weights);
         $findings = (new Teller($decoder))->findings($decoder->best());
-        [$heard, $off] = $this->sorted((new Proposals($transcript, $words))->gather($findings, $references));
+        [$heard, $off] = $this->sorted((new Proposals($transcript, $words, new Sureness($this->lexicon->weights)))->gather($findings, $references));
         $check = new FigureCheck($this->figures);
 
         return new Account(
-            $words, $heard, (new ReferenceScope($words, $hearing->spans, $findings, $hearing->route))->of($references, $transcript),
+            $words, $heard,
+            (new ReferenceScope($words, $hearing->spans, $findings, $hearing->route))->of($references, $transcript),
             array_merge([], ...array_map($check->of(...), $heard)),
             [...$off, ...$this->talk($transcript, $hearing)],
             array_map(

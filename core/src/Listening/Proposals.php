@@ -29,7 +29,9 @@ final readonly class Proposals
     /** Cost in hundredths over which a name without a statement is believed not to be one. */
     private const MOST_BARE = 80;
 
-    public function __construct(private Transcript $transcript, private Words $words) {}
+    public function __construct(
+        private Transcript $transcript, private Words $words, private Sureness $sureness,
+    ) {}
 
     /**
      * @param  list<Finding>  $findings
@@ -81,19 +83,13 @@ final readonly class Proposals
     private function proposal(array $same): Proposal
     {
         $points = $figures = $evidence = $defects = $said = [];
-        $own = 0;
-        $doubt = 1.0;
         $notFitted = false;
         foreach ($same as $finding) {
-            foreach ($finding->points as $code => $isOwn) {
-                $points[$code] = true;
-                $own += $isOwn ? 1 : 0;
-            }
+            $points += array_fill_keys(array_keys($finding->points), true);
             $figures = [...$figures, ...$finding->figures];
             $said = [...$said, ...$finding->said];
             $defects = [...$defects, ...$finding->defects];
             $notFitted = $notFitted || $finding->notFitted;
-            $doubt *= 1 - $this->sureness($finding);
             $evidence[] = new Evidence(
                 $this->transcript->cues[$this->words->cue[$finding->from]]->from,
                 Excerpt::of($this->transcript, $this->words, $finding->from, $finding->to),
@@ -110,24 +106,8 @@ final readonly class Proposals
         $placed = $same[0]->placed;
 
         return new Proposal(
-            $placed->part->id, $placed->axle(), $set, $figures, round(1 - $doubt, 2), $evidence,
+            $placed->part->id, $placed->axle(), $set, $figures, round($this->sureness->of($same), 2), $evidence,
             array_values(array_unique($defects)), $said, $notFitted && $points === [], $placed->runnerUp,
         );
-    }
-
-    private function sureness(Finding $finding): float
-    {
-        $own = count(array_filter($finding->points));
-        $sure = match (true) {
-            $finding->defects !== [] || $finding->notFitted => 0.75,
-            $own >= 2 => 0.95,
-            $own === 1 => 0.88,
-            $finding->points !== [] => 0.6,
-            default => 0.45,
-        };
-        $sure -= $finding->placed->cost / 600;
-        $sure -= $finding->placed->kind === EntryKind::PartWhereFitting ? 0.08 : 0.0;
-
-        return max(0.05, min(0.97, $sure));
     }
 }

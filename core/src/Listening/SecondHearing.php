@@ -35,7 +35,7 @@ final readonly class SecondHearing
     private const MOST_FAR = 0.1;
 
     /** Sounds that a name has at the least: two sounds are like anything. */
-    private const LEAST_SOUNDS = 3;
+    public const LEAST_SOUNDS = 3;
 
     /** What is said of it begins within so many words. */
     private const STATED_WITHIN = 8;
@@ -45,63 +45,6 @@ final readonly class SecondHearing
 
     /** The same for one between two names. */
     private const MOST_LISTED = 0.14;
-
-    private const MOST_FAULT = 0.16;
-
-    /** Words before the place of a name. */
-    private const OPENS = [
-        'my' => true, 'the' => true, 'your' => true, 'our' => true, 'a' => true, 'an' => true, 'this' => true,
-        'that' => true, 'next' => true, 'then' => true, 'and' => true, 'now' => true, 'with' => true, 'here' => true,
-        'okay' => true, 'so' => true, 'is' => true, 'have' => true, 'got' => true, 'these' => true, 'those' => true,
-    ];
-
-    private const LITTLE = [
-        'about' => true, 'after' => true, 'again' => true, 'all' => true, 'also' => true, 'always' => true,
-        'am' => true, 'another' => true, 'anything' => true, 'are' => true, 'around' => true, 'as' => true,
-        'ask' => true, 'asks' => true, 'at' => true, 'bad' => true, 'be' => true, 'because' => true,
-        'been' => true, 'before' => true, 'behind' => true, 'between' => true, 'big' => true, 'bit' => true,
-        'both' => true, 'by' => true, 'call' => true, 'calls' => true, 'can' => true,
-        'check' => true, 'checking' => true, 'checks' => true, 'come' => true, 'comes' => true, 'coming' => true,
-        'could' => true, 'count' => true, 'counts' => true, 'did' => true, 'do' => true, 'does' => true,
-        'done' => true, 'down' => true, 'each' => true, 'eight' => true, 'either' => true, 'eleven' => true,
-        'end' => true, 'ends' => true, 'even' => true, 'ever' => true, 'every' => true, 'everybody' => true,
-        'everything' => true, 'feel' => true, 'feels' => true, 'few' => true, 'find' => true, 'finds' => true,
-        'first' => true, 'five' => true, 'for' => true, 'four' => true, 'from' => true,
-        'get' => true, 'gets' => true, 'getting' => true, 'give' => true, 'gives' => true, 'go' => true,
-        'goes' => true, 'going' => true, 'gone' => true, 'good' => true, 'gotta' => true, 'guys' => true,
-        'had' => true, 'has' => true, 'have' => true, 'he' => true, 'hear' => true, 'hears' => true, 'her' => true,
-        'here' => true, 'him' => true, 'his' => true, 'hold' => true, 'holds' => true, 'how' => true,
-        'hundred' => true, 'i' => true, 'if' => true, 'in' => true, 'into' => true, 'is' => true,
-        'it' => true, 'its' => true, 'just' => true, 'keep' => true, 'keeps' => true, 'kind' => true, 'know' => true,
-        'knows' => true, 'least' => true, 'less' => true, 'let' => true, 'lets' => true,
-        'like' => true, 'listen' => true, 'little' => true, 'long' => true, 'look' => true, 'looking' => true,
-        'looks' => true, 'lot' => true, 'maam' => true, 'make' => true, 'makes' => true, 'man' => true,
-        'many' => true, 'may' => true, 'me' => true, 'might' => true, 'missing' => true,
-        'more' => true, 'most' => true, 'move' => true, 'moves' => true, 'much' => true, 'must' => true,
-        'need' => true, 'needs' => true, 'neither' => true, 'never' => true, 'new' => true, 'nine' => true,
-        'nobody' => true, 'none' => true, 'nothing' => true, 'of' => true, 'off' => true, 'oh' => true,
-        'okay' => true, 'old' => true, 'on' => true, 'one' => true, 'only' => true, 'onto' => true, 'other' => true,
-        'out' => true, 'over' => true, 'part' => true, 'people' => true, 'place' => true,
-        'please' => true, 'pull' => true, 'push' => true, 'put' => true, 'puts' => true, 'read' => true,
-        'reads' => true, 'really' => true, 'run' => true, 'runs' => true,
-        'said' => true, 'same' => true, 'say' => true, 'says' => true, 'second' => true, 'see' => true,
-        'seen' => true, 'sees' => true, 'set' => true, 'seven' => true, 'shall' => true, 'she' => true,
-        'short' => true, 'should' => true, 'show' => true, 'shows' => true,
-        'sir' => true, 'six' => true, 'small' => true, 'some' => true, 'somebody' => true, 'something' => true,
-        'sorry' => true, 'start' => true, 'starting' => true, 'starts' => true, 'still' => true, 'stop' => true,
-        'such' => true, 'sure' => true, 'take' => true, 'takes' => true, 'tell' => true, 'tells' => true,
-        'ten' => true, 'than' => true, 'thanks' => true, 'their' => true, 'them' => true, 'there' => true,
-        'they' => true, 'thing' => true, 'things' => true, 'think' => true, 'third' => true, 'three' => true,
-        'through' => true, 'time' => true, 'times' => true, 'to' => true, 'today' => true, 'told' => true,
-        'too' => true, 'try' => true, 'turn' => true, 'turns' => true, 'twelve' => true, 'two' => true,
-        'uh' => true, 'um' => true, 'under' => true, 'until' => true, 'up' => true, 'us' => true, 'use' => true,
-        'uses' => true, 'very' => true, 'want' => true, 'wants' => true, 'was' => true, 'way' => true, 'we' => true,
-        'well' => true, 'what' => true, 'when' => true, 'where' => true, 'which' => true, 'while' => true,
-        'who' => true, 'why' => true, 'will' => true,
-        'would' => true, 'yeah' => true, 'yes' => true, 'you' => true,
-    ];
-
-    private const DENIES = ['no' => true, 'not' => true, 'or' => true, 'nor' => true, 'any' => true];
 
     public function __construct(private Lexicon $lexicon, private Words $words) {}
 
@@ -135,7 +78,7 @@ final readonly class SecondHearing
         foreach ($quantities as $quantity) {
             $states[$quantity->from] = true;
         }
-        $found = $this->faults($taken, $spans);
+        $found = (new FaultHearing($this->lexicon, $this->words))->hear($taken, $spans);
         foreach ($found as $span) {
             $taken[$span->from] = $states[$span->from] = true;
         }
@@ -185,22 +128,14 @@ final readonly class SecondHearing
     /** @param  array<int, bool>  $taken  whether the word is part of a name, rather than a word that states */
     private function opens(int $at, array $taken): bool
     {
-        if (isset($taken[$at]) || ($this->isLittle($at) && $this->words->text[$at] !== 'you')) {
+        if (isset($taken[$at]) || (LittleWords::has($this->words->text[$at]) && $this->words->text[$at] !== 'you')) {
             return false;
         }
 
         return $at === 0
-            || $this->words->break[$at] !== Words::NO_BREAK
-            || isset(self::OPENS[$this->words->text[$at - 1]])
+            || ($this->words->break[$at] ?? Words::NO_BREAK) !== Words::NO_BREAK
+            || isset(LittleWords::OPENS[$this->words->text[$at - 1] ?? ''])
             || isset($taken[$at - 1]);
-    }
-
-    /** Whether a word is one of speech rather than of things, so that no name begins or ends with it. */
-    private function isLittle(int $at): bool
-    {
-        $word = $this->words->text[$at];
-
-        return isset(self::OPENS[$word]) || isset(self::DENIES[$word]) || isset(self::LITTLE[$word]);
     }
 
     /**
@@ -226,12 +161,13 @@ final readonly class SecondHearing
             $sound .= $this->words->sound[$i];
             // "You both" sounds like U-bolts, whatever it begins and ends with.
             $isYou = $k === 1 && $this->words->text[$at] === 'you';
-            if (strlen($sound) < self::LEAST_SOUNDS || ($this->isLittle($i) && ! $isYou)) {
+            if (strlen($sound) < self::LEAST_SOUNDS || (LittleWords::has($this->words->text[$i]) && ! $isYou)) {
                 continue;
             }
             $most = $this->most($at, $i + 1, $taken, $states);
-            $read = $most === null ? null : $memo[$sound] ??= $this->nearest($sound, $names) ?? false;
-            if ($read !== null && $read !== false && $read[1] <= ($hasStatement ? self::MOST_FAR : $most) && ($best === null || $read[1] < $best[1])) {
+            $read = $most === null ? null : $memo[$sound] ??= self::nearest($sound, $names) ?? false;
+            $limit = $hasStatement ? self::MOST_FAR : $most;
+            if ($read !== null && $read !== false && $read[1] <= $limit && ($best === null || $read[1] < $best[1])) {
                 $best = [$read[0], $read[1], $i + 1];
             }
         }
@@ -264,7 +200,8 @@ final readonly class SecondHearing
         if ($to - $from > 1) {
             return self::MOST_OF_LONG;
         }
-        $opens = $this->words->break[$from] !== Words::NO_BREAK || isset(self::OPENS[$this->words->text[$from - 1] ?? '']);
+        $opens = $this->words->break[$from] !== Words::NO_BREAK
+            || isset(LittleWords::OPENS[$this->words->text[$from - 1] ?? '']);
 
         return $opens ? ($isNear ? self::MOST : self::MOST_FAR) : null;
     }
@@ -289,11 +226,22 @@ final readonly class SecondHearing
         return false;
     }
 
+    /** @return list<Entry> names of the parts at a place and a step from it */
+    private function namesAt(Station $station): array
+    {
+        return array_values(array_filter(
+            $this->lexicon->entries,
+            fn (Entry $entry): bool => $entry->kind === EntryKind::Part
+                && strlen($entry->sound) >= self::LEAST_SOUNDS
+                && ($station->costOf($this->lexicon->parts[$entry->means]->zone) <= self::NEAR),
+        ));
+    }
+
     /**
      * @param  list<Entry>  $names
      * @return array{string, float}|null component and distance
      */
-    private function nearest(string $sound, array $names): ?array
+    public static function nearest(string $sound, array $names): ?array
     {
         $length = strlen($sound);
         $best = null;
@@ -311,58 +259,5 @@ final readonly class SecondHearing
         }
 
         return $best;
-    }
-
-    /** @return list<Entry> names of the parts at a place and a step from it */
-    private function namesAt(Station $station): array
-    {
-        return array_values(array_filter(
-            $this->lexicon->entries,
-            fn (Entry $entry): bool => $entry->kind === EntryKind::Part
-                && strlen($entry->sound) >= self::LEAST_SOUNDS
-                && ($station->costOf($this->lexicon->parts[$entry->means]->zone) <= self::NEAR),
-        ));
-    }
-
-    /**
-     * Words right behind a denial or within a list of faults that sound like the word for one.
-     *
-     * @param  array<int, bool>  $taken  whether the word is part of a name, rather than a word that states
-     * @param  list<Span>  $spans
-     * @return list<Span>
-     */
-    private function faults(array $taken, array $spans): array
-    {
-        $ends = [];
-        foreach ($spans as $span) {
-            if ($span->statement !== null && $this->lexicon->statements[$span->statement]->isFault) {
-                $ends[$span->to] = true;
-            }
-        }
-        $words = array_values(array_filter(
-            $this->lexicon->entries,
-            fn (Entry $entry): bool => $entry->kind === EntryKind::Statement
-                && ! str_contains($entry->words, ' ')
-                && strlen($entry->sound) >= self::LEAST_SOUNDS
-                && $this->lexicon->statements[(int) $entry->means]->isFault,
-        ));
-        $found = $memo = [];
-        foreach ($this->words->text as $i => $word) {
-            $before = $this->words->text[$i - 1] ?? '';
-            if (isset($taken[$i]) || ! (isset(self::DENIES[$before]) || isset($ends[$i]))
-                || isset(self::OPENS[$word]) || isset(self::DENIES[$word])
-                || strlen($this->words->sound[$i]) < self::LEAST_SOUNDS || isset($this->lexicon->everyday[$word])) {
-                continue;
-            }
-            $read = array_key_exists($word, $memo)
-                ? $memo[$word]
-                : $memo[$word] = $this->nearest($this->words->sound[$i], $words);
-            if ($read !== null && $read[1] <= self::MOST_FAULT) {
-                $found[] = new Span($i, $i + 1, [], [], [], (int) $read[0], null, $read[1] / 3);
-                $ends[$i + 1] = true;
-            }
-        }
-
-        return $found;
     }
 }

@@ -22,7 +22,11 @@ final readonly class Spotter
         'inch', 'inches', 'degrees', 'psi', 'percent',
     ];
 
-    private const SIDES = ['side' => true, 'front' => true, 'rear' => true, 'back' => true];
+    /** Words of places, behind which an article begins another name. */
+    private const SIDES = [
+        'side' => true, 'front' => true, 'rear' => true, 'back' => true, 'trailer' => true, 'tractor' => true,
+        'truck' => true, 'cab' => true,
+    ];
 
     private const POSSESSIVES = ['my' => true, 'our' => true, 'your' => true];
 
@@ -97,8 +101,8 @@ final readonly class Spotter
 
     /**
      * @return array{
-     *    list<float>,
-     *    list<array{int, array{
+     *    array<int, float>,
+     *    array<int, array{int, array{
      *       array<string, float>, array<string, float>, array<string, float>, int|null, string|null, float, float,
      *    }}|null>,
      * } the value of the words from each on, and the length and reading of the span that begins there
@@ -130,7 +134,7 @@ final readonly class Spotter
                     ($words->break[$i + $k] >= Words::SENTENCE ||
                         ($filler && $words->break[$i + $k] === Words::COMMA) ||
                         // "Moving to the side the door opens" names no side door.
-                        ($filler && isset(self::SIDES[$first])) ||
+                        ($filler && $k === 1 && $word !== 'of' && isset(self::SIDES[$first])) ||
                         isset(self::POSSESSIVES[$word]))
                 ) {
                     break;

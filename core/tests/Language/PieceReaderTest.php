@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Pasada\Core\Document\DocumentHasFaults;
+use Pasada\Core\Language\Alternative;
 use Pasada\Core\Language\Cue;
 use Pasada\Core\Language\PieceReader;
 
@@ -35,4 +36,33 @@ it('names the piece at fault', function (array $pieces, string $fault): void {
     'no time' => [[['text' => 'rim']], 'pieces[0].from_ms'],
     'no text' => [[['from_ms' => 1]], 'pieces[0].text'],
     'a control character' => [[['from_ms' => 1, 'text' => "rim\0"]], 'holds a control character'],
+]);
+
+it('reads what else a recogniser may have heard, whatever its weights make in sum', function (): void {
+    $cue = (new PieceReader())->read([
+        'pieces' => [[
+            'from_ms' => 0,
+            'alternatives' => [
+                ['text' => 'torch arm tight', 'weight' => 3],
+                ['text' => 'torque arm tight', 'weight' => 1],
+            ],
+        ]],
+    ])->cues[0];
+
+    expect($cue->text)->toBe('torch arm tight')
+        ->and($cue->alternatives)->toEqual([
+            new Alternative('torch arm tight', 0.75),
+            new Alternative('torque arm tight', 0.25),
+        ]);
+});
+
+it('names the reading at fault', function (mixed $alternatives, string $fault): void {
+    expect(fn () => (new PieceReader())->read(['pieces' => [['from_ms' => 0, 'alternatives' => $alternatives]]]))
+        ->toThrow(DocumentHasFaults::class, $fault);
+})->with([
+    'no weight' => [[['text' => 'rim']], 'pieces[0].alternatives[0].weight: give a number over 0'],
+    'a weight of nothing' => [[['text' => 'rim', 'weight' => 0]], 'give a number over 0'],
+    'none at all' => [[], 'alternatives'],
+    'too many' => [array_fill(0, 21, ['text' => 'rim', 'weight' => 1]), 'give 1 to 20 readings'],
+    'a word that is none' => [[['text' => str_repeat('o', 61), 'weight' => 1]], 'more than 60 letters'],
 ]);

@@ -32,3 +32,26 @@ it('gives back the words as they stand in the captions, over cues', function ():
     ]);
     expect(Excerpt::of($transcript, Words::of($transcript), 2, 9))->toBe('Slack Adjuster’s tight, one INCH at');
 });
+
+it('takes no stop for one that stands inside a sentence or behind a letter', function (
+    string $text,
+    array $stops,
+): void {
+    $words = Words::of(new Transcript([new Cue(0.0, $text)]));
+    $found = array_keys(array_filter($words->break, static fn (int $one): bool => $one === Words::SENTENCE));
+
+    expect(array_map(static fn (int $at): string => $words->text[$at], $found))->toBe($stops);
+})->with([
+    'behind a word that ends no sentence' => ['They are not. Cracked or bent. The rim', ['the']],
+    'behind the letters of a short form' => ['Mud flap. A.B.S. lamp, amber', ['a']],
+    'behind "no" where it denies' => ['Make sure no. Crack on it. It is dry', ['it']],
+    'behind "no" where it answers' => ['Is it bent? No. It is straight', ['it']],
+]);
+
+it('believes no stop where many stand inside sentences', function (): void {
+    $text = str_repeat('It is not. Bent and the. Rim no. Cracks are. There. Hub seal dry. ', 3);
+    $words = Words::of(new Transcript([new Cue(0.0, $text)]));
+    $at = (int) array_search('hub', $words->text, true);
+
+    expect($words->break[$at])->toBe(Words::COMMA);
+});

@@ -40,7 +40,7 @@ it('gives a statement to the part it is about', function (string $said, array $h
         ['coupling.apron' => 'no_gap', 'coupling.gap' => 'no_gap', 'coupling.skid_plate' => 'no_gap'],
     ],
     'what a lamp does' => [
-        'tail lights red brake light and turn signal',
+        'at the rear of the trailer tail lights red brake light and turn signal',
         ['trailer.tail_lights' => 'colour functions'],
     ],
     'another word for the same' => ["the apron that's the plate on top not bent", ['coupling.apron' => 'intact']],

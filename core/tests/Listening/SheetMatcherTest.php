@@ -40,7 +40,7 @@ it('proposes the points that the item has, with their time and words', function 
             'item' => 'engine.radiator',
             'points' => ['mounted', 'sealed'],
             'at_ms' => 10000,
-            'evidence' => 'radiator is mounted no leaks nobody drilled',
+            'evidence' => 'radiator is mounted no leaks',
         ],
     ]);
 });

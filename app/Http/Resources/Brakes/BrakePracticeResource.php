@@ -36,7 +36,8 @@ final readonly class BrakePracticeResource
     {
         return new self(
             $practice->created_at->toIso8601String(), $practice->vehicle->name, $practice->checklist->name,
-            $practice->help->value, $practice->drill?->label(), $practice->standing, $practice->cause, $practice->fault, $practice->found,
+            $practice->help->value, $practice->drill?->label(), $practice->standing,
+            $practice->cause, $practice->fault, $practice->found,
         );
     }
 }

@@ -31,8 +31,8 @@ enum CabDrill: string
     }
 
     /**
-     * Pressure in both reservoirs at the start, in psi: under the 85 from which the build-up is timed, and under where a
-     * governor cuts in; else full, since it cuts out at 120 to 140 (commercial driver manual).
+     * Pressure in both reservoirs at the start, in psi: under the 85 from which the build-up is timed, and under where
+     * a governor cuts in; else full, since it cuts out at 120 to 140 (commercial driver manual).
      */
     public function startPsi(): float
     {

@@ -125,8 +125,8 @@ final class ClueReader
             return null;
         }
         // "All ten there": none is missing.
-        $isCount = $quantity->unit === QuantityUnit::None && $quantity->value > 1 && $quantity->value < self::MOST_OF_A_PART
-            && ($text[$quantity->from - 1] ?? '') === 'all';
+        $isCount = $quantity->unit === QuantityUnit::None && $quantity->value > 1
+            && $quantity->value < self::MOST_OF_A_PART && ($text[$quantity->from - 1] ?? '') === 'all';
 
         return $isCount
             ? new Clue(
@@ -177,7 +177,10 @@ final class ClueReader
         }
         $needsDenial = in_array($statement->points[0], self::ONLY_DENIED, true);
         if (! $isDenied) {
-            if ($at - $this->lastFault > 3 && ! $this->isOnlyDenied($statement) && Defects::isReported($this->words, $span)) {
+            if (
+                $at - $this->lastFault > 3 && ! $this->isOnlyDenied($statement)
+                && Defects::isReported($this->words, $span)
+            ) {
                 return [$statement, true, false];
             }
             if ($needsDenial) {
@@ -203,6 +206,7 @@ final class ClueReader
     {
         $next = $this->words->text[$span->to] ?? '';
         $gap = $span->from - $this->lastSaid;
+        $before = implode(' ', array_slice($this->words->text, max(0, $span->from - 2), min(2, $span->from)));
 
         return match (implode(' ', array_slice($this->words->text, $span->from, $span->to - $span->from))) {
             'good' => $this->words->break[$span->from] === Words::NO_BREAK
@@ -210,6 +214,8 @@ final class ClueReader
                     && in_array($this->words->text[$span->from - 1], ['on', 'up', 'down', 'in'], true))),
             // "Every one of them tight" speaks of all that were named.
             'every one', 'each one', 'all the bolts' => $next === 'of',
+            // "Cuts in the tread" tells no depth.
+            'tread' => preg_match('/\b(in|on|of)( the| my)?$/', $before) === 1,
             // "Attached to my drag link" tells how they hang together.
             'attached' => $next === 'to',
             'is in', 'are in', 'is on', 'are on', 'is down', 'are down' => in_array($next, self::GOES_ON, true),

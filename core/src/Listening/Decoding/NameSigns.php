@@ -64,26 +64,29 @@ final readonly class NameSigns
         $isAt = ! $breaks && ! $comma
             && (isset(self::TO[$word]) || (isset(self::AT[$word]) && ! isset(self::MOVES[$earlier])));
         $plain = $this->ground->word($clue->from - 1);
+        $isOpenedBefore = in_array($plain, ['the', 'is', 'a'], true)
+            && isset(self::OPENS[$this->ground->word($clue->from - 2)]);
 
-        return array_filter([
-            'cost' => $placed->cost / self::DEAR,
-            'sound' => $placed->mention->candidates[$placed->part->id][0] > 0.0 ? 1.0 : 0.0,
-            'shared' => $placed->kind === EntryKind::PartWhereFitting ? 1.0 : 0.0,
-            'saying' => $placed->kind === EntryKind::PartSaying ? 1.0 : 0.0,
-            'hardware' => $placed->part->isHardware && $placed->kind === EntryKind::PartWhereFitting ? 1.0 : 0.0,
-            'opened' => isset(self::OPENS[$plain])
-                || (in_array($plain, ['the', 'is', 'a'], true) && isset(self::OPENS[$this->ground->word($clue->from - 2)]))
-                ? 1.0 : 0.0,
-            'sentence' => $this->ground->isStop($clue->from) ? 1.0 : 0.0,
-            'comma' => $comma ? 1.0 : 0.0,
-            'at' => $isAt ? 1.0 : 0.0,
-            'to' => $isAt && isset(self::TO[$word]) ? 1.0 : 0.0,
-            'fastened' => $isAt && $isBehindStatement ? 1.0 : 0.0,
-            'done to' => ! $breaks && isset(self::DOES[$word]) ? 1.0 : 0.0,
-            'stated' => $next !== null && $next->states() && $next->name === null && $next->from - $clue->to <= 4
-                && $this->ground->stopsBetween($clue->to, $next->from) === 0 ? 1.0 : 0.0,
-            'named next' => $next?->name !== null && $next->from - $clue->to <= 2 ? 1.0 : 0.0,
-        ]);
+        return array_filter(
+            [
+                'cost' => $placed->cost / self::DEAR,
+                'sound' => $placed->mention->candidates[$placed->part->id][0] > 0.0 ? 1.0 : 0.0,
+                'shared' => $placed->kind === EntryKind::PartWhereFitting ? 1.0 : 0.0,
+                'saying' => $placed->kind === EntryKind::PartSaying ? 1.0 : 0.0,
+                'hardware' => $placed->part->isHardware && $placed->kind === EntryKind::PartWhereFitting ? 1.0 : 0.0,
+                'opened' => isset(self::OPENS[$plain]) || $isOpenedBefore ? 1.0 : 0.0,
+                'sentence' => $this->ground->isStop($clue->from) ? 1.0 : 0.0,
+                'comma' => $comma ? 1.0 : 0.0,
+                'at' => $isAt ? 1.0 : 0.0,
+                'to' => $isAt && isset(self::TO[$word]) ? 1.0 : 0.0,
+                'fastened' => $isAt && $isBehindStatement ? 1.0 : 0.0,
+                'done to' => ! $breaks && isset(self::DOES[$word]) ? 1.0 : 0.0,
+                'stated' => $next !== null && $next->states() && $next->name === null && $next->from - $clue->to <= 4
+                    && $this->ground->stopsBetween($clue->to, $next->from) === 0 ? 1.0 : 0.0,
+                'named next' => $next?->name !== null && $next->from - $clue->to <= 2 ? 1.0 : 0.0,
+            ],
+            static fn (float $sign): bool => $sign !== 0.0,
+        );
     }
 
     /**

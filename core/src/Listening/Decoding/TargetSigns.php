@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening\Decoding;
 
+use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Language\Words;
 use Pasada\Core\Listening\Walking\Placed;
 
@@ -35,32 +36,35 @@ final readonly class TargetSigns
         $signs = [];
         $gap = $next === null ? 100 : $next->from - $clue->to;
         $before = $this->ground->word($clue->from - 1);
-        if ($gap <= 4 && $this->ground->stopsBetween($clue->to, (int) $next?->from) === 0) {
+        if ($next !== null && $gap <= 4 && $this->ground->stopsBetween($clue->to, $next->from) === 0) {
             $between = array_slice($this->ground->words->text, $clue->to, $gap);
             $preposition = array_filter($between, static fn (string $word): bool => isset(self::PREPOSITIONS[$word]));
             $rest = array_filter(
                 $between,
                 static fn (string $word): bool => ! Ground::isLittle($word) && ! isset(self::PREPOSITIONS[$word]),
             );
-            $isMounted = $clue->statement?->points[0] === \Pasada\Core\Catalogue\Point::Mounted;
+            $isMounted = $clue->statement?->points[0] === Point::Mounted;
             $fastens = array_filter($preposition, static fn (string $word): bool => isset(self::FASTENS[$word])) !== [];
             $signs = [
                 'name ahead' => $rest === [] ? 1.0 : 0.0,
                 'preposition' => $rest === [] && $preposition !== [] && ! ($isMounted && $fastens) ? 1.0 : 0.0,
                 'fastens' => $isMounted && $fastens ? 1.0 : 0.0,
-                'comma ahead' => $this->ground->commasBetween($clue->to, (int) $next?->from) > 0 ? 1.0 : 0.0,
+                'comma ahead' => $this->ground->commasBetween($clue->to, $next->from) > 0 ? 1.0 : 0.0,
             ];
         }
 
-        return array_filter([
-            ...$signs,
-            'begins' => $this->ground->isStop($clue->from) ? 1.0 : 0.0,
-            'comma' => $this->ground->words->break[$clue->from] === Words::COMMA ? 1.0 : 0.0,
-            'attribute' => $this->isAttribute($clue) && $gap <= 5 ? 1.0 : 0.0,
-            'verb before' => isset(self::VERBS[$before]) ? 1.0 : 0.0,
-            'figure' => $clue->quantity !== null ? 1.0 : 0.0,
-            'defect' => $clue->isDefect ? 1.0 : 0.0,
-        ]);
+        return array_filter(
+            [
+                ...$signs,
+                'begins' => $this->ground->isStop($clue->from) ? 1.0 : 0.0,
+                'comma' => $this->ground->words->break[$clue->from] === Words::COMMA ? 1.0 : 0.0,
+                'attribute' => $this->isAttribute($clue) && $gap <= 5 ? 1.0 : 0.0,
+                'verb before' => isset(self::VERBS[$before]) ? 1.0 : 0.0,
+                'figure' => $clue->quantity !== null ? 1.0 : 0.0,
+                'defect' => $clue->isDefect ? 1.0 : 0.0,
+            ],
+            static fn (float $sign): bool => $sign !== 0.0,
+        );
     }
 
     /** "I have a fully charged and properly secured extinguisher": what stands between "a" and the name. */
@@ -108,7 +112,8 @@ final readonly class TargetSigns
                     return null;
                 }
                 $signs['share'] = $listed / count($subject->names);
-                $signs['joint'] = $this->ground->jointBetween($placed[$n]->mention->to, $clue->from + 1) > 0 ? 1.0 : 0.0;
+                $joint = $this->ground->jointBetween($placed[$n]->mention->to, $clue->from + 1);
+                $signs['joint'] = $joint > 0 ? 1.0 : 0.0;
                 $signs['open'] = $subject->isOpen ? 1.0 : 0.0;
                 $signs['big'] = count($subject->names) > 2 ? 1.0 : 0.0;
                 $signs['singular'] = $this->isSingular($placed[$n], $clue) ? 1.0 : 0.0;
@@ -119,7 +124,8 @@ final readonly class TargetSigns
                     return null;
                 }
                 $signs[$of->how] = 1.0;
-                $signs['given'] = $target === Target::Last && isset($subject->points[$of->point->value ?? '']) ? 1.0 : 0.0;
+                $isGiven = isset($subject->points[$of->point->value ?? '']);
+                $signs['given'] = $target === Target::Last && $isGiven ? 1.0 : 0.0;
                 $signs['one of many'] = $target === Target::Last && count($subject->names) > 1 ? 1.0 : 0.0;
                 $signs['singular'] = $signs['one of many'] > 0 && $this->isSingular($placed[$n], $clue) ? 1.0 : 0.0;
                 $signs['open'] = $target === Target::Last && $subject->isOpen ? 1.0 : 0.0;

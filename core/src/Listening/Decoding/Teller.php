@@ -82,7 +82,7 @@ final readonly class Teller
     private function give(Finding $finding, int $c, int $name): void
     {
         $clue = $this->decoder->walk->clues[$c];
-        $fit = $this->decoder->fit($c, $name);
+        $fit = $this->decoder->options->fit($c, $name);
         if ($clue->isDefect) {
             $finding->defects[] = implode(
                 ' ',

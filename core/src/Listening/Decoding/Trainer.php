@@ -38,12 +38,22 @@ final class Trainer
             if ($step->from === null) {
                 continue;
             }
-            $options = $decoder->options($step->from, $step->clue, $walk->clues[$step->clue]);
+            $options = $decoder->options->of($step->from, $step->clue, $walk->clues[$step->clue]);
             $right = array_search($step->as, array_column($options, 0), true);
             if (count($options) > 1 && is_int($right)) {
                 $this->steps[] = [array_column($options, 1), $right];
             }
         }
+    }
+
+    /**
+     * Takes in whether something was so; learnt as how likely it is by its signs.
+     *
+     * @param  array<string, float>  $signs
+     */
+    public function judge(array $signs, bool $isSo): void
+    {
+        $this->steps[] = [[$signs, []], $isSo ? 0 : 1];
     }
 
     /** @param  callable(int): int  $chance  a number from 0 up to one less than that given */
@@ -76,8 +86,8 @@ final class Trainer
         Decoder $decoder, array $truth, int $c, Role|Target $as, array $with, Subject $subject,
     ): float {
         $worth = 0.0;
-        foreach ($decoder->pairs($as, $with, $c, $decoder->walk->clues[$c]) as [$clue, $name]) {
-            $point = $decoder->fit($clue, $name)->point?->value;
+        foreach ($decoder->steps->pairs($as, $with, $c, $decoder->walk->clues[$c]) as [$clue, $name]) {
+            $point = $decoder->options->fit($clue, $name)->point?->value;
             if ($point !== null) {
                 $key = $decoder->walk->placed[$name]->key();
                 $worth += match (true) {
@@ -105,7 +115,7 @@ final class Trainer
                 $scores[$n] += ($this->weights[$sign] ?? 0.0) * $value;
             }
         }
-        $highest = max($scores);
+        $highest = $scores === [] ? 0.0 : max($scores);
         $odds = array_map(static fn (float $score): float => exp($score - $highest), $scores);
         $all = array_sum($odds);
         foreach ($options as $n => $signs) {

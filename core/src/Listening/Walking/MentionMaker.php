@@ -21,6 +21,12 @@ final readonly class MentionMaker
     /** What such a name gains over others. */
     private const COMPANION = 0.08;
 
+    /** Statements behind a name that are looked at. */
+    private const AHEAD = 3;
+
+    /** What a name costs more of a part that is not asked for one of them. */
+    private const UNASKED = 0.02;
+
     private const SUBSTANCES = [
         'oil' => true,
         'coolant' => true,
@@ -52,7 +58,7 @@ final readonly class MentionMaker
             if ($next !== null && $next->from > $span->to && $next->from - $span->to <= self::COMPANION_AHEAD) {
                 $recent += array_fill_keys(array_keys($next->parts), $next->from);
             }
-            $candidates = $this->candidates($span, $recent);
+            $candidates = $this->supported($this->candidates($span, $recent), array_slice($spans, $n + 1, self::AHEAD));
             if ($candidates !== [] && ! $this->isSpilt($span, $words)) {
                 $mentions[] = new Mention(
                     $span->from, $span->to, $candidates, $span->statement, $this->isPassing($span, $words),
@@ -64,6 +70,29 @@ final readonly class MentionMaker
         }
 
         return $mentions;
+    }
+
+    /**
+     * Of parts with one name those are likelier that are asked for what is said next: of three reflective tapes only
+     * two have a width.
+     *
+     * @param  array<string, array{float, EntryKind}>  $candidates
+     * @param  list<Span>  $next
+     * @return array<string, array{float, EntryKind}>
+     */
+    private function supported(array $candidates, array $next): array
+    {
+        foreach (count($candidates) > 1 ? $next : [] as $span) {
+            if ($span->statement === null || $span->parts !== []) {
+                break;
+            }
+            foreach ($candidates as $id => [$cost, $kind]) {
+                $isAsked = $this->lexicon->statements[$span->statement]->pointOf($this->lexicon->parts[$id]) !== null;
+                $candidates[$id] = [$isAsked ? $cost : $cost + self::UNASKED, $kind];
+            }
+        }
+
+        return $candidates;
     }
 
     /**

@@ -39,7 +39,8 @@ final readonly class PlaceWords
                 ['two', 'three', 'four', 'have', 'has', 'many', 'a', '2', '3'],
                 true,
             );
-            $before = array_slice($words->text, max(0, $span->from - self::COMPARED_BEFORE), min($span->from, self::COMPARED_BEFORE));
+            $reach = min($span->from, self::COMPARED_BEFORE);
+            $before = array_slice($words->text, $span->from - $reach, $reach);
             $isCompared = array_filter($before, static fn (string $word): bool => isset(self::COMPARES[$word])) !== [];
             if (
                 $span->place !== null && ! $inReference && ! $isCount && ! $isCompared

@@ -30,7 +30,8 @@ final readonly class Sayings
             'no drips', 'no air leaking out',
         ],
         'rubber_ok' => [
-            'no cuts or bulges', 'no abrasions bulges or cuts', 'not chafed', 'not dry rotted', 'no cuts', 'not worn out',
+            'no cuts or bulges', 'no abrasions bulges or cuts', 'not chafed', 'not dry rotted', 'no cuts',
+            'not worn out',
             'no bulges no cuts',
         ],
         'wiring_ok' => [

@@ -15,7 +15,9 @@ use Random\Randomizer;
 final class SpeechMaker
 {
     /** Words for several parts at once. */
-    private const JOINT = ['are all', 'all', 'both of them', 'are', 'every one of them', 'whole lot', 'they are all', ''];
+    private const JOINT = [
+        'are all', 'all', 'both of them', 'are', 'every one of them', 'whole lot', 'they are all', '',
+    ];
 
     private const FAMILIES = ['susp', 'brake', 'wheel'];
 

@@ -33,7 +33,8 @@ final readonly class Talk
     ];
 
     private const PURPOSES = [
-        'that holds the %s', 'it turns the %s', 'that clamps the %s down', 'it feeds the %s', 'that keeps the %s in line',
+        'that holds the %s', 'it turns the %s', 'that clamps the %s down', 'it feeds the %s',
+        'that keeps the %s in line',
     ];
 
     private const QUESTIONS = [
@@ -48,7 +49,8 @@ final readonly class Talk
     ];
 
     private const PLACES = [
-        'now the %s axle', 'okay %s axle', 'moving on to the %s axle', 'here at the %s axle', 'next we have the %s axle',
+        'now the %s axle', 'okay %s axle', 'moving on to the %s axle', 'here at the %s axle',
+        'next we have the %s axle',
     ];
 
     public function __construct(private Randomizer $chance) {}
