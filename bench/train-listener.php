@@ -133,7 +133,7 @@ foreach ($fresh as [$truth, $transcript]) {
         }
     }
     foreach ($same as $key => $findings) {
-        $judged->judge(Sureness::signs($findings), isset($truth[$key]));
+        $judged->judge('sure', Sureness::signs($findings), isset($truth[$key]));
     }
 }
 $chance = new Randomizer(new Mt19937($seed));

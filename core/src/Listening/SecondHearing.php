@@ -82,11 +82,13 @@ final readonly class SecondHearing
         foreach ($found as $span) {
             $taken[$span->from] = $states[$span->from] = true;
         }
+        $names = $memos = [];
         foreach ($this->stretches($route) as [$from, $to, $station]) {
-            $names = $this->namesAt($station);
-            $memo = [];
+            $at = $station->value;
+            $names[$at] ??= $this->namesAt($station);
+            $memos[$at] ??= [];
             for ($i = $from; $i < $to; $i++) {
-                $span = $this->opens($i, $taken) ? $this->nameAt($i, $to, $names, $taken, $states, $memo) : null;
+                $span = $this->opens($i, $taken) ? $this->nameAt($i, $to, $names[$at], $taken, $states, $memos[$at]) : null;
                 if ($span !== null) {
                     $found[] = $span;
                     for ($k = $span->from; $k < $span->to; $k++) {

@@ -13,6 +13,9 @@ final readonly class Spotter
 {
     private const LONGEST = 6;
 
+    /** Longer runs are only looked up as they are spelled. */
+    private const LONGEST_BY_SOUND = 4;
+
     /** A name that shares its first and last word with nothing is not found by one of these alone. */
     private const STOPS = [
         'the', 'and', 'is', 'are', 'it', 'my', 'of', 'that', 'they', 'with', 'at', 'be', 'has', 'have', 'we', 'so',
@@ -157,7 +160,7 @@ final readonly class Spotter
                 if ($statementWords[$word] ??= $this->lexicon->isStatementWord($word)) {
                     $stating[] = $words->sound[$i + $k];
                 }
-                $spelled = $asSpelled || isset($stops[$word]);
+                $spelled = $asSpelled || isset($stops[$word]) || $k >= self::LONGEST_BY_SOUND;
                 $key = $spelled ? '='.$letters : $k.($hasFiller ? '~' : '').$letters;
                 if (! array_key_exists($key, $memo)) {
                     $memo[$key] = $this->reading(
@@ -206,7 +209,7 @@ final readonly class Spotter
         $statement = $place = null;
         $least = $leastStatement = $leastPlace = 1.0;
         $long = 0;
-        foreach ($this->lexicon->matches($letters, $sound, $everyday, $asSpelled, $first, $last) as $number => $cost) {
+        foreach ($this->lexicon->matches($letters, $sound, $everyday, $asSpelled, $first, $last, $isRun) as $number => $cost) {
             $entry = $this->lexicon->entries[$number];
             // A word that states something is seldom a piece of a name: "dry tires" are no drive tires.
             $cost +=

@@ -29,7 +29,7 @@ final readonly class Sureness
     /** @param  non-empty-list<Finding>  $same  all that was found of it */
     public function of(array $same): float
     {
-        $odds = exp($this->weights->score(self::signs($same)));
+        $odds = exp($this->weights->alone('sure') + $this->weights->score('sure', self::signs($same)));
 
         return max(self::LEAST, min(self::MOST, $odds / (1 + $odds)));
     }
@@ -53,15 +53,14 @@ final readonly class Sureness
         }
 
         return [
-            'sure' => 1.0,
-            'sure points' => min(self::POINTS, $own) / self::POINTS,
-            'sure without own' => $own === 0 ? 1.0 : 0.0,
-            'sure cost' => $cost / 100,
-            'sure dear' => $cost > self::DEAR ? 1.0 : 0.0,
-            'sure shared' => $isShared ? 1.0 : 0.0,
-            'sure sound' => $isSound ? 1.0 : 0.0,
-            'sure bare' => $hasAny ? 0.0 : 1.0,
-            'sure again' => count($same) > 1 ? 1.0 : 0.0,
+            'points' => min(self::POINTS, $own) / self::POINTS,
+            'without own' => $own === 0 ? 1.0 : 0.0,
+            'cost' => $cost / 100,
+            'dear' => $cost > self::DEAR ? 1.0 : 0.0,
+            'shared' => $isShared ? 1.0 : 0.0,
+            'sound' => $isSound ? 1.0 : 0.0,
+            'bare' => $hasAny ? 0.0 : 1.0,
+            'again' => count($same) > 1 ? 1.0 : 0.0,
         ];
     }
 }

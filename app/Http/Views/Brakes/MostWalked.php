@@ -70,7 +70,7 @@ final readonly class MostWalked
     /** @return Builder<Attempt> */
     private static function walks(User $user): Builder
     {
-        return Attempt::query()->where('school_id', $user->school_id);
+        return Attempt::ofSchool($user->school_id);
     }
 
     /**

@@ -68,21 +68,28 @@ final readonly class Decoder
     {
         $beam = [$start];
         foreach ($this->walk->clues as $c => $clue) {
-            $options = [];
+            $options = $scores = $still = [];
             foreach ($beam as $n => $subject) {
                 $subject = $beam[$n] = $this->withoutStale($subject, $clue);
-                foreach ($this->options->of($subject, $c, $clue) as [$as, $signs]) {
-                    $options[] = [$subject->score + $this->weights->score($signs), $subject, $as];
+                foreach ($this->options->of($subject, $c) as [$as, $signs]) {
+                    $score = $still[$as->value] ??= $this->weights->alone($as->value)
+                        + $this->weights->score($as->value, $this->options->ofWords($c, $as));
+                    foreach ($signs as $group => $some) {
+                        $score += $this->weights->score($group, $some);
+                    }
+                    $scores[] = $subject->score + $score;
+                    $options[] = [$subject, $as];
                 }
             }
             if ($reward !== null) {
-                foreach ($options as $n => [$score, $subject, $as]) {
-                    $options[$n][0] = $score + $reward($c, $as, $this->steps->with($as, $subject, $clue), $subject);
+                foreach ($options as $n => [$subject, $as]) {
+                    $scores[$n] += $reward($c, $as, $this->steps->with($as, $subject, $clue), $subject);
                 }
             }
-            usort($options, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+            arsort($scores);
             $next = [];
-            foreach ($options as [$score, $subject, $as]) {
+            foreach ($scores as $n => $score) {
+                [$subject, $as] = $options[$n];
                 $after = $this->steps->take($subject, $c, $as);
                 $after->score = $score;
                 if ($reward !== null) {
@@ -111,7 +118,7 @@ final readonly class Decoder
             return $subject;
         }
         $after = clone $subject;
-        $after->score += ($this->weights->of['stale'] ?? 0.0) * count($subject->waiting);
+        $after->score += $this->weights->alone('stale') * count($subject->waiting);
         $after->waiting = [];
 
         return $after;

@@ -90,41 +90,38 @@ final readonly class NameSigns
     }
 
     /**
-     * @param  array<string, float>  $words  signs of ofWords()
+     * Those that hang on what is spoken of.
+     *
      * @param  list<Placed>  $placed  all names
      * @return array<string, float>
      */
-    public function of(Role $role, array $words, Clue $clue, Subject $subject, array $placed): array
+    public function ofSubject(Role $role, Clue $clue, Subject $subject, array $placed): array
     {
         $last = $subject->lastName();
-        $one = $placed[(int) $clue->name];
-        $signs = ['' => 1.0, ...$words];
         if ($last === null) {
-            $signs['first'] = 1.0;
-        } else {
-            $of = $placed[$last];
-            $gap = $clue->from - $of->mention->to;
-            $signs['related'] = $of->part->family() === $one->part->family() ? 1.0 : 0.0;
-            $signs['near'] = $gap <= 3 ? 1.0 : 0.0;
-            if ($role === Role::Member) {
-                $other = $this->ground->otherBetween($of->mention->to, $clue->from);
-                $signs['listed'] = $other === 0 ? 1.0 : 0.0;
-                $signs['talk between'] = min(8, $other) / 4;
-                $signs['stop'] = min(2, $this->ground->stopsBetween($of->mention->to, $clue->from));
-                $signs['size'] = count($subject->names) > 1 ? 1.0 : 0.0;
-            } elseif ($role === Role::Subject) {
-                $signs['leaves unstated'] = $subject->isOpen ? 1.0 : 0.0;
-            } elseif ($role === Role::Passing) {
-                $signs['beside'] = $clue->from - $subject->end <= 4 ? 1.0 : 0.0;
-                $signs['unstated'] = $subject->isOpen ? 1.0 : 0.0;
-                $signs['elsewhere'] = $of->part->zone !== $one->part->zone ? 1.0 : 0.0;
-            }
+            return ['first' => 1.0];
         }
-        $named = [];
-        foreach ($signs as $sign => $value) {
-            $named[$role->value.' '.$sign] = $value;
+        $one = $placed[(int) $clue->name];
+        $of = $placed[$last];
+        $gap = $clue->from - $of->mention->to;
+        $signs = [
+            'related' => $of->part->family() === $one->part->family() ? 1.0 : 0.0,
+            'near' => $gap <= 3 ? 1.0 : 0.0,
+        ];
+        if ($role === Role::Member) {
+            $other = $this->ground->otherBetween($of->mention->to, $clue->from);
+            $signs['listed'] = $other === 0 ? 1.0 : 0.0;
+            $signs['talk between'] = min(8, $other) / 4;
+            $signs['stop'] = (float) min(2, $this->ground->stopsBetween($of->mention->to, $clue->from));
+            $signs['size'] = count($subject->names) > 1 ? 1.0 : 0.0;
+        } elseif ($role === Role::Subject) {
+            $signs['leaves unstated'] = $subject->isOpen ? 1.0 : 0.0;
+        } elseif ($role === Role::Passing) {
+            $signs['beside'] = $clue->from - $subject->end <= 4 ? 1.0 : 0.0;
+            $signs['unstated'] = $subject->isOpen ? 1.0 : 0.0;
+            $signs['elsewhere'] = $of->part->zone !== $one->part->zone ? 1.0 : 0.0;
         }
 
-        return $named;
+        return $signs;
     }
 }

@@ -45,12 +45,17 @@ final class Options
         $this->readWords();
     }
 
-    /** @return list<array{Role|Target, array<string, float>}> what a clue may be taken for, with the signs of each */
-    public function of(Subject $subject, int $c, Clue $clue): array
+    /**
+     * What a clue may be taken for, with the signs that hang on what is spoken of, by what they are signs of.
+     *
+     * @return list<array{Role|Target, array<string, array<string, float>>}>
+     */
+    public function of(Subject $subject, int $c): array
     {
+        $clue = $this->clues[$c];
         $options = [];
         foreach ($clue->name === null ? [] : $this->roles->of($subject, $clue) as $role) {
-            $options[] = [$role, $this->roleSigns($role, $subject, $c, $clue)];
+            $options[] = [$role, $this->roleSigns($role, $subject, $clue)];
         }
         // "Turn signals, same deal": what is the same is a part.
         $isName = $clue->name !== null && in_array($this->ground->word($clue->to), self::SAME, true);
@@ -68,6 +73,16 @@ final class Options
         }
 
         return $options;
+    }
+
+    /**
+     * The signs of the words, which are the same whatever is spoken of.
+     *
+     * @return array<string, float>
+     */
+    public function ofWords(int $c, Role|Target $as): array
+    {
+        return $as instanceof Role ? $this->ofName[$c] : $this->ofStatement[$c];
     }
 
     public function fit(int $clue, int $name): Fit
@@ -88,38 +103,44 @@ final class Options
         ];
     }
 
-    /** @return array<string, float> */
-    private function roleSigns(Role $role, Subject $subject, int $c, Clue $clue): array
+    /** @return array<string, array<string, float>> */
+    private function roleSigns(Role $role, Subject $subject, Clue $clue): array
     {
-        $signs = $this->nameSigns->of($role, $this->ofName[$c], $clue, $subject, $this->placed);
+        $signs = [$role->value => $this->nameSigns->ofSubject($role, $clue, $subject, $this->placed)];
         $takes = $role === Role::Subject || ($role === Role::Member && $subject->waiting !== []);
-        foreach ($takes ? $subject->waiting : [] as $waiting) {
+        if (! $takes || $subject->waiting === []) {
+            return $signs;
+        }
+        $taken = ['away' => 0.0, 'stops' => 0.0];
+        foreach ($subject->waiting as $waiting) {
             $of = $this->fit($waiting, (int) $clue->name);
-            $sign = $of->isImpossible($this->clues[$waiting]) ? 'taken lost' : 'taken '.$of->how;
-            $signs[$sign] = ($signs[$sign] ?? 0.0) + 1.0;
-            $signs['taken away'] = ($signs['taken away'] ?? 0.0)
-                + min(40, max(0, $clue->from - $this->clues[$waiting]->to - 1)) / 10;
-            $signs['taken stops'] = ($signs['taken stops'] ?? 0.0)
-                + $this->ground->stopsBetween($this->clues[$waiting]->to, $clue->from);
+            $how = $of->isImpossible($this->clues[$waiting]) ? 'lost' : $of->how;
+            $taken[$how] = ($taken[$how] ?? 0.0) + 1.0;
+            $taken['away'] += min(40, max(0, $clue->from - $this->clues[$waiting]->to - 1)) / 10;
+            $taken['stops'] += $this->ground->stopsBetween($this->clues[$waiting]->to, $clue->from);
         }
 
-        return $signs;
+        return [...$signs, 'taken' => $taken];
     }
 
-    /** @return array<string, float>|null */
+    /** @return array<string, array<string, float>>|null */
     private function signsOf(Target $target, Subject $subject, int $c, Clue $clue): ?array
     {
         if ($target === Target::Next && $clue->isStrict) {
             return null;
         }
-        $signs = $this->targetSigns->of(
-            $target, $this->ofStatement[$c], $clue, $subject, $this->placed, fn (int $name): Fit => $this->fit($c, $name),
+        $signs = $this->targetSigns->ofSubject(
+            $target, $clue, $subject, $this->placed, fn (int $name): Fit => $this->fit($c, $name),
         );
-        if ($signs !== null && $subject->waiting !== [] && $target !== Target::Next) {
-            $signs['over waiting'] = 1.0;
-        }
 
-        return $signs;
+        return match (true) {
+            $signs === null => null,
+            $subject->waiting !== [] && $target !== Target::Next => [
+                $target->value => $signs,
+                'over' => ['waiting' => 1.0],
+            ],
+            default => [$target->value => $signs],
+        };
     }
 
     private function readWords(): void

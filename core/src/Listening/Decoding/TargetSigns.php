@@ -84,67 +84,92 @@ final readonly class TargetSigns
     }
 
     /**
-     * @param  array<string, float>  $words  signs of ofWords()
+     * Those that hang on what is spoken of.
+     *
      * @param  list<Placed>  $placed
      * @param  callable(int): Fit  $fit  of a name
      * @return array<string, float>|null null where it cannot be
      */
-    public function of(Target $target, array $words, Clue $clue, Subject $subject, array $placed, callable $fit): ?array
+    public function ofSubject(Target $target, Clue $clue, Subject $subject, array $placed, callable $fit): ?array
     {
-        $signs = ['' => 1.0];
-        foreach ($words as $sign => $value) {
-            $signs[$sign] = $value;
+        return match ($target) {
+            Target::Nothing => [],
+            Target::Next => [
+                'as before' => $subject->last === Target::Next ? 1.0 : 0.0,
+                'habit' => $subject->habit,
+                'strong habit' => $subject->habit > 0.5 ? 1.0 : 0.0,
+                'waiting' => $subject->waiting !== [] ? 1.0 : 0.0,
+                'no subject' => $subject->names === [] ? 1.0 : 0.0,
+            ],
+            Target::List => $this->ofList($clue, $subject, $placed, $fit),
+            Target::Last, Target::Before => $this->ofOne($target, $clue, $subject, $placed, $fit),
+        };
+    }
+
+    /** @return array<string, float> */
+    private function away(int $end, Clue $clue, Subject $subject): array
+    {
+        $away = $clue->from - $end;
+
+        return [
+            'away' => min(40, max(0, $away - 2)) / 10,
+            'far' => $away > 34 ? 1.0 : 0.0,
+            'habit' => $subject->habit,
+            'stops' => (float) min(3, $this->ground->stopsBetween($end, $clue->from)),
+        ];
+    }
+
+    /**
+     * @param  list<Placed>  $placed
+     * @param  callable(int): Fit  $fit
+     * @return array<string, float>|null
+     */
+    private function ofList(Clue $clue, Subject $subject, array $placed, callable $fit): ?array
+    {
+        $last = $placed[(int) $subject->lastName()];
+        $listed = 0;
+        foreach ($subject->names as $one) {
+            $of = $fit($one);
+            $listed += $of->isListed() && ! $of->isImpossible($clue) ? 1 : 0;
         }
-        if ($target === Target::Last || $target === Target::Before || $target === Target::List) {
-            $n = (int) ($target === Target::Before ? $subject->before : $subject->lastName());
-            $end = $target === Target::Before ? $subject->beforeEnd : $subject->end;
-            $away = $clue->from - $end;
-            $signs['away'] = min(40, max(0, $away - 2)) / 10;
-            $signs['far'] = $away > 34 ? 1.0 : 0.0;
-            $signs['habit'] = $subject->habit;
-            $signs['stops'] = min(3, $this->ground->stopsBetween($end, $clue->from));
-            if ($target === Target::List) {
-                $listed = 0;
-                foreach ($subject->names as $one) {
-                    $listed += $fit($one)->isListed() && ! $fit($one)->isImpossible($clue) ? 1 : 0;
-                }
-                if ($listed === 0) {
-                    return null;
-                }
-                $signs['share'] = $listed / count($subject->names);
-                $joint = $this->ground->jointBetween($placed[$n]->mention->to, $clue->from + 1);
-                $signs['joint'] = $joint > 0 ? 1.0 : 0.0;
-                $signs['open'] = $subject->isOpen ? 1.0 : 0.0;
-                $signs['big'] = count($subject->names) > 2 ? 1.0 : 0.0;
-                $signs['singular'] = $this->isSingular($placed[$n], $clue) ? 1.0 : 0.0;
-                $signs['as before'] = $subject->last === Target::List ? 1.0 : 0.0;
-            } else {
-                $of = $fit($n);
-                if ($of->isImpossible($clue)) {
-                    return null;
-                }
-                $signs[$of->how] = 1.0;
-                $isGiven = isset($subject->points[$of->point->value ?? '']);
-                $signs['given'] = $target === Target::Last && $isGiven ? 1.0 : 0.0;
-                $signs['one of many'] = $target === Target::Last && count($subject->names) > 1 ? 1.0 : 0.0;
-                $signs['singular'] = $signs['one of many'] > 0 && $this->isSingular($placed[$n], $clue) ? 1.0 : 0.0;
-                $signs['open'] = $target === Target::Last && $subject->isOpen ? 1.0 : 0.0;
-            }
-        } elseif ($target === Target::Next) {
-            $signs['as before'] = $subject->last === Target::Next ? 1.0 : 0.0;
-            $signs['habit'] = $subject->habit;
-            $signs['strong habit'] = $subject->habit > 0.5 ? 1.0 : 0.0;
-            $signs['waiting'] = $subject->waiting !== [] ? 1.0 : 0.0;
-            $signs['no subject'] = $subject->names === [] ? 1.0 : 0.0;
-        }
-        $named = [];
-        foreach ($signs as $sign => $value) {
-            if ($value !== 0.0 && $value !== 0) {
-                $named[$target->value.' '.$sign] = (float) $value;
-            }
+        if ($listed === 0) {
+            return null;
         }
 
-        return $named;
+        return [
+            ...$this->away($subject->end, $clue, $subject),
+            'share' => $listed / count($subject->names),
+            'joint' => $this->ground->jointBetween($last->mention->to, $clue->from + 1) > 0 ? 1.0 : 0.0,
+            'open' => $subject->isOpen ? 1.0 : 0.0,
+            'big' => count($subject->names) > 2 ? 1.0 : 0.0,
+            'singular' => $this->isSingular($last, $clue) ? 1.0 : 0.0,
+            'as before' => $subject->last === Target::List ? 1.0 : 0.0,
+        ];
+    }
+
+    /**
+     * @param  list<Placed>  $placed
+     * @param  callable(int): Fit  $fit
+     * @return array<string, float>|null
+     */
+    private function ofOne(Target $target, Clue $clue, Subject $subject, array $placed, callable $fit): ?array
+    {
+        $isLast = $target === Target::Last;
+        $name = (int) ($isLast ? $subject->lastName() : $subject->before);
+        $of = $fit($name);
+        if ($of->isImpossible($clue)) {
+            return null;
+        }
+        $signs = [...$this->away($isLast ? $subject->end : $subject->beforeEnd, $clue, $subject), $of->how => 1.0];
+        if ($isLast) {
+            $isOfMany = count($subject->names) > 1;
+            $signs['given'] = isset($subject->points[$of->point->value ?? '']) ? 1.0 : 0.0;
+            $signs['one of many'] = $isOfMany ? 1.0 : 0.0;
+            $signs['singular'] = $isOfMany && $this->isSingular($placed[$name], $clue) ? 1.0 : 0.0;
+            $signs['open'] = $subject->isOpen ? 1.0 : 0.0;
+        }
+
+        return $signs;
     }
 
     /** "X and Y is tight" speaks of Y. */

@@ -38,12 +38,40 @@ final class Trainer
             if ($step->from === null) {
                 continue;
             }
-            $options = $decoder->options->of($step->from, $step->clue, $walk->clues[$step->clue]);
+            $options = $decoder->options->of($step->from, $step->clue);
             $right = array_search($step->as, array_column($options, 0), true);
             if (count($options) > 1 && is_int($right)) {
-                $this->steps[] = [array_column($options, 1), $right];
+                $this->steps[] = [
+                    array_map(
+                        static fn (array $option): array => self::named(
+                            $option[0], $decoder->options->ofWords($step->clue, $option[0]), $option[1],
+                        ),
+                        $options,
+                    ),
+                    $right,
+                ];
             }
         }
+    }
+
+    /**
+     * @param  array<string, float>  $words
+     * @param  array<string, array<string, float>>  $groups
+     * @return array<string, float> by the names of the weights
+     */
+    private static function named(Role|Target $as, array $words, array $groups): array
+    {
+        $named = [$as->value.' ' => 1.0];
+        $groups[$as->value] = [...$words, ...$groups[$as->value] ?? []];
+        foreach ($groups as $group => $signs) {
+            foreach ($signs as $sign => $value) {
+                if ($value !== 0.0) {
+                    $named["$group $sign"] = $value;
+                }
+            }
+        }
+
+        return $named;
     }
 
     /**
@@ -51,9 +79,13 @@ final class Trainer
      *
      * @param  array<string, float>  $signs
      */
-    public function judge(array $signs, bool $isSo): void
+    public function judge(string $group, array $signs, bool $isSo): void
     {
-        $this->steps[] = [[$signs, []], $isSo ? 0 : 1];
+        $named = [$group => 1.0];
+        foreach ($signs as $sign => $value) {
+            $named["$group $sign"] = $value;
+        }
+        $this->steps[] = [[$named, []], $isSo ? 0 : 1];
     }
 
     /** @param  callable(int): int  $chance  a number from 0 up to one less than that given */

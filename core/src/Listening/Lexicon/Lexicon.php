@@ -31,6 +31,9 @@ final readonly class Lexicon
 
     private const MOST_IN_REST = 0.3;
 
+    /** By what share of its sounds a name may be longer or shorter than what is heard. */
+    private const MOST_LONGER = 0.34;
+
     /**
      * @param  array<string, Part>  $parts
      * @param  list<Statement>  $statements
@@ -81,10 +84,12 @@ final readonly class Lexicon
      *
      * @param  bool  $everyday  whether all of them are everyday words, which are rarely misheard
      * @param  bool  $asSpelled  whether sound does not count
+     * @param  bool  $isRun  whether they are several words
      * @return array<int, float> by entry
      */
     public function matches(
         string $letters, string $sound, bool $everyday, bool $asSpelled = false, string $first = '', string $last = '',
+        bool $isRun = false,
     ): array {
         $found = [];
         foreach ($this->bySpelling[self::singular($letters)] ?? [] as $number) {
@@ -95,14 +100,23 @@ final readonly class Lexicon
             return $found;
         }
         $length = strlen($sound);
-        $tried = [];
+        $tried = $costs = [];
         foreach (self::keys(Sound::skeleton($sound)) as $key) {
             foreach ($this->bySkeleton[$key] ?? [] as $number) {
-                if (isset($tried[$number])) {
+                // Several words are only a part by their sound; statements and places are told by their spelling.
+                if (isset($tried[$number]) || ($isRun && $this->entries[$number]->kind !== EntryKind::Part)) {
                     continue;
                 }
                 $tried[$number] = true;
-                $cost = $this->cost($this->entries[$number], $sound, $length, $everyday);
+                $entry = $this->entries[$number];
+                $size = strlen($entry->sound);
+                if (abs($size - $length) > self::MOST_LONGER * max($size, $length)) {
+                    continue;
+                }
+                $alike = $entry->sound.' '.$entry->kind->name;
+                $cost = array_key_exists($alike, $costs)
+                    ? $costs[$alike]
+                    : $costs[$alike] = $this->cost($entry, $sound, $length, $everyday);
                 if ($cost !== null && $this->differsInRest($this->entries[$number], $sound, $first, $last)) {
                     $cost = null;
                 }
@@ -157,9 +171,6 @@ final readonly class Lexicon
     {
         $size = strlen($entry->sound);
         $longer = max($size, $length);
-        if (abs($size - $length) > 0.34 * $longer) {
-            return null;
-        }
         $most = match (true) {
             $size < self::SHORT => 0.07,
             $size === self::SHORT => 0.12,
@@ -191,7 +202,7 @@ final readonly class Lexicon
 
     private static function singular(string $letters): string
     {
-        return strlen($letters) > 3
+        return strlen($letters) > 3 && str_ends_with($letters, 's')
             ? (string) preg_replace(['/(?<=ch|sh|x|ss)es$/', '/(?<!s)s$/'], '', $letters)
             : $letters;
     }

@@ -53,6 +53,7 @@ final readonly class PlaceTracker
         usort($events, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $standings = Station::cases();
         $moves = array_map(static fn (Station $from): array => array_map($from->costTo(...), $standings), $standings);
+        $dearest = max(array_merge(...$moves));
         // Most walks begin at the cab or the front, but a recording may begin anywhere.
         $costs = [];
         foreach (array_keys($standings) as $rank) {
@@ -69,10 +70,13 @@ final readonly class PlaceTracker
                 $fit[$s] = min(self::MOST, $isPassing ? intdiv($fit[$s], 4) : $fit[$s]);
             }
             $next = $from = [];
+            // What costs more than the dearest way from the cheapest place is no way to anywhere.
+            $limit = min($costs) + $dearest;
+            $near = array_filter($costs, static fn (int $cost): bool => $cost <= $limit);
             foreach ($standings as $s => $standing) {
                 $best = PHP_INT_MAX;
                 $bestFrom = $s;
-                foreach ($costs as $r => $cost) {
+                foreach ($near as $r => $cost) {
                     $total = $cost + $moves[$r][$s];
                     if ($total < $best) {
                         $best = $total;
