@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Pasada\Core\Catalogue\Aliases;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Listening\Lexicon\LexiconReader;
@@ -9,6 +10,7 @@ use Pasada\Core\Listening\Listener;
 use Pasada\Core\Tests\Listening\Speech\Measured;
 use Pasada\Core\Tests\Listening\Speech\SpeechMaker;
 use Pasada\Core\Tests\Listening\Speech\Spoiler;
+use Pasada\Core\Tests\Listening\Speech\Stops;
 use Pasada\Core\Tests\Listening\Speech\Style;
 use Pasada\Core\Vehicle\VehicleReader;
 
@@ -24,20 +26,22 @@ $lexicon = (new LexiconReader())->read([
     'weights.json' => $read('catalogue/listening/weights.json'),
 ]);
 $checklist = (new ChecklistReader())->read($read('checklists/whole-walk-round.json'));
+$aliases = Aliases::read($read('catalogue/aliases.json'));
 $all = [];
 $zones = new Measured;
 $faults = [];
 foreach (Style::cases() as $style) {
-    foreach ([0, 12, 30] as $damage) {
+    foreach ([12, 20, 30] as $damage) {
         $measured = new Measured;
         foreach (['dock-tractor-chassis', 'quay-sleeper-van', 'stake-truck'] as $n => $vehicle) {
             $inspection = Inspection::of($checklist, (new VehicleReader)->read($read("vehicles/$vehicle.json")));
             for ($walk = 0; $walk < 2; $walk++) {
-                $speech = (new SpeechMaker($inspection, $style, 100 * $n + $walk))->speak();
+                $seed = 100 * $n + $walk;
+                $speech = (new SpeechMaker($inspection, $style, $seed, $aliases))->speak();
                 $measured->add(
                     $speech->truth,
                     (new Listener($lexicon, $checklist->figures))->listen(
-                        (new Spoiler($damage, 7 * $n + $walk))->captions($speech),
+                        (new Spoiler($damage, 7 * $n + $walk))->captions($speech, Stops::of($style, 3 * $n + $walk)),
                     ),
                 );
             }

@@ -42,6 +42,19 @@ describe('the words with what was found in them', () => {
         ]);
     });
 
+    it('makes nothing to press of what stands between words', () => {
+        const captions = [{ from_ms: 0, text: 'tight, dry' }];
+        const over = found('a', [
+            { from_cue: 0, from: 0, to_cue: 0, to: 10 },
+            { from_cue: 0, from: 5, to_cue: 0, to: 7 },
+        ]);
+        expect(piecesOf(captions, [over])[0]?.map(({ text, keys }) => [text, keys.length])).toEqual([
+            ['tight', 1],
+            [', ', 0],
+            ['dry', 1],
+        ]);
+    });
+
     it('leaves captions without evidence in one piece', () => {
         expect(piecesOf(captions, [])).toEqual(captions.map(({ text }) => [{ text, keys: [] }]));
     });

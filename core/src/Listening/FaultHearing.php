@@ -43,9 +43,12 @@ final readonly class FaultHearing
         foreach ($this->words->text as $i => $word) {
             $before = $this->words->text[$i - 1] ?? '';
             $isListed = isset($ends[$i]) && $this->words->break[$i] < Words::SENTENCE;
-            if (isset($taken[$i]) || ! (isset(LittleWords::DENIES[$before]) || $isListed)
-                || isset(LittleWords::OPENS[$word]) || isset(LittleWords::DENIES[$word])
-                || strlen($this->words->sound[$i]) < SecondHearing::LEAST_SOUNDS || isset($this->lexicon->everyday[$word])) {
+            $isPlain = isset(LittleWords::OPENS[$word]) || isset(LittleWords::DENIES[$word])
+                || isset($this->lexicon->everyday[$word]);
+            if (
+                isset($taken[$i]) || $isPlain || ! (isset(LittleWords::DENIES[$before]) || $isListed)
+                || strlen($this->words->sound[$i]) < SecondHearing::LEAST_SOUNDS
+            ) {
                 continue;
             }
             $read = array_key_exists($word, $memo)

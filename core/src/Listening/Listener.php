@@ -42,7 +42,8 @@ final readonly class Listener
         [$words, $references] = [$hearing->words, $hearing->references];
         $decoder = new Decoder($hearing->clues(), $this->lexicon->weights);
         $findings = (new Teller($decoder))->findings($decoder->best());
-        [$heard, $off] = $this->sorted((new Proposals($transcript, $words, new Sureness($this->lexicon->weights)))->gather($findings, $references));
+        $proposals = new Proposals($transcript, $words, new Sureness($this->lexicon->weights));
+        [$heard, $off] = $this->sorted($proposals->gather($findings, $references));
         $check = new FigureCheck($this->figures);
 
         return new Account(

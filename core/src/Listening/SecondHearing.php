@@ -88,7 +88,9 @@ final readonly class SecondHearing
             $names[$at] ??= $this->namesAt($station);
             $memos[$at] ??= [];
             for ($i = $from; $i < $to; $i++) {
-                $span = $this->opens($i, $taken) ? $this->nameAt($i, $to, $names[$at], $taken, $states, $memos[$at]) : null;
+                $span = $this->opens($i, $taken)
+                    ? $this->nameAt($i, $to, $names[$at], $taken, $states, $memos[$at])
+                    : null;
                 if ($span !== null) {
                     $found[] = $span;
                     for ($k = $span->from; $k < $span->to; $k++) {

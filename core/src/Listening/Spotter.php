@@ -209,7 +209,8 @@ final readonly class Spotter
         $statement = $place = null;
         $least = $leastStatement = $leastPlace = 1.0;
         $long = 0;
-        foreach ($this->lexicon->matches($letters, $sound, $everyday, $asSpelled, $first, $last, $isRun) as $number => $cost) {
+        $matches = $this->lexicon->matches($letters, $sound, $everyday, $asSpelled, $first, $last, $isRun);
+        foreach ($matches as $number => $cost) {
             $entry = $this->lexicon->entries[$number];
             // A word that states something is seldom a piece of a name: "dry tires" are no drive tires.
             $cost +=

@@ -50,7 +50,8 @@ final readonly class Steps
     public function keep(Subject $after, Clue $clue): void
     {
         foreach ($this->pairs($after->as ?? Target::Nothing, $after->with, $after->clue, $clue) as [$waiting, $name]) {
-            $after->given[$this->walk->placed[$name]->key().($this->options->fit($waiting, $name)->point->value ?? '')] = true;
+            $point = $this->options->fit($waiting, $name)->point;
+            $after->given[$this->walk->placed[$name]->key().($point->value ?? '')] = true;
         }
     }
 

@@ -23,11 +23,11 @@ export function piecesOf(captions: Caption[], suggestions: Suggestion[]): Piece[
     }
     return captions.map(({ text }, cue) => {
         const cuts = [...(edges[cue] ?? [])].sort((a, b) => a - b);
-        return cuts.slice(0, -1).map((from, n) => ({
-            text: text.slice(from, cuts[n + 1]),
-            keys: (spans[cue] ?? [])
-                .filter((span) => span.from <= from && span.to >= (cuts[n + 1] ?? from))
-                .map(({ key }) => key),
-        }));
+        return cuts.slice(0, -1).map((from, n) => {
+            const piece = text.slice(from, cuts[n + 1]);
+            const over = (spans[cue] ?? []).filter((span) => span.from <= from && span.to >= (cuts[n + 1] ?? from));
+            // A comma between two stretches that overlap is nothing to press.
+            return { text: piece, keys: /[\p{L}\p{N}]/u.test(piece) ? over.map(({ key }) => key) : [] };
+        });
     });
 }
