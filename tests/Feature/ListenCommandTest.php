@@ -111,3 +111,18 @@ it('shows names of parts that sound the same', function (): void {
         ->toContain('by place')
         ->toContain('tractor.frame');
 });
+
+it('takes the readings of a recogniser, and picks with what it knows', function (): void {
+    file_put_contents($this->file, json_encode(['pieces' => [[
+        'from_ms' => 4000,
+        'alternatives' => [
+            ['text' => 'the water bump is not licking', 'weight' => 2],
+            ['text' => 'the water pump is not leaking', 'weight' => 1],
+        ],
+    ]]]));
+
+    $heard = json_decode(listen($this->file)->getOutput(), true)['heard'];
+    expect($heard)->toHaveCount(1)
+        ->and($heard[0]['component'])->toBe('engine.water_pump')
+        ->and($heard[0]['evidence'][0]['text'])->toContain('not leaking');
+});

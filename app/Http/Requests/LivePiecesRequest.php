@@ -19,7 +19,27 @@ use Pasada\Core\Language\Transcript;
                 property: 'pieces',
                 type: 'array',
                 maxItems: PieceReader::MOST,
-                items: new OA\Items(ref: '#/components/schemas/CaptionResource'),
+                items: new OA\Items(
+                    required: ['from_ms'],
+                    properties: [
+                        new OA\Property(property: 'from_ms', type: 'integer'),
+                        new OA\Property(property: 'text', type: 'string'),
+                        new OA\Property(
+                            property: 'alternatives',
+                            type: 'array',
+                            description: 'readings of a recogniser, in place of the text',
+                            items: new OA\Items(
+                                required: ['text', 'weight'],
+                                properties: [
+                                    new OA\Property(property: 'text', type: 'string'),
+                                    new OA\Property(property: 'weight', type: 'number'),
+                                ],
+                                type: 'object',
+                            ),
+                        ),
+                    ],
+                    type: 'object',
+                ),
                 description: 'the words so far, at least those of the last minutes',
             ),
         ],

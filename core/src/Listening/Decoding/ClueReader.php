@@ -35,6 +35,9 @@ final class ClueReader
     /** Nobody counts more of one part. */
     private const MOST_OF_A_PART = 40;
 
+    /** Words before a fault in which a condition stands. */
+    private const CONDITION_WORDS = 4;
+
     private int $lastFault = -100;
 
     private int $lastSaid = -100;
@@ -170,6 +173,11 @@ final class ClueReader
             return [$statement, false, false];
         }
         $isDenied = $this->denial->denies($at);
+        $before = array_slice($this->words->text, max(0, $at - self::CONDITION_WORDS), min($at, self::CONDITION_WORDS));
+        // "Skip it unless it is damaged" says nothing of it.
+        if (! $isDenied && array_intersect($before, ['unless', 'if', 'when']) !== []) {
+            return null;
+        }
         // Grease on a U-joint or a skid plate is as it should be; on a drum it is not.
         if (! $isDenied && $statement->points[0] === Point::NoContaminant
             && str_starts_with($this->words->text[$at], 'greas')) {

@@ -913,7 +913,16 @@ export interface components {
         };
         LivePiecesRequest: {
             /** @description the words so far, at least those of the last minutes */
-            pieces: components["schemas"]["CaptionResource"][];
+            pieces: {
+                /** @description The core's PieceReader reads and checks the pieces. */
+                from_ms: number;
+                text?: string;
+                /** @description readings of a recogniser, in place of the text */
+                alternatives?: {
+                    text: string;
+                    weight: number;
+                }[];
+            }[];
         };
         OpenDraftRequest: {
             /** @enum {string} */
