@@ -22,7 +22,7 @@ final readonly class Sureness
     /** Nothing that is heard is certain, and nothing impossible. */
     private const LEAST = 0.05;
 
-    private const MOST = 0.99;
+    private const MOST = 0.97;
 
     public function __construct(private Weights $weights) {}
 

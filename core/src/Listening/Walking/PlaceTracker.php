@@ -62,10 +62,11 @@ final readonly class PlaceTracker
         $back = [];
         foreach ($events as $n => [$at, $event]) {
             $fit = $choice = [];
+            $ofMention = $event instanceof Mention ? $this->costsOf($event, $standings) : [];
             foreach ($standings as $s => $standing) {
                 [$fit[$s], $choice[$s]] = $event instanceof Station
                     ? [$event === $standing ? 0 : self::PLACE_WORD, null]
-                    : $this->fit($event, $standing);
+                    : $this->fit($event, $ofMention, $s);
                 $isPassing = $event instanceof Mention && $event->isPassing;
                 $fit[$s] = min(self::MOST, $isPassing ? intdiv($fit[$s], 4) : $fit[$s]);
             }
@@ -93,37 +94,60 @@ final readonly class PlaceTracker
         return $this->readBack($events, $standings, $costs, $back);
     }
 
-    /** Chocks and points of contact are spoken of anywhere. */
-    private function costOf(Part $part, Station $standing): int
+    /**
+     * What each part that a mention may be costs at each place.
+     *
+     * @param  list<Station>  $standings
+     * @return array<string, list<int>> by component id and rank of the place
+     */
+    private function costsOf(Mention $mention, array $standings): array
     {
-        return $part->family() === 'safety' ? 0 : $standing->costOf($part->zone);
+        /** @var array<string, list<int>> $ofZones */
+        static $ofZones = [];
+        $costs = [];
+        foreach ($mention->candidates as $id => [$cost, $kind]) {
+            $part = $this->parts[$id];
+            $own = (int) ($cost * 600) + ($kind === EntryKind::PartWhereFitting ? self::SHARED_NAME : 0);
+            $ofZone = $ofZones[$part->zone->value] ??= array_map(
+                static fn (Station $standing): int => $standing->costOf($part->zone),
+                $standings,
+            );
+            // Chocks and points of contact are spoken of anywhere.
+            $costs[$id] = $part->family() === 'safety'
+                ? array_fill(0, count($standings), $own)
+                : array_map(static fn (int $away): int => $own + $away, $ofZone);
+        }
+
+        return $costs;
     }
 
-    /** @return array{int, array{id: string, cost: int, kind: EntryKind, next: ?string}|null} */
-    private function fit(Mention $mention, Station $standing): array
+    /**
+     * @param  array<string, list<int>>  $costs  of costsOf()
+     * @return array{int, array{id: string, cost: int, kind: EntryKind, next: ?string}|null}
+     */
+    private function fit(Mention $mention, array $costs, int $standing): array
     {
-        $totals = [];
-        foreach ($mention->candidates as $id => [$cost, $kind]) {
-            $totals[$id] =
-                (int) ($cost * 600) +
-                $this->costOf($this->parts[$id], $standing) +
-                ($kind === EntryKind::PartWhereFitting ? self::SHARED_NAME : 0);
+        $best = $second = null;
+        $least = $next = PHP_INT_MAX;
+        foreach ($costs as $id => $at) {
+            $total = $at[$standing];
+            if ($total < $least) {
+                [$second, $next, $best, $least] = [$best, $least, $id, $total];
+            } elseif ($total < $next) {
+                [$second, $next] = [$id, $total];
+            }
         }
-        if ($totals === []) {
+        if ($best === null) {
             return [0, null];
         }
-        asort($totals);
-        $ids = array_keys($totals);
-        $least = $totals[$ids[0]];
-        $isClose = isset($ids[1]) && $totals[$ids[1]] - $least < self::CLOSE;
 
         return [
             $least,
             [
-                'id' => $ids[0],
+                'id' => $best,
                 'cost' => $least,
-                'kind' => $mention->candidates[$ids[0]][1],
-                'next' => $isClose ? $ids[1] : null,
+                'kind' => $mention->candidates[$best][1],
+                'next' => $second !== null && $next - $least < self::CLOSE ? $second : null,
             ],
         ];
     }
