@@ -9,6 +9,7 @@ use Pasada\Core\Language\Cue;
 use Pasada\Core\Language\Transcript;
 use Pasada\Core\Listening\Lexicon\LexiconReader;
 use Pasada\Core\Listening\Listener;
+use Pasada\Core\Tests\Listening\Ear;
 use Pasada\Core\Tests\Listening\Speech\SpeechMaker;
 use Pasada\Core\Tests\Listening\Speech\Spoiler;
 use Pasada\Core\Tests\Listening\Speech\Style;
@@ -20,12 +21,7 @@ require __DIR__.'/Timing.php';
 // How long listening takes: ./pasada bench listen-speed. Thirty minutes of speech are about 6000 words.
 $root = dirname(__DIR__);
 $read = static fn (string $path): string => (string) file_get_contents($root.'/'.$path);
-$files = [
-    'parts.json' => $read('catalogue/listening/parts.json'),
-    'statements.json' => $read('catalogue/listening/statements.json'),
-    'talk.json' => $read('catalogue/listening/talk.json'),
-    'weights.json' => $read('catalogue/listening/weights.json'),
-];
+$files = Ear::files();
 $lexicon = (new LexiconReader())->read($files);
 $checklist = (new ChecklistReader())->read($read('checklists/whole-walk-round.json'));
 $inspection = Inspection::of($checklist, (new VehicleReader())->read($read('vehicles/dock-tractor-chassis.json')));

@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Pasada\Core\Catalogue\Aliases;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
-use Pasada\Core\Listening\Lexicon\LexiconReader;
 use Pasada\Core\Listening\Listener;
+use Pasada\Core\Tests\Listening\Ear;
 use Pasada\Core\Tests\Listening\Speech\Measured;
 use Pasada\Core\Tests\Listening\Speech\SpeechMaker;
 use Pasada\Core\Tests\Listening\Speech\Spoiler;
@@ -19,12 +19,7 @@ require __DIR__.'/../vendor/autoload.php';
 // How much is heard of invented walks: ./pasada bench listening. Styles and damage held out of development are marked.
 $root = dirname(__DIR__);
 $read = static fn (string $path): string => (string) file_get_contents($root.'/'.$path);
-$lexicon = (new LexiconReader())->read([
-    'parts.json' => $read('catalogue/listening/parts.json'),
-    'statements.json' => $read('catalogue/listening/statements.json'),
-    'talk.json' => $read('catalogue/listening/talk.json'),
-    'weights.json' => $read('catalogue/listening/weights.json'),
-]);
+$lexicon = Ear::lexicon();
 $checklist = (new ChecklistReader())->read($read('checklists/whole-walk-round.json'));
 $aliases = Aliases::read($read('catalogue/aliases.json'));
 $all = [];

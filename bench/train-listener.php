@@ -6,7 +6,6 @@ use Pasada\Core\Catalogue\Aliases;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Language\Transcript;
-use Pasada\Core\Language\TranscriptReader;
 use Pasada\Core\Language\Words;
 use Pasada\Core\Listening\Decoding\Decoder;
 use Pasada\Core\Listening\Decoding\Teller;
@@ -18,7 +17,9 @@ use Pasada\Core\Listening\Lexicon\Lexicon;
 use Pasada\Core\Listening\Lexicon\LexiconReader;
 use Pasada\Core\Listening\Listener;
 use Pasada\Core\Listening\Sureness;
+use Pasada\Core\Tests\Listening\Ear;
 use Pasada\Core\Tests\Listening\Speech\Measured;
+use Pasada\Core\Tests\Listening\Speech\People;
 use Pasada\Core\Tests\Listening\Speech\SpeechMaker;
 use Pasada\Core\Tests\Listening\Speech\Spoiler;
 use Pasada\Core\Tests\Listening\Speech\Stops;
@@ -50,9 +51,7 @@ $kept = json_decode($read($file), true, flags: JSON_THROW_ON_ERROR);
 $checklist = (new ChecklistReader())->read($read('checklists/whole-walk-round.json'));
 $aliases = Aliases::read($read('catalogue/aliases.json'));
 $with = static fn (Weights $weights): Lexicon => (new LexiconReader())->read([
-    'parts.json' => $read('catalogue/listening/parts.json'),
-    'statements.json' => $read('catalogue/listening/statements.json'),
-    'talk.json' => $read('catalogue/listening/talk.json'),
+    ...Ear::files(),
     'weights.json' => json_encode(['weights' => (object) $weights->of], JSON_THROW_ON_ERROR),
 ]);
 $lexicon = $with(new Weights($kept['start']));
@@ -65,25 +64,6 @@ $made = static function (Style $style, string $vehicle, int $damage, int $seed) 
 
     return [$speech->truth, (new Spoiler($damage, $seed))->captions($speech, Stops::of($style, $seed))];
 };
-/** @return list<array{array<string, list<string>>, Transcript}> */
-$spoken = static function (string $folder) use ($root): array {
-    $walks = [];
-    $paths = glob("$root/core/tests/Listening/People/{$folder}*.json");
-    foreach ($paths === false ? [] : $paths as $path) {
-        /** @var array{heard: list<array{component: string, axle: ?string, points: list<string>}>} $truth */
-        $truth = json_decode((string) file_get_contents($path), true);
-        $said = [];
-        foreach ($truth['heard'] as $one) {
-            $said[$one['component'].'@'.$one['axle']] = $one['points'];
-        }
-        $walks[] = [
-            $said,
-            (new TranscriptReader())->read((string) file_get_contents(str_replace('.json', '.vtt', $path)), 'walk.vtt'),
-        ];
-    }
-
-    return $walks;
-};
 $styles = array_values(array_filter(Style::cases(), static fn (Style $style): bool => ! $style->isHeldOut()));
 $vehicles = ['dock-tractor-chassis', 'quay-sleeper-van', 'tide-tanker', 'silo-hopper', 'plank-flatbed'];
 $walks = [];
@@ -91,7 +71,7 @@ for ($n = 0; $n < MADE; $n++) {
     $style = $styles[$n % max(1, count($styles))] ?? Style::Terse;
     $walks[] = $made($style, $vehicles[$n % count($vehicles)], [6, 12, 20][$n % 3], $seed + $n);
 }
-$people = $spoken('');
+$people = array_values(People::walks());
 for ($n = 0; $n < TWICE; $n++) {
     $walks = [...$walks, ...$people];
 }
@@ -157,7 +137,7 @@ foreach ([Style::Examined, Style::References] as $style) {
 }
 $figures = [
     'two styles, a vehicle and a damage that were held out' => $measure($heldOut),
-    'four spoken walks that were held out' => $measure($spoken('apart/')),
+    'four spoken walks that were held out' => $measure(array_values(People::walks(People::APART))),
     'the twelve spoken walks it learnt from' => $measure($people),
 ];
 file_put_contents($root.'/'.$file, json_encode([

@@ -12,6 +12,8 @@ use Pasada\Core\Brakes\Judging\Judge;
 use Pasada\Core\Brakes\Judging\Judgment;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
+use Pasada\Core\Document\DocumentHasFaults;
+use Pasada\Core\Document\Fault;
 
 /** A practice in the simulated cab with its judgment, and whether what was wrong with the truck was found. */
 final readonly class JudgedPractice
@@ -47,6 +49,11 @@ final readonly class JudgedPractice
         $fault = HiddenFaults::fault($cab->sealed);
         $whole = (new ChecklistReader)->readKept($checklist->document, $checklist->slug)->brakeSequence();
         $sequence = $drill?->of($whole) ?? $whole;
+        if ($drill !== null && $sequence->steps === []) {
+            throw DocumentHasFaults::in('drill', [
+                Fault::at('drill', 'has none of the tests of this checklist; choose another, or the whole sequence'),
+            ]);
+        }
         $judgment = (new Judge($sequence, $cab->braked))->judge($cab->practice()->observed($controls));
         $found = $fault === null || ! $wasHidden ? null : $suspected === $fault;
 

@@ -333,3 +333,18 @@ it('offers what the class walks most often before the rest', function (): void {
     expect($first($this->student))->toBe('A shorter list')
         ->and($first($this->yard->person(Role::Instructor)))->toBe($this->yard->checklist->name);
 });
+
+it('judges no drill of which the checklist asks no test', function (): void {
+    $document = json_decode($this->yard->checklist->document, true);
+    $document['rules']['brake_tests']['steps'] = array_values(array_filter(
+        $document['rules']['brake_tests']['steps'],
+        static fn (array $step): bool => ! str_starts_with($step['test'], 'leak'),
+    ));
+    $this->yard->checklist->update(['document' => json_encode($document)]);
+    $this->actingAs($this->student)
+        ->postJson('/api/v1/air/practices', ($this->body)([], ['keep' => true, 'drill' => 'leak-minute']))
+        ->assertStatus(422)
+        ->assertSee('none of the tests of this checklist', false);
+
+    expect(BrakePractice::query()->count())->toBe(0);
+});

@@ -112,7 +112,7 @@ it('shows names of parts that sound the same', function (): void {
         ->toContain('tractor.frame');
 });
 
-it('takes the readings of a recogniser, and picks with what it knows', function (): void {
+it('takes the readings of a recognizer, and picks with what it knows', function (): void {
     file_put_contents($this->file, json_encode(['pieces' => [[
         'from_ms' => 4000,
         'alternatives' => [

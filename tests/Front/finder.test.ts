@@ -9,7 +9,7 @@ const places = [
         item('pump', { name: 'Water pump' }),
         item('alternator', { name: 'Alternator', aliases: ['Generator'] }),
     ]),
-    place('rear', [item('tail', { name: 'Tail lights' }), item('plate', { name: 'Licence plate light' })]),
+    place('rear', [item('tail', { name: 'Tail lights' }), item('plate', { name: 'License plate light' })]),
 ];
 const ids = (typed: string, at?: string): string[] => find(typed, places, at).map(({ item: one }) => one.id);
 

@@ -16,7 +16,7 @@ final class ListenToWalk extends Command
     use ReadsDocuments;
 
     protected $signature = 'pasada:listen {file : captions (WebVTT, SRT), a text of what was said, or '.
-        'pieces with the readings of a recogniser (JSON)} {--checklist= : '.
+        'pieces with the readings of a recognizer (JSON)} {--checklist= : '.
         'id of a shipped checklist, or a file; without it, the usual figures} {--vehicle=any : id of a shipped '.
         'vehicle, or a file; "any" assumes nothing} {--format=json : json or text}';
 

@@ -27,7 +27,7 @@ use Pasada\Core\Language\Transcript;
                         new OA\Property(
                             property: 'alternatives',
                             type: 'array',
-                            description: 'readings of a recogniser, in place of the text',
+                            description: 'readings of a recognizer, in place of the text',
                             items: new OA\Items(
                                 required: ['text', 'weight'],
                                 properties: [

@@ -10,14 +10,14 @@ use Pasada\Core\Document\Node;
 
 /**
  * Reads the words of a walk in pieces: `{"pieces": [{"from_ms", "text"}, ...]}`. A piece may have, instead of its text,
- * the readings of a recogniser: `"alternatives": [{"text", "weight"}, ...]`.
+ * the readings of a recognizer: `"alternatives": [{"text", "weight"}, ...]`.
  */
 final readonly class PieceReader
 {
     /** Half an hour at a piece in five seconds. */
     public const MOST = 400;
 
-    /** Readings of one piece: what recognisers give. */
+    /** Readings of one piece: what recognizers give. */
     private const MOST_ALTERNATIVES = 20;
 
     /** In all: half an hour of fast speech. */
@@ -68,7 +68,7 @@ final readonly class PieceReader
         return new Transcript($cues);
     }
 
-    /** @return list<Alternative> their weights make 1 in sum, whatever a recogniser gave; empty for a plain text */
+    /** @return list<Alternative> their weights make 1 in sum, whatever a recognizer gave; empty for a plain text */
     private function alternatives(Node $node): array
     {
         if (! $node->has('alternatives')) {

@@ -23,6 +23,9 @@ final readonly class Sound
 
     private const SKIP_ANY = 80;
 
+    /** By what share of the longer one the lengths of two sounds that are alike may differ. */
+    private const MOST_LONGER = 0.34;
+
     /** Sounds that are easily taken for each other, in hundredths; any other pair costs 100. */
     private const NEAR = [
         'pb' => 25,
@@ -196,6 +199,15 @@ final readonly class Sound
                 'm' => 'n',
             ]),
         );
+    }
+
+    /** Whether two sounds may be alike at all, told at a glance: of about one length, and half of it the same. */
+    public static function mayBeAlike(string $a, string $b): bool
+    {
+        $longer = max(strlen($a), strlen($b));
+
+        return abs(strlen($a) - strlen($b)) <= self::MOST_LONGER * $longer
+            && levenshtein($a, $b) <= max(1, intdiv($longer, 2));
     }
 
     /**

@@ -13,7 +13,7 @@ use Throwable;
 
 /**
  * Reads WebVTT, SRT, text with `[m:ss]` or `[h:mm:ss]` before its paragraphs, untimed text, and pieces with the
- * readings of a recogniser in JSON (see PieceReader).
+ * readings of a recognizer in JSON (see PieceReader).
  *
  * Caption files in the wild break their standards in harmless ways: header lines, missing numbers, times that overlap.
  * Those are read with a warning; what is no text or no captions is refused.

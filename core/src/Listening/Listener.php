@@ -29,7 +29,7 @@ final readonly class Listener
      */
     public function __construct(private Lexicon $lexicon, private array $figures, private ?array $only = null) {}
 
-    /** The same with one reading of each piece, where a recogniser gave several. What is heard is heard in that. */
+    /** The same with one reading of each piece, where a recognizer gave several. What is heard is heard in that. */
     public function understood(Transcript $transcript): Transcript
     {
         return (new Chooser(new Spotter($this->lexicon)))->choose($transcript);

@@ -100,19 +100,33 @@ final readonly class SecondHearing
                 }
             }
         }
-        $all = [...array_filter($spans, static fn (Span $one): bool => ! self::isWithin($one, $found)), ...$found];
+        $all = [...self::clearOf($spans, $found), ...$found];
         usort($all, static fn (Span $a, Span $b): int => $a->from <=> $b->from);
 
         return $all;
     }
 
-    /** @param  list<Span>  $found */
-    private static function isWithin(Span $span, array $found): bool
+    /**
+     * @param  list<Span>  $spans
+     * @param  list<Span>  $found
+     * @return list<Span> those that share no word with what was found
+     */
+    private static function clearOf(array $spans, array $found): array
     {
-        return array_filter(
-            $found,
-            static fn (Span $one): bool => $span->from < $one->to && $span->to > $one->from,
-        ) !== [];
+        $covered = [];
+        foreach ($found as $span) {
+            $covered += array_fill_keys(range($span->from, $span->to - 1), true);
+        }
+
+        return array_values(array_filter($spans, static function (Span $span) use ($covered): bool {
+            for ($i = $span->from; $i < $span->to; $i++) {
+                if (isset($covered[$i])) {
+                    return false;
+                }
+            }
+
+            return true;
+        }));
     }
 
     /**
@@ -189,11 +203,7 @@ final readonly class SecondHearing
      */
     private function most(int $from, int $to, array $taken, array $states): ?float
     {
-        $known = array_filter(
-            array_slice($this->words->text, $from, $to - $from),
-            fn (string $word): bool => isset($this->lexicon->known[$word]),
-        );
-        if (count($known) === 1 && $to - $from === 1) {
+        if ($to - $from === 1 && isset($this->lexicon->known[$this->words->text[$from]])) {
             return null;
         }
         $isNear = $this->isStated($to, $taken, $states, 3);
@@ -247,15 +257,12 @@ final readonly class SecondHearing
      */
     public static function nearest(string $sound, array $names): ?array
     {
-        $length = strlen($sound);
+        $most = strlen($sound) >= self::LONG ? self::MOST_OF_LONG : self::MOST;
         $best = null;
         foreach ($names as $name) {
-            $longer = max($length, strlen($name->sound));
-            if (abs($length - strlen($name->sound)) > 0.34 * $longer
-                || levenshtein($sound, $name->sound) > max(1, (int) (0.5 * $longer))) {
+            if (! Sound::mayBeAlike($sound, $name->sound)) {
                 continue;
             }
-            $most = $length >= self::LONG ? self::MOST_OF_LONG : self::MOST;
             $distance = Sound::distance($sound, $name->sound, $most);
             if ($distance <= $most && ($best === null || $distance < $best[1])) {
                 $best = [$name->means, $distance];

@@ -38,7 +38,7 @@ it('names the piece at fault', function (array $pieces, string $fault): void {
     'a control character' => [[['from_ms' => 1, 'text' => "rim\0"]], 'holds a control character'],
 ]);
 
-it('reads what else a recogniser may have heard, whatever its weights make in sum', function (): void {
+it('reads what else a recognizer may have heard, whatever its weights make in sum', function (): void {
     $cue = (new PieceReader())->read([
         'pieces' => [[
             'from_ms' => 0,

@@ -75,8 +75,8 @@ final class ClueReader
             $name = $nameAt[$i] ?? null;
             $quantity = $quantityAt[$i] ?? null;
             if ($span === null) {
-                $pushed = isset($nameTo[$i]) ? $this->pushedIn($i, $nameTo[$i]) : null;
-                $clues = [...$clues, ...array_filter([$pushed, $quantity === null ? null : $this->figure($quantity)])];
+                $clues[] = isset($nameTo[$i]) ? $this->pushedIn($i, $nameTo[$i]) : null;
+                $clues[] = $quantity === null ? null : $this->figure($quantity);
 
                 continue;
             }

@@ -107,8 +107,7 @@ final class Options
     private function roleSigns(Role $role, Subject $subject, Clue $clue): array
     {
         $signs = [$role->value => $this->nameSigns->ofSubject($role, $clue, $subject, $this->placed)];
-        $takes = $role === Role::Subject || ($role === Role::Member && $subject->waiting !== []);
-        if (! $takes || $subject->waiting === []) {
+        if ($role !== Role::Subject || $subject->waiting === []) {
             return $signs;
         }
         $taken = ['away' => 0.0, 'stops' => 0.0];

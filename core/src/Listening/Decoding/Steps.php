@@ -42,7 +42,7 @@ final readonly class Steps
             Target::List => $subject->names,
             Target::Before => [(int) $subject->before],
             Role::Subject => $subject->waiting,
-            Role::Member => $subject->waiting === [] ? $subject->taken : $subject->waiting,
+            Role::Member => $subject->taken,
             default => [],
         };
     }

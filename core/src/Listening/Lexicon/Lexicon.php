@@ -31,9 +31,6 @@ final readonly class Lexicon
 
     private const MOST_IN_REST = 0.3;
 
-    /** By what share of its sounds a name may be longer or shorter than what is heard. */
-    private const MOST_LONGER = 0.34;
-
     /**
      * @param  array<string, Part>  $parts
      * @param  list<Statement>  $statements
@@ -99,7 +96,6 @@ final readonly class Lexicon
         if ($found !== [] || $asSpelled) {
             return $found;
         }
-        $length = strlen($sound);
         $tried = $costs = [];
         foreach (self::keys(Sound::skeleton($sound)) as $key) {
             foreach ($this->bySkeleton[$key] ?? [] as $number) {
@@ -109,14 +105,10 @@ final readonly class Lexicon
                 }
                 $tried[$number] = true;
                 $entry = $this->entries[$number];
-                $size = strlen($entry->sound);
-                if (abs($size - $length) > self::MOST_LONGER * max($size, $length)) {
-                    continue;
-                }
                 $alike = $entry->sound.' '.$entry->kind->name;
                 $cost = array_key_exists($alike, $costs)
                     ? $costs[$alike]
-                    : $costs[$alike] = $this->cost($entry, $sound, $length, $everyday);
+                    : $costs[$alike] = $this->cost($entry, $sound, $everyday);
                 if ($cost !== null && $this->differsInRest($this->entries[$number], $sound, $first, $last)) {
                     $cost = null;
                 }
@@ -167,10 +159,13 @@ final readonly class Lexicon
         return false;
     }
 
-    private function cost(Entry $entry, string $sound, int $length, bool $everyday): ?float
+    private function cost(Entry $entry, string $sound, bool $everyday): ?float
     {
+        if (! Sound::mayBeAlike($sound, $entry->sound)) {
+            return null;
+        }
         $size = strlen($entry->sound);
-        $longer = max($size, $length);
+        $longer = max($size, strlen($sound));
         $most = match (true) {
             $size < self::SHORT => 0.07,
             $size === self::SHORT => 0.12,
@@ -189,9 +184,6 @@ final readonly class Lexicon
             $everyday => $size <= self::SHORT ? 0.0 : $most * 0.55,
             default => $most,
         };
-        if (levenshtein($sound, $entry->sound) > max(1, (int) (0.5 * $longer))) {
-            return null;
-        }
         if ($everyday && $most === 0.0) {
             return null;
         }

@@ -11,8 +11,8 @@ export interface CabChoice {
     help: Help;
     /** The part of the sequence that is practiced; null for all of it. */
     drill?: Drill['id'] | null;
-    /** The names of its tests in their order. */
-    steps: string[];
+    /** The names of its tests in their order; missing in one that an older page left. */
+    steps?: string[];
     /** What may be wrong with the truck, where the student is to find out what is; empty where it is known. */
     suspects: AirChoices['faults'];
 }

@@ -4,7 +4,7 @@ import type { Suggestion } from '@/shared/speech/api';
 import { computed } from 'vue';
 
 /* Every stretch that a proposal rests on, each once; where there are several, each with its time and its points. */
-const props = defineProps<{ evidence: Suggestion['evidence']; labelled: (codes: string[]) => string }>();
+const props = defineProps<{ evidence: Suggestion['evidence']; inWords: (codes: string[]) => string }>();
 const quotes = computed(() => [...new Map(props.evidence.map((one) => [one.text, one])).values()]);
 </script>
 
@@ -12,7 +12,7 @@ const quotes = computed(() => [...new Map(props.evidence.map((one) => [one.text,
     <span v-for="quote in quotes" :key="quote.at_ms + quote.text" class="quote"
         >“{{ quote.text }}”<template v-if="quotes.length > 1"
             ><span class="beside numeral"> {{ minutes(quote.at_ms) }}</span
-            ><span v-if="quote.points.length > 0" class="beside">{{ labelled(quote.points) }}</span></template
+            ><span v-if="quote.points.length > 0" class="beside">{{ inWords(quote.points) }}</span></template
         ></span
     >
 </template>

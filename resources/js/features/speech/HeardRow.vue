@@ -42,9 +42,9 @@ const points = computed(() =>
 );
 const wrongFigures = computed(() => (props.item === undefined ? [] : wrongFiguresOf(props.one, props.item)));
 const proposed = computed(() => new Set(props.one.said.split(', ')));
-const labelled = (codes: string[]): string =>
+const inWords = (codes: string[]): string =>
     codes.map((code) => points.value.find((point) => point.code === code)?.label ?? code).join(', ');
-const label = computed(() => labelled(props.one.said.split(', ')));
+const label = computed(() => inWords(props.one.said.split(', ')));
 const sure = computed(() => Math.round(props.one.confidence * 100));
 const changing = ref(false);
 const picked = ref<Set<PointCode>>(new Set());
@@ -76,7 +76,7 @@ function keep(): void {
                 >
                 <span class="said">{{ label || 'named only' }}</span>
                 <span v-for="figure in wrongFigures" :key="figure" class="wrong">{{ figure }}</span>
-                <HeardQuotes :evidence="one.evidence" :labelled="labelled" />
+                <HeardQuotes :evidence="one.evidence" :in-words="inWords" />
             </span>
             <span class="sure numeral" :title="`About ${Math.round(sure / 10)} in ten of these are right`"
                 >{{ sure }}%</span

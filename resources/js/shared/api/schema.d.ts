@@ -917,7 +917,7 @@ export interface components {
                 /** @description The core's PieceReader reads and checks the pieces. */
                 from_ms: number;
                 text?: string;
-                /** @description readings of a recogniser, in place of the text */
+                /** @description readings of a recognizer, in place of the text */
                 alternatives?: {
                     text: string;
                     weight: number;
