@@ -17,7 +17,8 @@ final readonly class People
 
     /**
      * @param  string  $in  '' for the twelve of development, or those that are apart
-     * @return array<string, array{array<string, list<string>>, Transcript}> point codes by component@axle, and the words
+     * @return array<string, array{array<string, list<string>>, Transcript}> by name: point codes by component@axle, and
+     *   the words
      */
     public static function walks(string $in = ''): array
     {
