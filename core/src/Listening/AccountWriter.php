@@ -55,6 +55,7 @@ final readonly class AccountWriter
                     'axle' => $one[1]->axle,
                     'covers' => $one[1]->covers,
                     'kind' => $one[1]->kind,
+                    ...$one[1]->except === [] ? [] : ['except' => $one[1]->except],
                 ],
                 $account->references,
             ),

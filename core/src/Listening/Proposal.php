@@ -32,6 +32,30 @@ final readonly class Proposal
         public ?string $runnerUp,
     ) {}
 
+    /**
+     * What is left of it with a part of its evidence; the figures of the open format stay.
+     *
+     * @param  non-empty-list<Evidence>  $evidence
+     */
+    public function restingOn(array $evidence): self
+    {
+        $points = $said = $defects = [];
+        $notFitted = false;
+        foreach ($evidence as $one) {
+            $points = [...$points, ...$one->points];
+            $said = [...$said, ...$one->said];
+            $defects = [...$defects, ...$one->defects];
+            $notFitted = $notFitted || $one->notFitted;
+        }
+        $isBare = $points === [] && $defects === [] && ! $notFitted;
+
+        return new self(
+            $this->component, $this->axle, $isBare ? PointSet::identified() : PointSet::of(...$points),
+            $this->figures, $this->confidence, $evidence, array_values(array_unique($defects)), $said,
+            $notFitted && $points === [], $this->runnerUp,
+        );
+    }
+
     /** Seconds at which it was first spoken of. */
     public function at(): float
     {

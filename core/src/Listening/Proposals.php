@@ -82,32 +82,26 @@ final readonly class Proposals
     /** @param  non-empty-list<Finding>  $same */
     private function proposal(array $same): Proposal
     {
-        $points = $figures = $evidence = $defects = $said = [];
-        $notFitted = false;
-        foreach ($same as $finding) {
-            $points += array_fill_keys(array_keys($finding->points), true);
-            $figures = [...$figures, ...$finding->figures];
-            $said = [...$said, ...$finding->said];
-            $defects = [...$defects, ...$finding->defects];
-            $notFitted = $notFitted || $finding->notFitted;
-            $evidence[] = new Evidence(
-                $this->transcript->cues[$this->words->cue[$finding->from]]->from,
-                Excerpt::of($this->transcript, $this->words, $finding->from, $finding->to),
-                $finding->from,
-                $finding->to,
-                array_map(Point::from(...), array_keys($finding->points)),
-            );
-        }
+        $evidence = array_map($this->evidence(...), $same);
         usort($evidence, static fn (Evidence $a, Evidence $b): int => $a->from <=> $b->from);
-        $set =
-            $points === [] && $defects === [] && ! $notFitted
-                ? PointSet::identified()
-                : PointSet::of(...array_map(Point::from(...), array_keys($points)));
         $placed = $same[0]->placed;
+        $all = new Proposal(
+            $placed->part->id, $placed->axle(), PointSet::none(),
+            array_merge(...array_map(static fn (Finding $one): array => $one->figures, $same)),
+            round($this->sureness->of($same), 2), $evidence, [], [], false, $placed->runnerUp,
+        );
 
-        return new Proposal(
-            $placed->part->id, $placed->axle(), $set, $figures, round($this->sureness->of($same), 2), $evidence,
-            array_values(array_unique($defects)), $said, $notFitted && $points === [], $placed->runnerUp,
+        return $all->restingOn($evidence);
+    }
+
+    private function evidence(Finding $finding): Evidence
+    {
+        return new Evidence(
+            $this->transcript->cues[$this->words->cue[$finding->from]]->from,
+            Excerpt::of($this->transcript, $this->words, $finding->from, $finding->to),
+            $finding->from, $finding->to,
+            array_map(Point::from(...), array_keys($finding->points)),
+            $finding->said, $finding->defects, $finding->notFitted,
         );
     }
 }

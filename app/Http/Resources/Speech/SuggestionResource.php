@@ -9,7 +9,7 @@ use OpenApi\Attributes as OA;
 use Pasada\Core\Language\Transcript;
 use Pasada\Core\Language\Words;
 use Pasada\Core\Listening\Evidence;
-use Pasada\Core\Listening\Suggestion;
+use Pasada\Core\Listening\Sheet\Suggestion;
 
 /** What was heard of one item, and the marks that accepting it makes; the page adds their ids. */
 #[OA\Schema]

@@ -17,8 +17,8 @@ use Pasada\Core\Attempt\Marks\ReferencePayload;
 use Pasada\Core\Language\Transcript;
 use Pasada\Core\Language\TranscriptReader;
 use Pasada\Core\Listening\Account;
-use Pasada\Core\Listening\SheetMatcher;
-use Pasada\Core\Listening\Suggestion;
+use Pasada\Core\Listening\Sheet\SheetMatcher;
+use Pasada\Core\Listening\Sheet\Suggestion;
 use Pasada\Core\Listening\WrongFigure;
 
 /** What was heard in the captions of an attempt, beside what stands on its sheet. */

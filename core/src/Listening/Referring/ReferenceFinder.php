@@ -29,6 +29,10 @@ final readonly class ReferenceFinder
         'truck' => true,
     ];
 
+    private const OTHER = ['second' => true, 'third' => true, 'other' => true, 'next' => true];
+
+    private const AXLE = ['axle' => true, 'drive' => true, 'tandem' => true];
+
     private const SIDES = ['side' => true, 'sides' => true];
 
     /** What follows "same" where it compares two parts and refers to nothing said before. */
@@ -133,6 +137,12 @@ final readonly class ReferenceFinder
 
     private function kind(Words $words, int $from, int $at, int $end): string
     {
+        // "Second drive axle, same thing": said for another axle, whatever follows.
+        for ($i = $from; $i < $at - 1; $i++) {
+            if (isset(self::OTHER[$words->text[$i]]) && isset(self::AXLE[$words->text[$i + 1]])) {
+                return 'other_axle';
+            }
+        }
         if (
             in_array($words->text[$at + 1] ?? '', ['deal', 'thing', 'story', 'here', 'there', 'again', 'way'], true) &&
             array_intersect(array_slice($words->text, $at + 2, max(0, $end - $at - 2)), [

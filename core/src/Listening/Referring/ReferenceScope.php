@@ -20,6 +20,11 @@ final readonly class ReferenceScope
     /** What is referred to may be named behind: "same thing for the brakes". */
     private const AFTER_WORDS = 4;
 
+    private const EXCEPT = ['except', 'but', 'besides'];
+
+    /** Words behind "except" within which a part is named that is left out. */
+    private const EXCEPT_WORDS = 12;
+
     private const FAMILY_WORDS = ['suspension' => 'susp', 'brakes' => 'brake', 'wheels' => 'wheel'];
 
     private const FAMILIES = ['susp', 'brake', 'wheel'];
@@ -58,7 +63,7 @@ final readonly class ReferenceScope
             }
             $said[] = [
                 $transcript->cues[$this->words->cue[$from]]->from,
-                new SaidReference($from, $to, $axle, $covers, $kind),
+                new SaidReference($from, $to, $axle, $covers, $kind, $this->except($to)),
             ];
         }
 
@@ -95,6 +100,24 @@ final readonly class ReferenceScope
             $kind === 'other_axle' => self::FAMILIES,
             default => [],
         };
+    }
+
+    /** @return list<string> parts that are named behind "except" */
+    private function except(int $to): array
+    {
+        $isExcept = false;
+        for ($i = $to; $i < min($this->words->count(), $to + 2); $i++) {
+            $isExcept = $isExcept || in_array($this->words->text[$i], self::EXCEPT, true);
+        }
+        $except = [];
+        foreach ($isExcept ? $this->findings : [] as $finding) {
+            $from = $finding->placed->mention->from;
+            if ($from >= $to && $from - $to < self::EXCEPT_WORDS && ! $this->isApart($to, $from)) {
+                $except[] = $finding->placed->part->id;
+            }
+        }
+
+        return $except;
     }
 
     /** @return list<string> families that are named around a reference */

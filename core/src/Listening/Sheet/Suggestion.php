@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Pasada\Core\Listening;
+namespace Pasada\Core\Listening\Sheet;
+
+use Pasada\Core\Listening\Evidence;
 
 /** A proposal as it would be marked on a sheet. */
 final readonly class Suggestion
