@@ -199,5 +199,6 @@ bench() {
         load | cab | fuzz | people | slow-line) what=$1; shift; one_lane ;;
         *) one_lane ;;
     esac
-    php -d pcov.enabled=0 -d opcache.enable_cli=1 "bench/$what.php" "$@"
+    php -d pcov.enabled=0 -d opcache.enable_cli=1 \
+        -d opcache.jit=tracing -d opcache.jit_buffer_size=64M "bench/$what.php" "$@"
 }

@@ -49,6 +49,16 @@ final readonly class AccountWriter
 
         return [
             'heard' => $heard,
+            'maybe' => array_map(
+                static fn (Proposal $one): array => [
+                    't' => $one->at(),
+                    'component' => $one->component,
+                    'axle' => $one->axle,
+                    'points' => self::codes($one),
+                    'confidence' => $one->confidence,
+                ],
+                $account->maybe,
+            ),
             'references' => array_map(
                 static fn (array $one): array => [
                     't' => $one[0],
@@ -114,6 +124,14 @@ final readonly class AccountWriter
             foreach ($proposal->defects as $defect) {
                 $lines[] = '         defect: '.$defect;
             }
+        }
+        foreach ($account->maybe as $proposal) {
+            $lines[] = sprintf(
+                '%s  maybe: %s%s',
+                self::clock($proposal->at()),
+                $proposal->component,
+                $proposal->axle === null ? '' : ' @'.$proposal->axle,
+            );
         }
         foreach ($account->references as [$at, $reference]) {
             $lines[] = sprintf(

@@ -43,11 +43,12 @@ final readonly class Listener
         $decoder = new Decoder($hearing->clues(), $this->lexicon->weights);
         $findings = (new Teller($decoder))->findings($decoder->best());
         $proposals = new Proposals($transcript, $words, new Sureness($this->lexicon->weights));
-        [$heard, $off] = $this->sorted($proposals->gather($findings, $references));
+        [$likely, $maybe] = $proposals->gather($findings, $references);
+        [$heard, $off] = $this->sorted($likely);
         $check = new FigureCheck($this->figures);
 
         return new Account(
-            $words, $heard,
+            $words, $heard, $this->sorted($maybe)[0],
             (new ReferenceScope($words, $hearing->spans, $findings, $hearing->route))->of($references, $transcript),
             array_merge([], ...array_map($check->of(...), $heard)),
             [...$off, ...$this->talk($transcript, $hearing)],

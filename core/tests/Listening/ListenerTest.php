@@ -240,6 +240,7 @@ it('hears the same in the same words, byte for byte', function (): void {
 it('hears nothing in nothing', function (): void {
     expect(AccountWriter::write(Ear::hears('...')))->toBe([
         'heard' => [],
+        'maybe' => [],
         'references' => [],
         'wrong' => [],
         'defects' => [],

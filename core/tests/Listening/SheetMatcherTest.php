@@ -200,3 +200,22 @@ it('takes "the second the same" for the partner of a tandem, with its exceptions
     ['The other drive axle is the same as the first drive axle, but the hose is new.'],
     ['it is the same on the second axle except my hoses'],
 ]);
+
+it('shows a part that was only named in passing as a maybe, and not as heard', function (string $said): void {
+    $account = Ear::hears($said);
+    $of = proposed('whole-walk-round', 'dock-tractor-chassis', $said);
+
+    expect(array_column($account->heard, 'component'))->not->toContain('engine.turbo')
+        ->and(array_column($account->maybe, 'component'))->toBe(['engine.turbo'])
+        ->and($of['engine.turbo']->isMaybe)->toBeTrue()
+        ->and($of['engine.turbo']->marks[0]['points'])->toBe([]);
+})->with(['radiator is mounted and not leaking turbo', 'radiator is not leaking and there the turbo charger']);
+
+it('drops the maybe where more is said of the part elsewhere', function (): void {
+    $of = proposed(
+        'whole-walk-round', 'dock-tractor-chassis',
+        'radiator is not leaking and there the turbo charger', 'the turbo charger is mounted and not leaking',
+    )['engine.turbo'];
+
+    expect($of->isMaybe)->toBeFalse()->and($of->marks[0]['kind'])->toBe('heard_whole');
+});

@@ -40,6 +40,8 @@ final readonly class SuggestionResource
         public array $marks,
         #[OA\Property(nullable: true, description: 'component that it may be as well')]
         public ?string $runner_up,
+        #[OA\Property(description: 'too little was said to tell whether it was meant')]
+        public bool $maybe,
     ) {}
 
     public static function of(Suggestion $suggestion, Transcript $transcript, Words $words, string $state): self
@@ -56,6 +58,7 @@ final readonly class SuggestionResource
             ),
             array_map(static fn (array $mark): object => (object) $mark, $suggestion->marks),
             $suggestion->runnerUp,
+            $suggestion->isMaybe,
         );
     }
 

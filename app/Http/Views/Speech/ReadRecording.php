@@ -115,7 +115,8 @@ final readonly class ReadRecording
             static fn (Suggestion $one): SuggestionResource => SuggestionResource::of(
                 $one, $transcript, $account->words, $marked[self::about($one->item, $one->key)] ?? 'open',
             ),
-            $suggestions,
+            // While the walk goes on, more may be said of it: what is a "maybe" now waits for the end.
+            array_values(array_filter($suggestions, static fn (Suggestion $one): bool => ! $one->isMaybe)),
         );
     }
 

@@ -35,20 +35,13 @@ final readonly class SheetMatcher
     /** @return list<Suggestion> in the order of the words */
     public function suggestions(Account $account): array
     {
-        $heard = [];
-        foreach ($account->heard as $proposal) {
-            $items = $this->itemsOf($proposal);
-            if ($items !== []) {
-                $heard[] = [$proposal, $items];
-            }
-        }
-        $byItem = [];
-        foreach (Turns::share($account, $heard) as [$item, $proposal]) {
-            $byItem[$item->id] = [$item, [...$byItem[$item->id][1] ?? [], $proposal]];
-        }
         $suggestions = (new CarriedOver($this->inspection, $account))->suggestions();
-        foreach ($byItem as [$item, $proposals]) {
-            $suggestions[] = $this->suggestion($item, $proposals);
+        $likely = $this->byItem($account, $account->heard);
+        foreach ($likely as [$item, $proposals]) {
+            $suggestions[] = $this->suggestion($item, $proposals, false);
+        }
+        foreach (array_diff_key($this->byItem($account, $account->maybe), $likely) as [$item, $proposals]) {
+            $suggestions[] = $this->suggestion($item, $proposals, true);
         }
         usort(
             $suggestions,
@@ -56,6 +49,26 @@ final readonly class SheetMatcher
         );
 
         return $suggestions;
+    }
+
+    /**
+     * @param  list<Proposal>  $proposals
+     * @return array<string, array{Item, non-empty-list<Proposal>}> by item
+     */
+    private function byItem(Account $account, array $proposals): array
+    {
+        $heard = $byItem = [];
+        foreach ($proposals as $proposal) {
+            $items = $this->itemsOf($proposal);
+            if ($items !== []) {
+                $heard[] = [$proposal, $items];
+            }
+        }
+        foreach (Turns::share($account, $heard) as [$item, $proposal]) {
+            $byItem[$item->id] = [$item, [...$byItem[$item->id][1] ?? [], $proposal]];
+        }
+
+        return $byItem;
     }
 
     /** @return list<Item> those that a proposal may be about, in walking order */
@@ -76,7 +89,7 @@ final readonly class SheetMatcher
     }
 
     /** @param  non-empty-list<Proposal>  $proposals */
-    private function suggestion(Item $item, array $proposals): Suggestion
+    private function suggestion(Item $item, array $proposals, bool $isMaybe): Suggestion
     {
         $telling = new Telling($item, $proposals);
         $evidence = $doubt = [];
@@ -94,6 +107,7 @@ final readonly class SheetMatcher
             $evidence,
             $evidence[0]->stamp($telling->marks()),
             $proposals[0]->runnerUp,
+            $isMaybe,
         );
     }
 }

@@ -24,5 +24,7 @@ final readonly class Suggestion
         public array $marks,
         /** Name of the next best part, where it is close. */
         public ?string $runnerUp,
+        /** Too little was said to tell whether it was meant. */
+        public bool $isMaybe = false,
     ) {}
 }

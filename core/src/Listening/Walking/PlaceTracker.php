@@ -61,15 +61,8 @@ final readonly class PlaceTracker
         }
         $back = [];
         foreach ($events as $n => [$at, $event]) {
-            $fit = $choice = [];
             $ofMention = $event instanceof Mention ? $this->costsOf($event, $standings) : [];
-            foreach ($standings as $s => $standing) {
-                [$fit[$s], $choice[$s]] = $event instanceof Station
-                    ? [$event === $standing ? 0 : self::PLACE_WORD, null]
-                    : $this->fit($event, $ofMention, $s);
-                $isPassing = $event instanceof Mention && $event->isPassing;
-                $fit[$s] = min(self::MOST, $isPassing ? intdiv($fit[$s], 4) : $fit[$s]);
-            }
+            $fit = $this->fit($event, $ofMention, $standings);
             $next = $from = [];
             // What costs more than the dearest way from the cheapest place is no way to anywhere.
             $limit = min($costs) + $dearest;
@@ -88,7 +81,7 @@ final readonly class PlaceTracker
                 $from[$s] = $bestFrom;
             }
             $costs = $next;
-            $back[$n] = [$from, $choice];
+            $back[$n] = [$from, $ofMention];
         }
 
         return $this->readBack($events, $standings, $costs, $back);
@@ -122,10 +115,35 @@ final readonly class PlaceTracker
     }
 
     /**
-     * @param  array<string, list<int>>  $costs  of costsOf()
-     * @return array{int, array{id: string, cost: int, kind: EntryKind, next: ?string}|null}
+     * @param  array<string, list<int>>  $ofMention  of costsOf()
+     * @param  list<Station>  $standings
+     * @return list<int> what it costs to have said this at each place
      */
-    private function fit(Mention $mention, array $costs, int $standing): array
+    private function fit(Mention|Station $event, array $ofMention, array $standings): array
+    {
+        if ($event instanceof Station) {
+            return array_map(
+                static fn (Station $one): int => $one === $event ? 0 : min(self::MOST, self::PLACE_WORD),
+                $standings,
+            );
+        }
+        $least = array_fill(0, count($standings), $ofMention === [] ? 0 : PHP_INT_MAX);
+        foreach ($ofMention as $at) {
+            foreach ($at as $s => $cost) {
+                if ($cost < $least[$s]) {
+                    $least[$s] = $cost;
+                }
+            }
+        }
+        foreach ($least as $s => $cost) {
+            $least[$s] = min(self::MOST, $event->isPassing ? intdiv($cost, 4) : $cost);
+        }
+
+        return $least;
+    }
+
+    /** @param  array<string, list<int>>  $costs  of costsOf() */
+    private function likeliest(Mention $mention, array $costs, int $standing): ?Placed
     {
         $best = $second = null;
         $least = $next = PHP_INT_MAX;
@@ -137,28 +155,21 @@ final readonly class PlaceTracker
                 [$second, $next] = [$id, $total];
             }
         }
-        if ($best === null) {
-            return [0, null];
-        }
 
-        return [
-            $least,
-            [
-                'id' => $best,
-                'cost' => $least,
-                'kind' => $mention->candidates[$best][1],
-                'next' => $second !== null && $next - $least < self::CLOSE ? $second : null,
-            ],
-        ];
+        return $best === null || $least > self::TOO_DEAR
+            ? null
+            : new Placed(
+                $mention, $this->parts[$best], Station::cases()[$standing], $least, $mention->candidates[$best][1],
+                $second !== null && $next - $least < self::CLOSE ? $second : null,
+            );
     }
 
     /**
      * @param  list<array{int, Mention|Station}>  $events
      * @param  list<Station>  $standings
      * @param  array<int, int>  $costs
-     * @param  array<int, array{
-     *    array<int, int>, array<int, array{id: string, cost: int, kind: EntryKind, next: ?string}|null>,
-     * }>  $back
+     * @param  array<int, array{array<int, int>, array<string, list<int>>}>  $back  by event: place before, by place, and
+     *   what costsOf() gave
      * @return array{list<Placed>, list<array{int, Station}>}
      */
     private function readBack(array $events, array $standings, array $costs, array $back): array
@@ -170,12 +181,9 @@ final readonly class PlaceTracker
         $placed = $route = [];
         for ($n = count($events) - 1; $n >= 0; $n--) {
             [$word, $event] = $events[$n];
-            $choice = $back[$n][1][$at];
-            if ($event instanceof Mention && $choice !== null && $choice['cost'] <= self::TOO_DEAR) {
-                $placed[] = new Placed(
-                    $event, $this->parts[$choice['id']], $standings[$at], $choice['cost'], $choice['kind'],
-                    $choice['next'],
-                );
+            $one = $event instanceof Mention ? $this->likeliest($event, $back[$n][1], $at) : null;
+            if ($one !== null) {
+                $placed[] = $one;
             }
             $before = $back[$n][0][$at];
             if ($n === 0 || $before !== $at) {

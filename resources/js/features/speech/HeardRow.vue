@@ -67,14 +67,14 @@ function keep(): void {
 </script>
 
 <template>
-    <li class="row" :class="[one.state, { chosen, doubtful: one.confidence < 0.7 }]" :data-heard="one.key">
+    <li class="row" :class="[one.state, { chosen, doubtful: one.maybe || one.confidence < 0.7 }]" :data-heard="one.key">
         <button type="button" class="what" :aria-pressed="chosen" @click="emit('choose')">
             <span class="numeral quiet">{{ minutes(one.evidence[0]?.at_ms ?? 0) }}</span>
             <span>
                 <strong>{{ item?.name ?? 'By reference' }}</strong><span v-if="item?.where" class="quiet"
                     >, {{ item.where }}</span
                 >
-                <span class="said">{{ label || 'named only' }}</span>
+                <span class="said">{{ one.maybe ? 'maybe named' : label || 'named only' }}</span>
                 <span v-for="figure in wrongFigures" :key="figure" class="wrong">{{ figure }}</span>
                 <HeardQuotes :evidence="one.evidence" :in-words="inWords" />
             </span>

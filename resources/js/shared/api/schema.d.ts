@@ -1631,6 +1631,8 @@ export interface components {
             }[];
             /** @description component that it may be as well */
             runner_up: string | null;
+            /** @description too little was said to tell whether it was meant */
+            maybe: boolean;
         };
         /** @description An attempt in a list. Standing, share and time are null until it is finished. */
         AttemptCardResource: {
