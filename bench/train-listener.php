@@ -9,8 +9,8 @@ use Pasada\Core\Language\Transcript;
 use Pasada\Core\Language\Words;
 use Pasada\Core\Listening\Decoding\Decoder;
 use Pasada\Core\Listening\Decoding\Teller;
+use Pasada\Core\Listening\Decoding\Told;
 use Pasada\Core\Listening\Decoding\Trainer;
-use Pasada\Core\Listening\Decoding\WalkClues;
 use Pasada\Core\Listening\Decoding\Weights;
 use Pasada\Core\Listening\Hearing;
 use Pasada\Core\Listening\Lexicon\Lexicon;
@@ -55,14 +55,17 @@ $with = static fn (Weights $weights): Lexicon => (new LexiconReader())->read([
     'weights.json' => json_encode(['weights' => (object) $weights->of], JSON_THROW_ON_ERROR),
 ]);
 $lexicon = $with(new Weights($kept['start']));
-/** @return array{array<string, list<string>>, Transcript} */
+/** @return array{array<string, list<string>>, Transcript, list<array{float, float, string, list<string>}>} */
 $made = static function (Style $style, string $vehicle, int $damage, int $seed) use (
     $checklist, $aliases, $read,
 ): array {
     $inspection = Inspection::of($checklist, (new VehicleReader)->read($read("vehicles/$vehicle.json")));
     $speech = (new SpeechMaker($inspection, $style, 50_000 + $seed, $aliases))->speak();
 
-    return [$speech->truth, (new Spoiler($damage, $seed))->captions($speech, Stops::of($style, $seed))];
+    // A caption for each sentence, so that it is known of what each word tells.
+    return [
+        $speech->truth, (new Spoiler($damage, $seed))->bySentence($speech, Stops::of($style, $seed)), $speech->said,
+    ];
 };
 $styles = array_values(array_filter(Style::cases(), static fn (Style $style): bool => ! $style->isHeldOut()));
 $vehicles = ['dock-tractor-chassis', 'quay-sleeper-van', 'tide-tanker', 'silo-hopper', 'plank-flatbed'];
@@ -71,21 +74,27 @@ for ($n = 0; $n < MADE; $n++) {
     $style = $styles[$n % max(1, count($styles))] ?? Style::Terse;
     $walks[] = $made($style, $vehicles[$n % count($vehicles)], [6, 12, 20][$n % 3], $seed + $n);
 }
-$people = array_values(People::walks());
+$notes = People::said();
+$people = [];
+foreach (People::walks() as $name => $walk) {
+    $people[] = [...$walk, $notes[$name] ?? []];
+}
 for ($n = 0; $n < TWICE; $n++) {
     $walks = [...$walks, ...$people];
 }
-$clues = array_map(
-    static fn (array $walk): WalkClues => Hearing::of(Words::of($walk[1]), $lexicon)->clues(),
-    $walks,
-);
+$clues = $told = [];
+foreach ($walks as [, $transcript, $said]) {
+    $words = Words::of($transcript);
+    $clues[] = Hearing::of($words, $lexicon)->clues();
+    $told[] = Told::at($said, $transcript, $words);
+}
 
 $weights = new Weights($kept['start']);
 $sum = [];
 for ($round = 1; $round <= ROUNDS; $round++) {
     $trainer = new Trainer($weights->of);
-    foreach ($walks as $n => [$truth]) {
-        $trainer->take($clues[$n], $truth);
+    foreach ($clues as $n => $walk) {
+        $trainer->take($walk, $told[$n]);
     }
     $chance = new Randomizer(new Mt19937($seed + $round));
     $weights = $trainer->learn(PASSES, RATE, static fn (int $count): int => $chance->getInt(0, $count - 1));

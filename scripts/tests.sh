@@ -189,11 +189,12 @@ mutate() {
     return "$code"
 }
 # Or: bench load [attempts] [seconds]; bench fuzz [requests] [seed]; bench cab; bench people; bench slow-line;
-# bench listening; bench listening-people; bench listen-speed; bench brakes; bench second [walks] [seed].
+# bench listening; bench listening-people; bench listen-speed;
+# bench train-listener [seed]; bench brakes; bench second [walks] [seed].
 bench() {
     local what=run
     case ${1:-} in
-        listening | listening-people | listen-speed | brakes | second)
+        listening | listening-people | listen-speed | train-listener | brakes | second)
             what=$1; shift
             prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}" ;;
         load | cab | fuzz | people | slow-line) what=$1; shift; one_lane ;;

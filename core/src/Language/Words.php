@@ -115,6 +115,7 @@ final readonly class Words
     {
         $text = $sound = $cue = $place = $break = [];
         $wrong = 0;
+        $tail = '';
         // People have few words, and short texts come one after the other.
         /** @var array<string, string> $sounds */
         static $sounds = [];
@@ -129,16 +130,10 @@ final readonly class Words
                 PREG_OFFSET_CAPTURE,
             );
             $end = 0;
+            // What stands behind the last word of a caption belongs before the first of the next one that has any.
             foreach ($found[0] as $n => [$token, $at]) {
                 $between = substr($shown, $end, $at - $end);
-                $before =
-                    $n === 0
-                        ? ($number > 0 && preg_match('/[.?!]\s*$/', $transcript->cues[$number - 1]->text) === 1
-                            ? (str_ends_with(rtrim($transcript->cues[$number - 1]->text), '?')
-                                ? self::QUESTION
-                                : self::SENTENCE)
-                            : self::NO_BREAK)
-                        : self::breakIn($between);
+                $before = self::breakIn($n === 0 ? $tail.$between : $between);
                 if (self::isNoStop($before, $token, $text)) {
                     $before = self::NO_BREAK;
                     $wrong++;
@@ -152,6 +147,7 @@ final readonly class Words
                     $break[] = $part === 0 ? $before : self::NO_BREAK;
                 }
             }
+            $tail = ($found[0] === [] ? $tail : '').substr($shown, $end);
         }
 
         return new self($text, $sound, $cue, $place, self::trusted($break, $text, $wrong));

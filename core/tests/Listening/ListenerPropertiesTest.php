@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Pasada\Core\Catalogue\Aliases;
+use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Tests\Listening\Ear;
@@ -25,6 +26,30 @@ function sentencesOf(Style $style): array
     );
 }
 
+/** @return list<string> "My alternator is tight.": one plain sentence for each of many parts, in walking order */
+function plainSentences(): array
+{
+    $read = static fn (string $path): string => (string) file_get_contents(dirname(__DIR__, 3).'/'.$path);
+    $inspection = Inspection::of(
+        (new ChecklistReader())->read($read('checklists/whole-walk-round.json')),
+        (new VehicleReader())->read($read('vehicles/dock-tractor-chassis.json')),
+    );
+    $sentences = [];
+    foreach ($inspection->items as $item) {
+        $statement = match (true) {
+            $item->points->has(Point::Sealed) => 'is not leaking',
+            $item->points->has(Point::Mounted) => 'is tight',
+            $item->points->has(Point::Intact) => 'is not cracked',
+            default => null,
+        };
+        if ($statement !== null && preg_match('~^[A-Z][a-z ]+$~', $item->name) === 1) {
+            $sentences[] = 'My '.lcfirst($item->name).' '.$statement.'.';
+        }
+    }
+
+    return $sentences;
+}
+
 it('hears the same wherever the captions are cut', function (Style $style): void {
     $words = explode(' ', implode(' ', sentencesOf($style)));
     $cut = static fn (int $many): array => array_map(
@@ -35,15 +60,22 @@ it('hears the same wherever the captions are cut', function (Style $style): void
     expect(Ear::points(...$cut(7)))->toBe(Ear::points(...$cut(50)));
 })->with([Style::Terse, Style::Teaching, Style::Lister]);
 
+it('hears the same with silence between the sentences, however they are said', function (Style $style): void {
+    $sentences = array_map(static fn (string $one): string => ucfirst($one).'.', sentencesOf($style));
+    $apart = array_merge(...array_map(static fn (string $one): array => [$one, ''], $sentences));
+
+    expect(Ear::points(...$apart))->toBe(Ear::points(...$sentences));
+})->with([Style::Sentences, Style::Teaching, Style::Lister, Style::Joint]);
+
 it('hears no more when something is said twice', function (): void {
-    $sentences = array_map(static fn (string $one): string => ucfirst($one).'.', sentencesOf(Style::Sentences));
+    $sentences = plainSentences();
     $twice = array_merge(...array_map(static fn (string $one): array => [$one, $one], $sentences));
 
     expect(array_keys(Ear::points(...$twice)))->toBe(array_keys(Ear::points(...$sentences)));
 });
 
 it('hears of the same parts with silence and talk between the sentences', function (string $between): void {
-    $sentences = array_map(static fn (string $one): string => ucfirst($one).'.', sentencesOf(Style::Sentences));
+    $sentences = plainSentences();
     $apart = array_merge(...array_map(static fn (string $one): array => [$one, $between], $sentences));
 
     expect(array_keys(Ear::points(...$apart)))->toBe(array_keys(Ear::points(...$sentences)));

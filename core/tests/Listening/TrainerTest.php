@@ -7,6 +7,7 @@ use Pasada\Core\Language\Transcript;
 use Pasada\Core\Language\Words;
 use Pasada\Core\Listening\Decoding\Decoder;
 use Pasada\Core\Listening\Decoding\Teller;
+use Pasada\Core\Listening\Decoding\Told;
 use Pasada\Core\Listening\Decoding\Trainer;
 use Pasada\Core\Listening\Decoding\WalkClues;
 use Pasada\Core\Listening\Decoding\Weights;
@@ -42,7 +43,7 @@ function inTurn(): Closure
 
 it('learns from the truth what nothing was set for', function (string $said, array $truth): void {
     $trainer = new Trainer([]);
-    $trainer->take(cluesOf($said), $truth);
+    $trainer->take(cluesOf($said), Told::anywhere($truth));
 
     expect(heardBy($trainer->learn(20, 0.5, inTurn()), $said))->toBe($truth);
 })->with([
@@ -59,7 +60,9 @@ it('learns from the truth what nothing was set for', function (string $said, arr
 it('learns the same from the same', function (): void {
     $learnt = static function (): array {
         $trainer = new Trainer([]);
-        $trainer->take(cluesOf('radiator tight. water pump not leaking'), ['engine.radiator@' => ['mounted']]);
+        $trainer->take(
+            cluesOf('radiator tight. water pump not leaking'), Told::anywhere(['engine.radiator@' => ['mounted']]),
+        );
 
         return $trainer->learn(3, 0.1, inTurn())->of;
     };

@@ -11,9 +11,13 @@ final readonly class Ground
 {
     /** Words by which a statement is of all that were named. */
     private const JOINT = [
-        'are' => true, 'all' => true, 'both' => true, 'none' => true, 'everything' => true, 'they' => true,
-        'them' => true, 'each' => true, 'these' => true, 'every' => true, 'those' => true, 'neither' => true,
-        'whole' => true, 'lot' => true, 'their' => true, 'em' => true,
+        'all' => true, 'both' => true, 'none' => true, 'everything' => true, 'each' => true, 'every' => true,
+        'neither' => true, 'whole' => true, 'lot' => true,
+    ];
+
+    /** Words by which a statement is of several, or of one that has a plural name. */
+    private const PLURAL = [
+        'are' => true, 'they' => true, 'them' => true, 'these' => true, 'those' => true, 'their' => true, 'em' => true,
     ];
 
     /** Words between two names of one list. */
@@ -36,26 +40,30 @@ final readonly class Ground
      * @param  list<int>  $stops  how many sentences ended before each word
      * @param  list<int>  $commas  likewise
      * @param  list<int>  $joint  how many joint words stand before each word
+     * @param  list<int>  $plural  likewise words of a plural
      * @param  list<int>  $other  how many words stand before each that are none of a list
      */
     private function __construct(
-        public Words $words, private array $stops, private array $commas, private array $joint, private array $other,
+        public Words $words, private array $stops, private array $commas, private array $joint,
+        private array $plural, private array $other,
     ) {}
 
     public static function of(Words $words): self
     {
-        $stops = $commas = $joint = $other = [];
-        $counts = [0, 0, 0, 0];
+        $stops = $commas = $joint = $plural = $other = [];
+        $counts = [0, 0, 0, 0, 0];
         foreach ($words->text as $i => $word) {
             $counts[0] += $words->break[$i] >= Words::SENTENCE ? 1 : 0;
             $counts[1] += $words->break[$i] === Words::COMMA ? 1 : 0;
-            [$stops[], $commas[], $joint[], $other[]] = $counts;
+            [$stops[], $commas[], $joint[], $other[], $plural[]] = $counts;
             $counts[2] += isset(self::JOINT[$word]) ? 1 : 0;
+            $counts[4] += isset(self::PLURAL[$word]) ? 1 : 0;
             $counts[3] += isset(self::LISTING[$word]) ? 0 : 1;
         }
 
         return new self(
-            $words, [...$stops, $counts[0]], [...$commas, $counts[1]], [...$joint, $counts[2]], [...$other, $counts[3]],
+            $words, [...$stops, $counts[0]], [...$commas, $counts[1]], [...$joint, $counts[2]],
+            [...$plural, $counts[4]], [...$other, $counts[3]],
         );
     }
 
@@ -73,6 +81,11 @@ final readonly class Ground
     public function jointBetween(int $from, int $to): int
     {
         return $to <= $from ? 0 : $this->joint[$to] - $this->joint[$from];
+    }
+
+    public function pluralBetween(int $from, int $to): int
+    {
+        return $to <= $from ? 0 : $this->plural[$to] - $this->plural[$from];
     }
 
     /** Words between that do not stand in a list. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Listening\Decoding;
 
+use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Listening\Lexicon\EntryKind;
 use Pasada\Core\Listening\Walking\Placed;
 
@@ -25,6 +26,12 @@ final readonly class NameSigns
     ];
 
     private const TO = ['to' => true, 'off' => true, 'from' => true];
+
+    /** Behind "bolted" and the like: what a part is fastened to. */
+    private const FASTENS = [
+        'to' => true, 'on' => true, 'onto' => true, 'in' => true, 'with' => true, 'by' => true, 'at' => true,
+        'into' => true,
+    ];
 
     /** What a part does to another: "that clamp the spring". */
     private const DOES = [
@@ -52,9 +59,10 @@ final readonly class NameSigns
      * Those that do not hang on what is spoken of.
      *
      * @param  Clue|null  $next  the clue behind it
+     * @param  Clue|null  $stated  the statement right before it in its sentence
      * @return array<string, float>
      */
-    public function ofWords(Clue $clue, Placed $placed, ?Clue $next, bool $isBehindStatement): array
+    public function ofWords(Clue $clue, Placed $placed, ?Clue $next, ?Clue $stated): array
     {
         $before = $this->ground->before($clue->from);
         $word = $this->ground->word($before);
@@ -67,6 +75,11 @@ final readonly class NameSigns
         $isOpenedBefore = in_array($plain, ['the', 'is', 'a'], true)
             && isset(self::OPENS[$this->ground->word($clue->from - 2)]);
 
+        $isFastened = $stated?->statement?->points[0] === Point::Mounted && isset(self::FASTENS[$word]);
+        $isStatedNext = $next !== null && $next->states() && $next->name === null && $next->from - $clue->to <= 4
+            && $this->ground->stopsBetween($clue->to, $next->from) === 0;
+        $isApart = $next !== null && $this->ground->commasBetween($clue->to, $next->from) > 0;
+
         return array_filter(
             [
                 'cost' => $placed->cost / self::DEAR,
@@ -74,15 +87,17 @@ final readonly class NameSigns
                 'shared' => $placed->kind === EntryKind::PartWhereFitting ? 1.0 : 0.0,
                 'saying' => $placed->kind === EntryKind::PartSaying ? 1.0 : 0.0,
                 'hardware' => $placed->part->isHardware && $placed->kind === EntryKind::PartWhereFitting ? 1.0 : 0.0,
+                'place' => $placed->mention->isPlace ? 1.0 : 0.0,
                 'opened' => isset(self::OPENS[$plain]) || $isOpenedBefore ? 1.0 : 0.0,
                 'sentence' => $this->ground->isStop($clue->from) ? 1.0 : 0.0,
                 'comma' => $comma ? 1.0 : 0.0,
                 'at' => $isAt ? 1.0 : 0.0,
                 'to' => $isAt && isset(self::TO[$word]) ? 1.0 : 0.0,
-                'fastened' => $isAt && $isBehindStatement ? 1.0 : 0.0,
+                'fastened' => $isAt && $isFastened ? 1.0 : 0.0,
+                'stated of it' => $isAt && $stated !== null && ! $isFastened ? 1.0 : 0.0,
                 'done to' => ! $breaks && isset(self::DOES[$word]) ? 1.0 : 0.0,
-                'stated' => $next !== null && $next->states() && $next->name === null && $next->from - $clue->to <= 4
-                    && $this->ground->stopsBetween($clue->to, $next->from) === 0 ? 1.0 : 0.0,
+                'stated' => $isStatedNext ? 1.0 : 0.0,
+                'stated apart' => $isStatedNext && $isApart ? 1.0 : 0.0,
                 'named next' => $next?->name !== null && $next->from - $clue->to <= 2 ? 1.0 : 0.0,
             ],
             static fn (float $sign): bool => $sign !== 0.0,
@@ -112,6 +127,7 @@ final readonly class NameSigns
             $other = $this->ground->otherBetween($of->mention->to, $clue->from);
             $signs['listed'] = $other === 0 ? 1.0 : 0.0;
             $signs['talk between'] = min(8, $other) / 4;
+            $signs['bare sentences'] = $other === 0 && $this->ground->isStop($clue->from) ? 1.0 : 0.0;
             $signs['stop'] = (float) min(2, $this->ground->stopsBetween($of->mention->to, $clue->from));
             $signs['size'] = count($subject->names) > 1 ? 1.0 : 0.0;
         } elseif ($role === Role::Subject) {

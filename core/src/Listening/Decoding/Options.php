@@ -151,10 +151,11 @@ final class Options
             $this->ofStatement[$c] = $clue->states() ? $this->targetSigns->ofWords($clue, $nextName) : [];
             if ($clue->name !== null) {
                 $previous = $this->clues[$c - 1] ?? null;
-                $behind = $previous !== null && $previous->states() && $clue->from - $previous->to <= 3
+                $isStated = $previous !== null && $previous->states() && $clue->from - $previous->to <= 3
                     && $this->ground->stopsBetween($previous->to, $clue->from) === 0;
                 $this->ofName[$c] = $this->nameSigns->ofWords(
-                    $clue, $this->placed[$clue->name], $this->clues[$c + 1] ?? null, $behind,
+                    $clue, $this->placed[$clue->name], $this->clues[$c + 1] ?? null,
+                    $isStated ? $previous : null,
                 );
                 if ($clue->states()) {
                     $this->ofName[$c]['may state'] = $this->ofStatement[$c]['may name'] = 1.0;

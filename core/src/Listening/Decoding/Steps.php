@@ -74,6 +74,10 @@ final readonly class Steps
                 [$after->before, $after->beforeEnd] = [$last, $subject->end];
             }
             $after->names = [];
+            $after->isLoose = false;
+        } elseif ($subject->names !== []) {
+            $end = $this->walk->placed[(int) $subject->lastName()]->mention->to;
+            $after->isLoose = $subject->isLoose || $this->walk->ground->otherBetween($end, $clue->from) > 0;
         }
         $after->taken = $after->with = $this->with($role, $subject, $clue);
         $after->names[] = $name;

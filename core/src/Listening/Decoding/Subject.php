@@ -10,6 +10,9 @@ final class Subject
     /** @var list<int> the names that are spoken of together; the last is the one said last */
     public array $names = [];
 
+    /** Whether other words stand between the names: "the cleaner beside the radiator" is hardly a list. */
+    public bool $isLoose = false;
+
     /** Whether nothing was stated since the last of them was named. */
     public bool $isOpen = true;
 

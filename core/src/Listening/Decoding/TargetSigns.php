@@ -136,12 +136,19 @@ final readonly class TargetSigns
             return null;
         }
 
+        $isJoint = $this->ground->jointBetween($last->mention->to, $clue->from + 1) > 0;
+        $isBig = count($subject->names) > 2;
+
         return [
             ...$this->away($subject->end, $clue, $subject),
             'share' => $listed / count($subject->names),
-            'joint' => $this->ground->jointBetween($last->mention->to, $clue->from + 1) > 0 ? 1.0 : 0.0,
+            'joint' => $isJoint ? 1.0 : 0.0,
+            'joint of many' => $isJoint && $isBig ? 1.0 : 0.0,
+            'plural' => $this->ground->pluralBetween($last->mention->to, $clue->from + 1) > 0
+                && ! str_ends_with($this->ground->word($last->mention->to - 1), 's') ? 1.0 : 0.0,
             'open' => $subject->isOpen ? 1.0 : 0.0,
-            'big' => count($subject->names) > 2 ? 1.0 : 0.0,
+            'big' => $isBig ? 1.0 : 0.0,
+            'loose' => $subject->isLoose ? 1.0 : 0.0,
             'singular' => $this->isSingular($last, $clue) ? 1.0 : 0.0,
             'as before' => $subject->last === Target::List ? 1.0 : 0.0,
         ];
@@ -176,6 +183,8 @@ final readonly class TargetSigns
     private function isSingular(Placed $last, Clue $clue): bool
     {
         return $clue->from > $last->mention->to && $clue->from - $last->mention->to <= 4
-            && in_array($this->ground->word($last->mention->to), ['is', 'it'], true);
+            && array_intersect(
+                [$this->ground->word($last->mention->to), $this->ground->word($last->mention->to + 1)], ['is', 'it'],
+            ) !== [];
     }
 }

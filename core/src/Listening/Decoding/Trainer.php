@@ -26,13 +26,12 @@ final class Trainer
     /** @param  array<string, float>  $weights  to begin with */
     public function __construct(private array $weights) {}
 
-    /** @param  array<string, list<string>>  $truth  point codes by component@axle */
-    public function take(WalkClues $walk, array $truth): void
+    public function take(WalkClues $walk, Told $told): void
     {
         $decoder = new Decoder($walk, new Weights($this->weights));
         $hoped = $decoder->best(
             fn (int $c, Role|Target $as, array $with, Subject $subject): float => self::HOPE
-                * $this->worth($decoder, $truth, $c, $as, $with, $subject),
+                * $this->worth($decoder, $told, $c, $as, $with, $subject),
         );
         foreach ($hoped->path() as $step) {
             if ($step->from === null) {
@@ -110,12 +109,9 @@ final class Trainer
         );
     }
 
-    /**
-     * @param  array<string, list<string>>  $truth
-     * @param  list<int>  $with
-     */
+    /** @param  list<int>  $with */
     private function worth(
-        Decoder $decoder, array $truth, int $c, Role|Target $as, array $with, Subject $subject,
+        Decoder $decoder, Told $told, int $c, Role|Target $as, array $with, Subject $subject,
     ): float {
         $worth = 0.0;
         foreach ($decoder->steps->pairs($as, $with, $c, $decoder->walk->clues[$c]) as [$clue, $name]) {
@@ -123,7 +119,7 @@ final class Trainer
             if ($point !== null) {
                 $key = $decoder->walk->placed[$name]->key();
                 $worth += match (true) {
-                    ! in_array($point, $truth[$key] ?? [], true) => -1.0,
+                    ! $told->isSo($key, $point, $decoder->walk->clues[$clue]->from) => -1.0,
                     isset($subject->given[$key.$point]) => self::AGAIN,
                     default => 1.0,
                 };

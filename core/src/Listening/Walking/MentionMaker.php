@@ -62,6 +62,7 @@ final readonly class MentionMaker
             if ($candidates !== [] && ! $this->isSpilt($span, $words)) {
                 $mentions[] = new Mention(
                     $span->from, $span->to, $candidates, $span->statement, $this->isPassing($span, $words),
+                    $span->place !== null && ! str_starts_with($span->place, 'group:'),
                 );
             }
             foreach (array_keys($span->parts) as $id) {

@@ -33,6 +33,9 @@ final class SpeechMaker
     /** @var array<string, list<string>> */
     private array $truth = [];
 
+    /** @var list<array{int, int, string, list<string>}> */
+    private array $said = [];
+
     public function __construct(
         private readonly Inspection $inspection, private readonly Style $style, int $seed,
         private readonly ?Aliases $aliases = null,
@@ -56,7 +59,7 @@ final class SpeechMaker
             $this->place($place, $axle);
         }
 
-        return new Speech($this->sentences, $this->truth, $referred);
+        return new Speech($this->sentences, $this->truth, $this->said, $referred);
     }
 
     private function place(Place $place, ?string $axle): void
@@ -73,8 +76,8 @@ final class SpeechMaker
             if ($this->does(Habit::Bare) && $n + 3 < count($items)) {
                 $group = array_slice($items, $n, $this->chance->getInt(3, 4));
                 $n += count($group);
-                $this->sentences[] = implode(' ', array_map($this->name(...), $group));
                 array_map(fn (Item $item) => $this->said($item, $axle, ['identified']), $group);
+                $this->sentences[] = implode(' ', array_map($this->name(...), $group));
 
                 continue;
             }
@@ -86,7 +89,12 @@ final class SpeechMaker
                 $codes = $this->pick($group);
             }
             $n += count($group);
+            $first = count($this->said);
             $this->sentences = [...$this->sentences, ...$this->sentence($group, $codes, $axle, $items)];
+            // Some take several sentences.
+            for ($one = $first; $one < count($this->said); $one++) {
+                $this->said[$one][1] = count($this->sentences) - 1;
+            }
             $names = [...$names, ...array_map($this->name(...), $group)];
             $this->besides($names, $items, $axle);
         }
@@ -113,6 +121,7 @@ final class SpeechMaker
     private function said(Item $item, ?string $axle, array $codes): void
     {
         $key = $item->component.'@'.$axle;
+        $this->said[] = [count($this->sentences), count($this->sentences), $key, $codes];
         $all = array_values(array_unique([...$this->truth[$key] ?? [], ...$codes]));
         $this->truth[$key] = count($all) > 1 ? array_values(array_diff($all, ['identified'])) : $all;
     }
@@ -147,13 +156,19 @@ final class SpeechMaker
         $extra = $isOne && $this->does(Habit::Hardware)
             ? $this->sayings->hardware(array_diff(Sayings::sayable($group[0]), $codes))
             : null;
+        $isFirst = $this->does(Habit::StatedFirst);
+        $isAhead = $isOne && count($said) === 1 && $this->does(Habit::Ahead);
+        $isFastened = ! $isFirst && ! $isAhead && $isOne && in_array('mounted', Sayings::sayable($group[0]), true)
+            && ! in_array('mounted', $codes, true) && $this->does(Habit::Attached);
         foreach ($group as $item) {
-            $this->said($item, $axle, [...$codes, ...$extra === null ? [] : [$extra[0]]]);
+            $this->said($item, $axle, [
+                ...$codes, ...$extra === null ? [] : [$extra[0]], ...$isFastened ? ['mounted'] : [],
+            ]);
         }
-        if ($this->does(Habit::StatedFirst)) {
+        if ($isFirst) {
             return [implode(' ', $said).' '.$this->listed($names).($extra === null ? '' : ' '.$extra[1])];
         }
-        if ($isOne && count($said) === 1 && $this->does(Habit::Ahead)) {
+        if ($isAhead) {
             return [$said[0].' on the '.$names[0].($extra === null ? '' : ' '.$extra[1])];
         }
         $statement = implode($this->chance->getInt(0, 2) === 0 ? ' and ' : ' ', $said);
@@ -161,6 +176,7 @@ final class SpeechMaker
             ? str_replace(['at least four', 'two thirty'], ['two no sorry four', 'four no wait two thirty'], $statement)
             : $statement;
         $middle = match (true) {
+            $isFastened => $this->talk->fastened($other === $names[0] ? 'frame' : $other).' ',
             $other === $names[0] => '',
             $this->does(Habit::Attached) => $this->talk->where($other).' ',
             $this->does(Habit::Purpose) => $this->talk->purpose($other).' ',
@@ -168,6 +184,9 @@ final class SpeechMaker
             default => '',
         };
         $tail = $extra === null ? '' : ' '.$extra[1];
+        if (! $isOne && $this->chance->getInt(0, 3) === 0) {
+            return [...$names, trim($this->talk->one(self::JOINT).' '.$statement)];
+        }
         if (! $isOne) {
             return [$this->listed($names).' '.trim($this->talk->one(self::JOINT).' '.$statement)];
         }
@@ -175,7 +194,8 @@ final class SpeechMaker
             return [$this->talk->question($names[0]), trim($middle.$statement.$tail)];
         }
         $name = $this->does(Habit::Opened) ? $this->talk->opening($names[0]) : $names[0];
-        $verb = $middle === '' ? $this->talk->one(['is ', 'it is ', '', '', '']) : '';
+        $is = str_ends_with($names[0], 's') ? ['are ', 'they are '] : ['is ', 'it is '];
+        $verb = $middle === '' ? $this->talk->one([...$is, '', '', '']) : '';
 
         return [$name.' '.$middle.$verb.$statement.$tail];
     }

@@ -77,23 +77,7 @@ final class Spoiler
 
     public function captions(Speech $speech, Stops $stops = Stops::None): Transcript
     {
-        $words = [];
-        foreach ($speech->sentences as $sentence) {
-            $sentence = str_replace(
-                [',', 'thirty seconds'],
-                ['', ['thirty seconds', '30 seconds', '32nds'][$this->chance->getInt(0, 2)]],
-                $sentence,
-            );
-            foreach (explode(' ', $sentence) as $word) {
-                $words = [...$words, ...$this->heard($word)];
-                if ($stops === Stops::Wrong && $this->chance->getInt(1, 100) <= self::INSIDE) {
-                    $words[count($words) - 1] .= '.';
-                }
-            }
-            $isEnded = $stops === Stops::Proper
-                || ($stops === Stops::Wrong && $this->chance->getInt(1, 100) > self::LEFT_OUT);
-            $words[count($words) - 1] = rtrim($words[count($words) - 1], '.').($isEnded ? '.' : '');
-        }
+        $words = array_merge([], ...$this->sentences($speech, $stops));
         $cues = [];
         $at = 0.0;
         while ($words !== []) {
@@ -103,6 +87,43 @@ final class Spoiler
         }
 
         return new Transcript($cues);
+    }
+
+    /** Likewise, a caption a second for each sentence. */
+    public function bySentence(Speech $speech, Stops $stops = Stops::None): Transcript
+    {
+        $cues = [];
+        foreach ($this->sentences($speech, $stops) as $n => $words) {
+            $cues[] = new Cue((float) $n, implode(' ', $words));
+        }
+
+        return new Transcript($cues);
+    }
+
+    /** @return list<list<string>> words as they are heard */
+    private function sentences(Speech $speech, Stops $stops): array
+    {
+        $sentences = [];
+        foreach ($speech->sentences as $sentence) {
+            $sentence = str_replace(
+                [',', 'thirty seconds'],
+                ['', ['thirty seconds', '30 seconds', '32nds'][$this->chance->getInt(0, 2)]],
+                $sentence,
+            );
+            $words = [];
+            foreach (explode(' ', $sentence) as $word) {
+                $words = [...$words, ...$this->heard($word)];
+                if ($stops === Stops::Wrong && $this->chance->getInt(1, 100) <= self::INSIDE) {
+                    $words[count($words) - 1] .= '.';
+                }
+            }
+            $isEnded = $stops === Stops::Proper
+                || ($stops === Stops::Wrong && $this->chance->getInt(1, 100) > self::LEFT_OUT);
+            $words[count($words) - 1] = rtrim($words[count($words) - 1], '.').($isEnded ? '.' : '');
+            $sentences[] = $words;
+        }
+
+        return $sentences;
     }
 
     /** @return list<string> */

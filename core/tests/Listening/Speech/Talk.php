@@ -28,13 +28,19 @@ final readonly class Talk
     ];
 
     private const WHERE = [
-        'it is bolted to the %s', 'it hangs beside the %s', 'right behind the %s', 'it sits under the %s',
-        'attached to the %s', 'it goes to the %s', 'next to the %s',
+        'it hangs beside the %s', 'right behind the %s', 'it sits under the %s', 'it goes to the %s',
+        'next to the %s', 'down there by the %s',
+    ];
+
+    /** Where it is, and that it is fastened there. */
+    private const FASTENED = [
+        'it is bolted to the %s', 'attached to the %s', 'is bolted on the %s', 'mounted to the %s',
+        'secured to the %s', 'it is clamped to the %s', 'bolted up to the %s',
     ];
 
     private const PURPOSES = [
         'that holds the %s', 'it turns the %s', 'that clamps the %s down', 'it feeds the %s',
-        'that keeps the %s in line',
+        'that keeps the %s in line', 'that hold the %s down', 'that go to the %s', 'that push on the %s',
     ];
 
     private const QUESTIONS = [
@@ -73,6 +79,11 @@ final readonly class Talk
     public function where(string $name): string
     {
         return sprintf($this->one(self::WHERE), $name);
+    }
+
+    public function fastened(string $name): string
+    {
+        return sprintf($this->one(self::FASTENED), $name);
     }
 
     public function purpose(string $name): string
