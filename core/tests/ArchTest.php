@@ -41,6 +41,8 @@ arch('core classes are readonly, but for those that live for one reading or repl
         Faults::class,
         Pasada\Core\Brakes\Air\AirSystem::class,
         Pasada\Core\Brakes\Air\AirMode::class,
+        Pasada\Core\Listening\Sheet\Turn::class,
+        Pasada\Core\Listening\Sheet\Turns::class,
         Pasada\Core\Listening\Decoding\ClueReader::class,
         Pasada\Core\Listening\Decoding\Options::class,
         Pasada\Core\Listening\Decoding\Subject::class,

@@ -12,7 +12,7 @@ namespace Pasada\Core\Listening\Decoding;
 final class Trainer
 {
     /** How much a point that is true counts against what is likely, when the way that agrees is looked for. */
-    private const HOPE = 6.0;
+    private const HOPE = 10.0;
 
     /** A point that is known already is worth little. */
     private const AGAIN = 0.1;
