@@ -55,3 +55,11 @@ it('believes no stop where many stand inside sentences', function (): void {
 
     expect($words->break[$at])->toBe(Words::COMMA);
 });
+
+it('keeps a stop and a comma at the end of a caption, over captions without a word', function (
+    string $end, int $break,
+): void {
+    $words = Words::of(new Transcript([new Cue(0.0, 'cap on'.$end), new Cue(1.0, ''), new Cue(2.0, 'tight')]));
+
+    expect($words->break[2])->toBe($break);
+})->with([['.', Words::SENTENCE], [',', Words::COMMA], ['', Words::NO_BREAK]]);

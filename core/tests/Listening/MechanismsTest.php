@@ -44,7 +44,7 @@ it('hears what people mean', function (string $said, array $heard): void {
         ['steering.drag_link' => 'intact mounted', 'steering.pitman_arm' => 'intact mounted', 'steering.tie_rod' => 'intact mounted'],
     ],
     'all of a list (3)' => [
-        "Then you've got your pitman arm, your drag link and your tie rod, all of them are solid, none of them bent.",
+        "Then you've got your pitman arm and your drag link and your tie rod. All of them are solid, none is bent.",
         ['steering.drag_link' => 'intact mounted', 'steering.pitman_arm' => 'intact mounted', 'steering.tie_rod' => 'intact mounted'],
     ],
     'both of two (1)' => [
