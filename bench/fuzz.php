@@ -26,7 +26,7 @@ $attempt = '01900000-0000-7000-8000-0000000f0221';
 $people[0]->send('POST', '/attempts', [
     'id' => $attempt,
     'student_id' => 1,
-    ...$people[0]->choice('Whole walk-round', 'Dock 4'),
+    ...$people[0]->choice('Whole walk-around', 'Dock 4'),
 ]);
 $draft = $people[1]->send('POST', '/drafts', ['kind' => 'checklist', 'base_id' => 1]);
 $fuzz = Fuzz::over($seed, [

@@ -38,7 +38,7 @@ for ($n = 0; $n < 30; $n++) {
         'password' => DemoSchool::PASSWORD,
     ]);
 }
-$with = $clients[0]->choice('Whole walk-round', 'Dock 4');
+$with = $clients[0]->choice('Whole walk-around', 'Dock 4');
 $ids = $headers = [];
 for ($n = 0; $n < $attempts; $n++) {
     $client = $clients[$n % count($clients)];

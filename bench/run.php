@@ -82,7 +82,7 @@ $recorder = $uuid();
 $client->send('POST', '/attempts', [
     'id' => $attempt,
     'student_id' => 1,
-    ...$client->choice('Whole walk-round', 'Dock 4'),
+    ...$client->choice('Whole walk-around', 'Dock 4'),
 ]);
 
 fwrite(STDOUT, "\nHTTP through nginx and php-fpm, one after the other, in one run\n");
@@ -112,7 +112,7 @@ Timing::say('over 600 against about 30', sprintf('%.2f times', $late / $early), 
 
 fwrite(STDOUT, "\nThe page, in Chromium\n");
 $browser = Browser::open();
-$browser->signIn(DemoSchool::staff()[0][1])->waitForText('Walks just finished');
+$browser->signIn(DemoSchool::staff()[0][1])->waitForText('Just finished');
 $sizes = $browser->run(<<<'JS'
     return performance.getEntriesByType('resource').concat(performance.getEntriesByType('navigation'))
         .filter(({ name }) => /\.(js|css)$/.test(name)).reduce((sum, { encodedBodySize }) => sum + encodedBodySize, 0);
