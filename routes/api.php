@@ -12,6 +12,7 @@ use App\Http\Controllers\AttemptSpeechController;
 use App\Http\Controllers\DraftController;
 use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\LibraryController;
+use App\Http\Controllers\PartsListController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StudentController;
@@ -121,6 +122,9 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
             Route::post('drafts', [DraftController::class, 'store']);
             Route::put('drafts/{draft}', [DraftController::class, 'update'])->whereUuid('draft');
             Route::post('drafts/{draft}/table', [DraftController::class, 'table'])->whereUuid('draft');
+            Route::post('drafts/{draft}/list', PartsListController::class)->whereUuid('draft')->middleware(
+                'throttle:heavy',
+            );
         },
     );
 });

@@ -41,6 +41,8 @@ arch('core classes are readonly, but for those that live for one reading or repl
         Faults::class,
         Pasada\Core\Brakes\Air\AirSystem::class,
         Pasada\Core\Brakes\Air\AirMode::class,
+        Pasada\Core\Listing\ListDocument::class,
+        Pasada\Core\Listing\ListReader::class,
         Pasada\Core\Listening\Sheet\Turn::class,
         Pasada\Core\Listening\Sheet\Turns::class,
         Pasada\Core\Listening\Decoding\ClueReader::class,
@@ -81,6 +83,7 @@ const ROOMS = [
     'Scoring' => ['Catalogue', 'Vehicle', 'Brakes', 'Checklist', 'Inspection', 'Attempt'],
     'Coaching' => ['Document', 'Catalogue', 'Vehicle', 'Checklist', 'Inspection', 'Scoring'],
     'Listening' => ['Document', 'Language', 'Catalogue', 'Vehicle', 'Checklist', 'Inspection', 'Attempt'],
+    'Listing' => ['Document', 'Language', 'Catalogue', 'Checklist', 'Listening'],
     'Progress' => ['Catalogue', 'Inspection', 'Scoring'],
 ];
 

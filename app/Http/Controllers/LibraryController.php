@@ -13,6 +13,7 @@ use App\Http\Resources\Library\ChangeResource;
 use App\Http\Resources\Library\EditorWordsResource;
 use App\Http\Resources\Library\LibraryResource;
 use App\Http\Views\Library\ReadLibrary;
+use App\Library\CatalogOfParts;
 use App\Library\Outages;
 use App\Models\DocumentKind;
 use App\Models\StoredChecklist;
@@ -80,11 +81,11 @@ final readonly class LibraryController
             ],
         ),
     ]
-    public function words(Phrasebook $phrasebook): EditorWordsResource
+    public function words(Phrasebook $phrasebook, CatalogOfParts $catalog): EditorWordsResource
     {
         Gate::authorize('viewAny', StoredChecklist::class);
 
-        return EditorWordsResource::of($phrasebook);
+        return EditorWordsResource::of($phrasebook, $catalog->parts());
     }
 
     #[

@@ -13,6 +13,8 @@ use Pasada\Core\Brakes\Spoken;
 use Pasada\Core\Brakes\StateNeed;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Coaching\Phrasebook;
+use Pasada\Core\Listing\KnownParts;
+use Pasada\Core\Listing\ListColumn;
 
 /** What the values of the open format are called, for whoever changes a checklist. */
 #[OA\Schema]
@@ -25,6 +27,8 @@ final readonly class EditorWordsResource implements Responsable
      * @param  list<BrakeTestResource>  $tests
      * @param  list<OptionResource>  $states
      * @param  list<OptionResource>  $said
+     * @param  list<KnownPartResource>  $parts
+     * @param  list<OptionResource>  $columns
      */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: OptionResource::class))]
@@ -35,9 +39,15 @@ final readonly class EditorWordsResource implements Responsable
         public array $states,
         #[OA\Property(type: 'array', items: new OA\Items(ref: OptionResource::class))]
         public array $said,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: KnownPartResource::class))]
+        public array $parts,
+        #[OA\Property(
+            type: 'array', items: new OA\Items(ref: OptionResource::class), description: 'what a column of a list holds',
+        )]
+        public array $columns,
     ) {}
 
-    public static function of(Phrasebook $phrasebook): self
+    public static function of(Phrasebook $phrasebook, KnownParts $known): self
     {
         $points = [];
         foreach (Point::cases() as $point) {
@@ -57,6 +67,11 @@ final readonly class EditorWordsResource implements Responsable
             array_map(
                 static fn (Spoken $spoken): OptionResource => new OptionResource($spoken->value, $spoken->label()),
                 Spoken::cases(),
+            ),
+            KnownPartResource::all($known),
+            array_map(
+                static fn (ListColumn $one): OptionResource => new OptionResource($one->value, $one->label()),
+                ListColumn::cases(),
             ),
         );
     }

@@ -2,6 +2,7 @@
 import { ref } from 'vue';
 import type { ChecklistDocument } from './api';
 import FiguresEditor from './FiguresEditor.vue';
+import ListImport from './ListImport.vue';
 import PartsEditor from './PartsEditor.vue';
 import RulesEditor from './RulesEditor.vue';
 import TableExchange from './TableExchange.vue';
@@ -12,6 +13,7 @@ const leaves = [
     { id: 'rules', label: 'Rules' },
     { id: 'parts', label: 'Parts and points' },
     { id: 'figures', label: 'Figures' },
+    { id: 'list', label: 'From a list' },
     { id: 'table', label: 'As a table' },
 ] as const;
 const shown = ref<(typeof leaves)[number]['id']>('rules');
@@ -35,6 +37,11 @@ const shown = ref<(typeof leaves)[number]['id']>('rules');
             <RulesEditor v-if="shown === 'rules'" :document="open.document.value" @change="open.change" />
             <PartsEditor v-else-if="shown === 'parts'" :document="open.document.value" @change="open.change" />
             <FiguresEditor v-else-if="shown === 'figures'" :document="open.document.value" @change="open.change" />
+            <ListImport
+                v-else-if="shown === 'list' && open.draft.value"
+                :draft="open.draft.value.id"
+                @change="open.change"
+            />
             <TableExchange v-else :draft="open.draft.value" @imported="open.take" />
         </template>
     </div>

@@ -44,3 +44,9 @@ export async function dropDraft(id: string): Promise<void> {
 
 export const readChanges = (kind: Kind, id: number, since: number): Promise<Schemas['ChangeResource'][]> =>
     answer(api.GET('/library/{kind}/{id}/changes', { params: { path: { kind, id }, query: { since } } }));
+
+export type PartsList = Schemas['PartsListResource'];
+export type ListedPart = Schemas['ListedPartResource'];
+
+export const readPartsList = (id: string, body: Schemas['ReadListRequest']): Promise<PartsList> =>
+    answer(api.POST('/drafts/{draft}/list', { ...at(id), body }));

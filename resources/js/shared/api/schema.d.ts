@@ -673,6 +673,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/drafts/{draft}/list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a school's own list of parts, in its own layout; nothing is kept */
+        post: operations["readPartsList"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/school/phrases": {
         parameters: {
             query?: never;
@@ -942,6 +959,18 @@ export interface components {
             step: number;
             /** Format: date */
             in_force_from: string;
+        };
+        ReadListRequest: {
+            /** @description of the file, for what is told of it */
+            name: string;
+            /** @description XLSX, CSV or text, in base 64 */
+            content: string;
+            /** @description what each column holds; left out, it is guessed */
+            columns?: ("part" | "section" | "points" | "axle" | "worth" | "form" | "critical" | "nothing")[];
+            /** @description by line: the id of a part, "new" or "skip" */
+            choices?: {
+                [key: string]: string;
+            };
         };
         SaveDraftRequest: {
             /** @description the step that the change was made on */
@@ -1284,6 +1313,9 @@ export interface components {
             tests: components["schemas"]["BrakeTestResource"][];
             states: components["schemas"]["OptionResource"][];
             said: components["schemas"]["OptionResource"][];
+            parts: components["schemas"]["KnownPartResource"][];
+            /** @description what a column of a list holds */
+            columns: components["schemas"]["OptionResource"][];
         };
         /** @description What a draft would do, were it in force: to the item list of a vehicle, and to three recorded attempts. */
         EffectResource: {
@@ -1300,6 +1332,14 @@ export interface components {
             path: string;
             message: string;
         };
+        /** @description A part that can be asked, as a checklist writes it. */
+        KnownPartResource: {
+            id: string;
+            name: string;
+            component: {
+                [key: string]: unknown;
+            };
+        };
         /** @description A checklist or vehicle with its versions, newest first. */
         LibraryEntryResource: {
             slug: string;
@@ -1315,6 +1355,38 @@ export interface components {
             drafts: components["schemas"]["DraftCardResource"][];
             /** @description whether this user may change checklists and vehicles */
             may_edit: boolean;
+        };
+        /** @description One column of somebody's list. */
+        ListColumnResource: {
+            heading: string;
+            /** @enum {string} */
+            holds: "part" | "section" | "points" | "axle" | "worth" | "form" | "critical" | "nothing";
+            /** @description its first cells */
+            sample: string[];
+        };
+        /** @description One line of somebody's list, with the part that it is taken for. */
+        ListedPartResource: {
+            line: number;
+            section: string;
+            text: string;
+            /** @description id of a part, "new" or "skip" */
+            choice: string;
+            /** @description false where a person should look */
+            settled: boolean;
+            /** @description likely parts, best first */
+            candidates: components["schemas"]["OptionResource"][];
+            /** @description none for the usual ones */
+            points: string[];
+        };
+        /** @description Somebody's own list as a checklist would have it. */
+        PartsListResource: {
+            columns: components["schemas"]["ListColumnResource"][];
+            parts: components["schemas"]["ListedPartResource"][];
+            faults: components["schemas"]["FaultResource"][];
+            /** @description components, sections, forms and critical_components, as a checklist writes them */
+            document: {
+                [key: string]: unknown;
+            };
         };
         /** @description A figure that a checklist can set for a brake test. */
         StepFigureResource: {
@@ -3623,6 +3695,41 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChangeResource"][];
+                };
+            };
+        };
+    };
+    readPartsList: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                draft: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadListRequest"];
+            };
+        };
+        responses: {
+            /** @description The list, with what is in doubt */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartsListResource"];
+                };
+            };
+            /** @description The file cannot be read, or is no list */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
                 };
             };
         };

@@ -1,0 +1,78 @@
+import type { ChecklistDocument } from './api';
+
+/* Changes of a checklist's document that reach several of its places. */
+
+/** What a person's own list gives: parts, sections with their stops, forms, and what has to be earned. */
+export interface ListedDocument {
+    components: ChecklistDocument['components'];
+    sections: ChecklistDocument['sections'];
+    forms: ChecklistDocument['forms'] | null;
+    critical_components: string[];
+}
+
+/** What goes with a part that is no longer asked, in words; a person is told before. */
+export function hangsOn(document: ChecklistDocument, part: string): string[] {
+    const name = (id: string): string => document.components.find((one) => one.id === id)?.name ?? id;
+    return [
+        ...(document.figures ?? [])
+            .filter(({ components }) => components?.length === 1 && components[0] === part)
+            .map(({ id }) => `the figure “${id}”`),
+        ...((document.rules.pass.critical_components ?? []).includes(part) ? ['that it has to be earned to pass'] : []),
+        ...document.components
+            .filter(({ parts }) => parts?.includes(part))
+            .map(({ id }) => `its place in “${name(id)}”`),
+    ];
+}
+
+/** Takes out whatever names a part or a section that the checklist does not have any more. */
+export function withoutLoose(document: ChecklistDocument): void {
+    const asked = new Set(document.sections.flatMap(({ stops }) => stops.flatMap(({ asks }) => asks)));
+    for (const { id, parts } of document.components) if (asked.has(id)) parts?.forEach((part) => asked.add(part));
+    document.components = document.components.filter(({ id }) => asked.has(id));
+    for (const one of document.components) {
+        if (one.parts === undefined) continue;
+        one.parts = one.parts.filter((part) => asked.has(part));
+        if (one.parts.length === 0) delete one.parts;
+    }
+    if (document.figures !== undefined) {
+        document.figures = document.figures.flatMap((figure) => {
+            if (figure.components === undefined) return [figure];
+            const left = figure.components.filter((id) => asked.has(id));
+            return left.length === 0 ? [] : [{ ...figure, components: left }];
+        });
+    }
+    const { pass } = document.rules;
+    const sections = new Set(document.sections.map(({ id }) => id));
+    const critical = pass.critical_components?.filter((id) => asked.has(id)) ?? [];
+    if (critical.length > 0) pass.critical_components = critical;
+    else delete pass.critical_components;
+    const whole = pass.critical_sections?.filter((id) => sections.has(id)) ?? [];
+    if (whole.length > 0) pass.critical_sections = whole;
+    else delete pass.critical_sections;
+    if (pass.sections !== undefined) {
+        const left = Object.fromEntries(Object.entries(pass.sections).filter(([id]) => sections.has(id)));
+        if (Object.keys(left).length === 0) delete pass.sections;
+        else pass.sections = left;
+    }
+    if (document.rules.brake_tests !== undefined && !sections.has(document.rules.brake_tests.section)) {
+        delete document.rules.brake_tests;
+    }
+    if (document.forms !== undefined) {
+        document.forms.always = (document.forms.always ?? []).filter((id) => sections.has(id));
+        document.forms.draw = document.forms.draw
+            .map((form) => ({ ...form, sections: form.sections.filter((id) => sections.has(id)) }))
+            .filter((form) => form.sections.length > 0);
+        if (document.forms.draw.length === 0) delete document.forms;
+    }
+}
+
+/** Puts a list's parts in place of those of the checklist; rules, figures and what fits to them stay. */
+export function takeList(document: ChecklistDocument, list: ListedDocument): void {
+    document.components = list.components;
+    document.sections = list.sections;
+    if (list.forms) document.forms = list.forms;
+    else delete document.forms;
+    if (list.critical_components.length > 0) document.rules.pass.critical_components = [...list.critical_components];
+    else delete document.rules.pass.critical_components;
+    withoutLoose(document);
+}
