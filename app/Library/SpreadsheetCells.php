@@ -81,7 +81,8 @@ final readonly class SpreadsheetCells
         });
         try {
             $book = $reader->load($path);
-        } catch (Throwable) {
+        } catch (Throwable $why) {
+            report($why);
             $this->refuse($name, 'could not be read; open it, save it as XLSX once more, and try again');
         }
         $faults = [];

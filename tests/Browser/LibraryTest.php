@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Browser;
+use Tests\Support\Xlsx;
 
 beforeEach(function (): void {
     $this->browser = Browser::open();
@@ -13,6 +14,15 @@ beforeEach(function (): void {
         $this->browser->choose($name)->choose('Edit');
 
         return $this->browser;
+    };
+    // A draft of its own, whatever other tests left open.
+    $this->copy = function (string $name): Browser {
+        $of = array_column($this->browser->ask('/library')['checklists'], 'versions', 'name')[$name];
+        $draft = $this->browser->client()->send('POST', '/drafts', [
+            'kind' => 'checklist', 'base_id' => $of[0]['id'], 'as_new' => true,
+        ])['id'];
+
+        return $this->browser->visit("/drafts/$draft")->waitForText('Copy of '.$name, 'h1');
     };
 });
 
@@ -26,7 +36,7 @@ it('changes a rule, shows for whom it changes, takes it back, and keeps it over 
     $browser->click('[data-test=rule-credit]')->choose('Every listed point');
     $browser
         ->waitForText('Every listed point', '[data-test=rule-credit]')
-        ->waitForText('rules › credit', 'aside')
+        ->waitForText('When is an item earned?', 'aside')
         ->waitForText('all kept', '[data-test=kept]');
     $browser->waitForText('recorded walks', 'aside');
     $address = $browser->driver->getCurrentURL();
@@ -135,4 +145,60 @@ it('starts a walk under a drawn form', function (): void {
         ->toBe(0)
         ->and($this->browser->count('[data-place="trailer-wheel-1"]'))
         ->toBe(1);
+});
+
+it('makes a checklist from a workbook of odd layout: columns, doubts, faults, and back', function (): void {
+    $rows = [
+        1 => ['Walk of a made-up state, 2026'],
+        3 => ['No', 'Area', 'Inspection item', 'Student must say', 'Form', 'Auto fail'],
+        4 => ['1', 'Engine compartment', 'Oil level (dipstick)', 'level between marks', 'A'],
+        5 => ['2', '', 'Alternater', 'mounted, no cracks', 'A'],
+        6 => ['3', 'Front axle', 'Leaf springs', 'not cracked', 'B'],
+        7 => ['4', '', 'Brake drum / rotor', 'no cracks', 'B', 'x'],
+        8 => ['5', 'Trailer', 'Landing gear', 'raised', 'C'],
+        9 => ['6', '', 'Cargo straps', 'tight', 'C'],
+        10 => ['7', 'In-cab', 'Seat belt', 'latches', '', 'yes'],
+    ];
+    $path = sys_get_temp_dir().'/own-list.xlsx';
+    file_put_contents($path, Xlsx::of([...$rows, 11 => ['8', '', 'Seat belt']]));
+    $browser = ($this->copy)('Cab, brakes, coupling and one drawn form');
+    $browser
+        ->click('[data-test=leaf-list]')
+        ->upload('[data-test=list-file]', $path)
+        ->waitForText('is the same part as', '[data-test=list-faults]')
+        ->waitForText('Cargo straps', '[data-test=doubtful]');
+    // The line is left out in the file, and the list read once more.
+    file_put_contents($path, Xlsx::of($rows));
+    $browser
+        ->upload('[data-test=list-file]', $path)
+        ->gone('[data-test=list-faults]')
+        ->click('[data-test=agree]')
+        ->gone('[data-test=doubtful]')
+        ->click('[data-test=take-list]')
+        ->waitForText('7 parts are in the draft')
+        ->waitForText('all kept', '[data-test=kept]');
+    $browser->click('[data-test=leaf-sections]')->find('[data-section=front-axle]');
+    $browser->find('[aria-label="Name of form b"]');
+    $browser->choose('Undo');
+    $browser->find('[data-section=brake-tests]');
+    unlink($path);
+});
+
+it('changes sections, stops and forms, and asks a part that is known', function (): void {
+    $browser = ($this->copy)('Short list, lights and linkage as one');
+    $browser->click('[data-test=leaf-sections]')->click('[data-test=add-section]')->find('[data-section=new-section]');
+    $browser->type('[data-section=new-section] input', 'Winter gear')->waitForText('1 thing is wrong', 'aside');
+    $browser
+        ->click('[data-test=leaf-parts]')
+        ->click('[aria-label="Ask one more part at New stop"]')
+        ->type('[aria-label="Ask one more part at New stop"]', 'Front bump')
+        ->choose('Front bumper')
+        ->find('[data-test=critical]');
+    $browser
+        ->click('[data-test=critical]')
+        ->gone('.faults')
+        ->waitForText('all kept', '[data-test=kept]')
+        ->waitForText('With it goes that it has to be earned to pass')
+        ->click('[data-test=leave-out]')
+        ->gone('[data-test=critical]');
 });

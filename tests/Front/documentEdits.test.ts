@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { ChecklistDocument } from '@/features/library/api';
-import { hangsOn, takeList, withoutLoose } from '@/features/library/documentEdits';
+import { hangsOn, takeList, withoutLoose } from '@/features/library/checklist/documentEdits';
 
 function sample(): ChecklistDocument {
     return {

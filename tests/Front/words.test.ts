@@ -1,5 +1,5 @@
 import type { ChecklistDocument } from '@/features/library/api';
-import { readRule, writeRule } from '@/features/library/ruleQuestions';
+import { readRule, writeRule } from '@/features/library/checklist/ruleQuestions';
 import { strokePath } from '@/features/result/strokePath';
 import { day, daysFrom, minutes, percent } from '@/shared/format';
 import { describe, expect, it } from 'vitest';

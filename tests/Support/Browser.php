@@ -12,6 +12,7 @@ use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\JsonWireCompat;
+use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -226,7 +227,7 @@ final class Browser
         string $page = 'walk',
     ): string {
         $id = (string) Str::uuid7();
-        $person = $this->person ?? throw new LogicException('Somebody has to sign in before a walk begins.');
+        $person = $this->client();
         $choice = $person->choice($checklist, $vehicle);
         $person->send('POST', '/attempts', ['id' => $id, 'student_id' => $student, ...$choice]);
         $shows = ['walk' => '.tile', 'brakes' => '[data-test=minute]', 'words' => '[data-test=captions]'];
@@ -240,7 +241,7 @@ final class Browser
      */
     public function ask(string $path): array
     {
-        return ($this->person ?? throw new LogicException('Somebody has to sign in first.'))->send('GET', $path);
+        return $this->client()->send('GET', $path);
     }
 
     /** A tap on the plan; it may lie outside the piece that is shown, and only looks. */
@@ -274,6 +275,20 @@ final class Browser
             $form = $this->driver->findElement(WebDriverBy::cssSelector('form'))->getText();
             throw new RuntimeException('Not signed in. The form reads: '.$form, previous: $fault);
         }
+    }
+
+    /** The API as the person at this browser has it. */
+    public function client(): ApiClient
+    {
+        return $this->person ?? throw new LogicException('Somebody has to sign in first.');
+    }
+
+    /** Gives a file to an input, which may be out of sight. */
+    public function upload(string $css, string $path): self
+    {
+        $this->find($css)->setFileDetector(new LocalFileDetector)->sendKeys($path);
+
+        return $this;
     }
 
     public function type(string $css, string $text): self

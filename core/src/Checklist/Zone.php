@@ -21,4 +21,24 @@ enum Zone: string
     case TrailerSide = 'trailer-side';
     case TrailerAxle = 'trailer-axle';
     case TrailerRear = 'trailer-rear';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Cab => 'In the cab',
+            self::Brakes => 'At the brake tests',
+            self::Front => 'In front of the vehicle',
+            self::EngineRight => 'Engine, right side',
+            self::EngineLeft => 'Engine, left side',
+            self::Axle => 'At an axle',
+            self::Side => 'Side of the tractor or truck',
+            self::RearCab => 'Behind the cab',
+            self::Coupling => 'At the coupling',
+            self::RearTractor => 'Rear of the tractor or truck',
+            self::TrailerFront => 'Front of the trailer or body',
+            self::TrailerSide => 'Side of the trailer or body',
+            self::TrailerAxle => 'Near the trailer axles',
+            self::TrailerRear => 'Rear of the trailer or body',
+        };
+    }
 }

@@ -8,7 +8,7 @@ namespace Pasada\Core\Listing;
 final readonly class RecognizedPart
 {
     /** Cost up to which a name is believed without asking, and by how much the next one has to be worse. */
-    private const SURE = 0.25;
+    private const SURE = 0.3;
 
     private const AHEAD = 0.08;
 

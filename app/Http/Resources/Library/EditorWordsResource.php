@@ -12,9 +12,11 @@ use Pasada\Core\Brakes\BrakeTest;
 use Pasada\Core\Brakes\Spoken;
 use Pasada\Core\Brakes\StateNeed;
 use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Checklist\Zone;
 use Pasada\Core\Coaching\Phrasebook;
 use Pasada\Core\Listing\KnownParts;
 use Pasada\Core\Listing\ListColumn;
+use Pasada\Core\Vehicle\AxleGroup;
 
 /** What the values of the open format are called, for whoever changes a checklist. */
 #[OA\Schema]
@@ -29,6 +31,8 @@ final readonly class EditorWordsResource implements Responsable
      * @param  list<OptionResource>  $said
      * @param  list<KnownPartResource>  $parts
      * @param  list<OptionResource>  $columns
+     * @param  list<OptionResource>  $zones
+     * @param  list<OptionResource>  $axles
      */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: OptionResource::class))]
@@ -45,6 +49,12 @@ final readonly class EditorWordsResource implements Responsable
             type: 'array', items: new OA\Items(ref: OptionResource::class), description: 'what a column of a list holds',
         )]
         public array $columns,
+        #[OA\Property(
+            type: 'array', items: new OA\Items(ref: OptionResource::class), description: 'where a stop of the walk is',
+        )]
+        public array $zones,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: OptionResource::class))]
+        public array $axles,
     ) {}
 
     public static function of(Phrasebook $phrasebook, KnownParts $known): self
@@ -72,6 +82,13 @@ final readonly class EditorWordsResource implements Responsable
             array_map(
                 static fn (ListColumn $one): OptionResource => new OptionResource($one->value, $one->label()),
                 ListColumn::cases(),
+            ),
+            array_map(
+                static fn (Zone $zone): OptionResource => new OptionResource($zone->value, $zone->label()), Zone::cases(),
+            ),
+            array_map(
+                static fn (AxleGroup $axle): OptionResource => new OptionResource($axle->value, $axle->label()),
+                AxleGroup::cases(),
             ),
         );
     }

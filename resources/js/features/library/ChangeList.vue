@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import type { Schemas } from '@/shared/api/client';
+import { computed } from 'vue';
+import { changeInWords } from './checklist/placeWords';
 
-defineProps<{ changes: Schemas['ChangeResource'][] }>();
+const props = defineProps<{ changes: Schemas['ChangeResource'][] }>();
+const said = computed(() => props.changes.map(changeInWords));
 </script>
 
 <template>
     <p v-if="changes.length === 0" class="quiet">Nothing is different.</p>
     <dl v-else>
-        <div v-for="(change, index) in changes" :key="index">
+        <div v-for="(change, index) in said" :key="index">
             <dt>{{ change.where }}</dt>
             <dd>
                 <del v-if="change.before !== null">{{ change.before }}</del>

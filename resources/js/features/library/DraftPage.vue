@@ -7,7 +7,7 @@ import { NButton, NDatePicker, NSkeleton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { dropDraft, publishDraft, type ChecklistDocument, type VehicleDocument } from './api';
-import ChecklistEditor from './ChecklistEditor.vue';
+import ChecklistEditor from './checklist/ChecklistEditor.vue';
 import EffectPanel from './EffectPanel.vue';
 import { useDraft, type OpenDraft } from './useDraft';
 import { provideEditorWords } from './useEditorWords';

@@ -3,10 +3,14 @@ import RescoreCard from '@/shared/RescoreCard.vue';
 import { computed } from 'vue';
 import type { Draft, Effect } from './api';
 import ChangeList from './ChangeList.vue';
+import { faultInWords } from './checklist/placeWords';
 
 /* What the draft would do, before it is in force. */
 const props = defineProps<{ draft: Draft; effect: Effect | undefined }>();
 
+const faults = computed(() =>
+    props.draft.faults.map((fault) => faultInWords(fault, props.draft.document ?? undefined)),
+);
 const answer = computed(() => {
     const effect = props.effect;
     if (effect === undefined) return 'Working it out.';
@@ -32,7 +36,7 @@ const count = computed(() => {
         <section v-if="draft.faults.length > 0" class="faults" role="alert">
             <h2>{{ draft.faults.length }} {{ draft.faults.length === 1 ? 'thing is' : 'things are' }} wrong</h2>
             <ul>
-                <li v-for="fault in draft.faults" :key="fault.path + fault.message">
+                <li v-for="fault in faults" :key="fault.path + fault.message">
                     <strong v-if="fault.path">{{ fault.path }}</strong> {{ fault.message }}
                 </li>
             </ul>

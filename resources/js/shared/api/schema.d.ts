@@ -1316,6 +1316,9 @@ export interface components {
             parts: components["schemas"]["KnownPartResource"][];
             /** @description what a column of a list holds */
             columns: components["schemas"]["OptionResource"][];
+            /** @description where a stop of the walk is */
+            zones: components["schemas"]["OptionResource"][];
+            axles: components["schemas"]["OptionResource"][];
         };
         /** @description What a draft would do, were it in force: to the item list of a vehicle, and to three recorded attempts. */
         EffectResource: {

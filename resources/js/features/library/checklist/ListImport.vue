@@ -2,11 +2,11 @@
 import { NamedSelect } from '@/shared/NamedSelect';
 import { NButton, NInput } from 'naive-ui';
 import { computed, ref } from 'vue';
-import type { ChecklistDocument, PartsList } from './api';
+import type { ChecklistDocument, PartsList } from '../api';
 import { takeList, type ListedDocument } from './documentEdits';
 import ListLine from './ListLine.vue';
 import { listTemplate } from './listTemplate';
-import { useEditorWords } from './useEditorWords';
+import { useEditorWords } from '../useEditorWords';
 import { useListImport } from './useListImport';
 
 /* A school's or a state's own list, in whatever layout it has, becomes the parts of this checklist. */

@@ -3,7 +3,7 @@ import { wordsOf } from '@/shared/wordsOf';
 import { ApiProblem } from '@/shared/api/client';
 import { NButton } from 'naive-ui';
 import { ref } from 'vue';
-import { importTable, type Draft } from './api';
+import { importTable, type Draft } from '../api';
 
 /* For who would rather work in a spreadsheet: one row per part at each stop. */
 const props = defineProps<{ draft: Draft | undefined }>();

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
-import type { ChecklistDocument } from './api';
+import AddPart from './AddPart.vue';
+import type { ChecklistDocument, EditorWords } from '../api';
+import { askedWith, leaveOutPart, moveBy, movePart, setCritical } from './documentEdits';
 import PartForm from './PartForm.vue';
 
 /* What is asked where, in walking order. */
@@ -20,28 +21,37 @@ function asksOf(document: ChecklistDocument, section: string, stop: string): str
 
 function move(section: string, stop: string, at: number, by: number): void {
     emit('change', (document) => {
-        const asks = asksOf(document, section, stop);
-        const [taken] = asks.splice(at, 1);
-        if (taken !== undefined) asks.splice(Math.max(0, at + by), 0, taken);
+        moveBy(asksOf(document, section, stop), at, by);
     });
 }
 
-function leaveOut(section: string, stop: string, id: string): void {
+function leaveOut(stop: string, id: string): void {
     opened.value = undefined;
     emit('change', (document) => {
-        const asks = asksOf(document, section, stop);
-        asks.splice(asks.indexOf(id), 1);
-        const left = document.sections.some(({ stops }) => stops.some((one) => one.asks.includes(id)));
-        if (!left) document.components = document.components.filter((part) => part.id !== id);
+        leaveOutPart(document, stop, id);
     });
 }
 
-function add(section: string, stop: string): void {
-    const taken = new Set(props.document.components.map(({ id }) => id));
-    let id = 'own.part';
-    for (let n = 0; taken.has(id); n++) id = `own.part_${String.fromCharCode(97 + n)}`;
+function moveTo(from: string, to: string, id: string): void {
+    opened.value = `${to}/${id}`;
     emit('change', (document) => {
-        document.components.push({ id, name: 'New part', essential: ['intact'] });
+        movePart(document, from, to, id);
+    });
+}
+
+/** A known part as it is usually asked, or a new one to be named. */
+function add(section: string, stop: string, known: EditorWords['parts'][number] | undefined): void {
+    const taken = new Set(props.document.components.map(({ id }) => id));
+    let id = known?.id ?? 'own.part';
+    for (let n = 0; known === undefined && taken.has(id); n++) id = `own.part_${String.fromCharCode(97 + n)}`;
+    emit('change', (document) => {
+        if (!taken.has(id)) {
+            document.components.push(
+                known === undefined
+                    ? { id, name: 'New part', essential: ['intact'] }
+                    : (structuredClone(known.component) as unknown as ChecklistDocument['components'][number]),
+            );
+        }
         asksOf(document, section, stop).push(id);
     });
     opened.value = `${stop}/${id}`;
@@ -95,6 +105,12 @@ function add(section: string, stop: string): void {
                             <PartForm
                                 v-if="opened === `${stop.id}/${id}` && parts.get(id)"
                                 :part="parts.get(id)!"
+                                :document="document"
+                                :stop="stop.id"
+                                @critical="
+                                    (is) => $emit('change', (one) => setCritical(one, 'critical_components', id, is))
+                                "
+                                @move-to="(to) => moveTo(stop.id, to, id)"
                                 @change="
                                     (edit) =>
                                         $emit('change', (one) => {
@@ -102,12 +118,17 @@ function add(section: string, stop: string): void {
                                             if (part !== undefined) edit(part);
                                         })
                                 "
-                                @leave-out="leaveOut(section.id, stop.id, id)"
+                                @leave-out="leaveOut(stop.id, id)"
                             />
                         </li>
                     </template>
                 </ul>
-                <NButton v-if="wanted === ''" size="small" @click="add(section.id, stop.id)">Add part</NButton>
+                <AddPart
+                    v-if="wanted === ''"
+                    :asked="askedWith(document, stop)"
+                    :stop="stop.name"
+                    @add="(known) => add(section.id, stop.id, known)"
+                />
             </div>
         </section>
     </div>

@@ -2,8 +2,8 @@
 import { NamedSelect } from '@/shared/NamedSelect';
 import { NButton, NCheckbox, NInputNumber } from 'naive-ui';
 import { computed } from 'vue';
-import type { BrakeStep } from './api';
-import { useEditorWords } from './useEditorWords';
+import type { BrakeStep } from '../api';
+import { useEditorWords } from '../useEditorWords';
 
 /* Which brake tests, in which order, within which limits. What is left empty is as usual. */
 const props = defineProps<{ steps: BrakeStep[] }>();

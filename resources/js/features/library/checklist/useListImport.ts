@@ -1,7 +1,7 @@
 import { wordsOf } from '@/shared/wordsOf';
 import { ApiProblem } from '@/shared/api/client';
 import { computed, ref, shallowRef } from 'vue';
-import { readPartsList, type PartsList } from './api';
+import { readPartsList, type PartsList } from '../api';
 
 /** Somebody's own list on its way into a draft: read, columns told, doubtful lines decided. Nothing changes meanwhile. */
 export function useListImport(draft: string) {

@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import type { ChecklistDocument } from './api';
+import type { ChecklistDocument } from '../api';
 import FiguresEditor from './FiguresEditor.vue';
 import ListImport from './ListImport.vue';
 import PartsEditor from './PartsEditor.vue';
 import RulesEditor from './RulesEditor.vue';
+import SectionsEditor from './SectionsEditor.vue';
 import TableExchange from './TableExchange.vue';
-import type { OpenDraft } from './useDraft';
+import type { OpenDraft } from '../useDraft';
 
 defineProps<{ open: OpenDraft<ChecklistDocument> }>();
 const leaves = [
     { id: 'rules', label: 'Rules' },
+    { id: 'sections', label: 'Sections and forms' },
     { id: 'parts', label: 'Parts and points' },
     { id: 'figures', label: 'Figures' },
     { id: 'list', label: 'From a list' },
@@ -34,7 +36,13 @@ const shown = ref<(typeof leaves)[number]['id']>('rules');
             </button>
         </nav>
         <template v-if="open.document.value">
-            <RulesEditor v-if="shown === 'rules'" :document="open.document.value" @change="open.change" />
+            <RulesEditor
+                v-if="shown === 'rules'"
+                :document="open.document.value"
+                :faults="open.draft.value?.faults ?? []"
+                @change="open.change"
+            />
+            <SectionsEditor v-else-if="shown === 'sections'" :document="open.document.value" @change="open.change" />
             <PartsEditor v-else-if="shown === 'parts'" :document="open.document.value" @change="open.change" />
             <FiguresEditor v-else-if="shown === 'figures'" :document="open.document.value" @change="open.change" />
             <ListImport

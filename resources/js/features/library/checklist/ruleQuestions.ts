@@ -1,4 +1,4 @@
-import type { ChecklistDocument } from './api';
+import type { ChecklistDocument } from '../api';
 
 /**
  * The questions that schools and states answer differently, in the words of the trade. What an answer means is the

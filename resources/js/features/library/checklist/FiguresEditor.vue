@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { NInput, NInputNumber } from 'naive-ui';
-import type { ChecklistDocument } from './api';
-import { useEditorWords } from './useEditorWords';
+import type { ChecklistDocument } from '../api';
+import { useEditorWords } from '../useEditorWords';
 
 type Figure = NonNullable<ChecklistDocument['figures']>[number];
 type Ends = 'low' | 'high' | 'accepted_low' | 'accepted_high';

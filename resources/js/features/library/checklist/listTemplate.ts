@@ -1,4 +1,4 @@
-import type { EditorWords } from './api';
+import type { EditorWords } from '../api';
 
 const quoted = (cell: string): string => (/[",\n]/.test(cell) ? `"${cell.replaceAll('"', '""')}"` : cell);
 

@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { NamedSelect } from '@/shared/NamedSelect';
 import { NCheckbox, NCheckboxGroup, NInput, NInputNumber } from 'naive-ui';
+import type { Schemas } from '@/shared/api/client';
 import { computed } from 'vue';
-import type { ChecklistDocument } from './api';
+import type { ChecklistDocument } from '../api';
 import BrakeStepsEditor from './BrakeStepsEditor.vue';
 import SectionMarks from './SectionMarks.vue';
-import { useEditorWords } from './useEditorWords';
+import { useEditorWords } from '../useEditorWords';
+import FieldFaults from './FieldFaults.vue';
 import { brakeQuestions, numbers, questions, readRule, writeRule, type RuleNumber } from './ruleQuestions';
 
-const props = defineProps<{ document: ChecklistDocument }>();
+const props = defineProps<{ document: ChecklistDocument; faults: Schemas['FaultResource'][] }>();
 const emit = defineEmits<{ change: [edit: (document: ChecklistDocument) => void] }>();
 
 const set = (path: string[], value: unknown): void => emit('change', (document) => writeRule(document, path, value));
@@ -55,8 +57,6 @@ const draws = computed(() => props.document.forms?.draw ?? []);
                 <NInputNumber
                     :show-button="false"
                     :value="shown(number)"
-                    :min="number.low"
-                    :max="number.high"
                     clearable
                     placeholder="not asked"
                     :input-props="{ id: number.path.join('-') }"
@@ -66,6 +66,7 @@ const draws = computed(() => props.document.forms?.draw ?? []);
                 >
                     <template #suffix>{{ number.unit }}</template>
                 </NInputNumber>
+                <FieldFaults :faults="faults" :path="number.path" />
             </div>
         </div>
         <SectionMarks :document="document" @change="(edit) => $emit('change', edit)" />
@@ -79,6 +80,7 @@ const draws = computed(() => props.document.forms?.draw ?? []);
                 :input-props="{ id: `q-${rule.path.join('-')}` }"
                 @update:value="(value: string) => set(rule.path, value === '' ? undefined : value)"
             />
+            <FieldFaults :faults="faults" :path="rule.path" />
             <NInput
                 v-if="firstOf(rule.rule, index)"
                 type="textarea"

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { NamedSelect } from '@/shared/NamedSelect';
 import { computed } from 'vue';
-import type { ListedPart } from './api';
-import { useEditorWords } from './useEditorWords';
+import type { ListedPart } from '../api';
+import { useEditorWords } from '../useEditorWords';
 
 /* One line of a list, and the part that it is taken for. */
 const props = defineProps<{ part: ListedPart; busy: boolean }>();

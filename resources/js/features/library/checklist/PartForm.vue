@@ -2,18 +2,33 @@
 import { NamedSelect } from '@/shared/NamedSelect';
 import { NButton, NCheckbox, NInput, NInputNumber } from 'naive-ui';
 import { computed } from 'vue';
-import type { ChecklistDocument } from './api';
-import { useEditorWords } from './useEditorWords';
+import type { ChecklistDocument } from '../api';
+import { hangsOn, stopsOf } from './documentEdits';
+import PartWords from './PartWords.vue';
+import { useEditorWords } from '../useEditorWords';
 
 type Part = ChecklistDocument['components'][number];
 type Code = NonNullable<Part['essential']>[number];
 
 /* One part: its name, its points, what it is worth, and the school's own words for them. */
-const props = defineProps<{ part: Part }>();
-const emit = defineEmits<{ change: [edit: (part: Part) => void]; leaveOut: [] }>();
+const props = defineProps<{ part: Part; document: ChecklistDocument; stop: string }>();
+const emit = defineEmits<{
+    change: [edit: (part: Part) => void];
+    critical: [is: boolean];
+    moveTo: [stop: string];
+    leaveOut: [];
+}>();
 
 const words = useEditorWords();
-const listed = computed(() => [...(props.part.essential ?? []), ...(props.part.further ?? [])]);
+const stops = computed(() =>
+    stopsOf(props.document).map(({ section, stop }) => ({ value: stop.id, label: `${section.name}: ${stop.name}` })),
+);
+/** Asked at one stop only: with that it goes, and what hangs on it. */
+const goesWith = computed(() =>
+    stopsOf(props.document).filter(({ stop }) => stop.asks.includes(props.part.id)).length === 1
+        ? hangsOn(props.document, props.part.id)
+        : [],
+);
 const standing = (code: Code): 'essential' | 'further' | 'none' =>
     props.part.essential?.includes(code) === true
         ? 'essential'
@@ -47,16 +62,6 @@ const sides = [
     { value: 'side', label: 'each side separately' },
     { value: 'two-sided', label: 'one item with two sides' },
 ];
-
-function say(code: string, text: string): void {
-    emit('change', (part) => {
-        const own = { ...part.say };
-        if (text.trim() === '') Reflect.deleteProperty(own, code);
-        else own[code] = text;
-        if (Object.keys(own).length === 0) delete part.say;
-        else part.say = own;
-    });
-}
 </script>
 
 <template>
@@ -120,20 +125,27 @@ function say(code: string, text: string): void {
                 @update:checked="(value) => $emit('change', (one) => (one.bonus = value))"
                 >extra credit: earns, but is not asked</NCheckbox
             >
+            <span />
+            <NCheckbox
+                data-test="critical"
+                :checked="document.rules.pass.critical_components?.includes(part.id) ?? false"
+                @update:checked="(value) => $emit('critical', value)"
+                >has to be earned to pass</NCheckbox
+            >
+            <label :for="`stop-${part.id}`">Asked at</label>
+            <NamedSelect
+                filterable
+                :value="stop"
+                :options="stops"
+                :input-props="{ id: `stop-${part.id}` }"
+                @update:value="(value: string) => $emit('moveTo', value)"
+            />
         </div>
-        <details>
-            <summary>Your own words</summary>
-            <div v-for="code in listed" :key="code" class="line">
-                <label :for="`say-${part.id}-${code}`">{{ words.point(code) }}</label>
-                <NInput
-                    :value="part.say?.[code] ?? ''"
-                    placeholder="the usual words"
-                    :input-props="{ id: `say-${part.id}-${code}` }"
-                    @update:value="(value) => say(code, value)"
-                />
-            </div>
-        </details>
-        <div><NButton @click="$emit('leaveOut')">Remove from this stop</NButton></div>
+        <PartWords :part="part" @change="(edit) => $emit('change', edit)" />
+        <div class="acts">
+            <NButton data-test="leave-out" @click="$emit('leaveOut')">Remove from this stop</NButton>
+            <span v-if="goesWith.length > 0" class="quiet">With it goes {{ goesWith.join(', ') }}.</span>
+        </div>
     </div>
 </template>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { NInputNumber } from 'naive-ui';
-import type { ChecklistDocument } from './api';
+import type { ChecklistDocument } from '../api';
 import { writeRule } from './ruleQuestions';
 
 /* Marks of single sections; what is left empty is as for the others. */

@@ -1,4 +1,4 @@
-import type { ChecklistDocument } from './api';
+import type { ChecklistDocument } from '../api';
 
 /* Changes of a checklist's document that reach several of its places. */
 
@@ -75,4 +75,68 @@ export function takeList(document: ChecklistDocument, list: ListedDocument): voi
     if (list.critical_components.length > 0) document.rules.pass.critical_components = [...list.critical_components];
     else delete document.rules.pass.critical_components;
     withoutLoose(document);
+}
+
+type Section = ChecklistDocument['sections'][number];
+type Stop = Section['stops'][number];
+
+/** All stops of a checklist with the section that each belongs to. */
+export const stopsOf = (document: ChecklistDocument): { section: Section; stop: Stop }[] =>
+    document.sections.flatMap((section) => section.stops.map((stop) => ({ section, stop })));
+
+/** Asks a part at one stop no more; where it is asked nowhere else, it goes with what hangs on it. */
+export function leaveOutPart(document: ChecklistDocument, stop: string, part: string): void {
+    for (const { stop: one } of stopsOf(document)) {
+        if (one.id === stop) one.asks = one.asks.filter((id) => id !== part);
+    }
+    withoutLoose(document);
+}
+
+/** An id that no other has: the name in small letters, with a number where that is taken. */
+export function freeId(name: string, taken: string[]): string {
+    const plain = name
+        .toLowerCase()
+        .replace(/[^a-z0-9]+/g, '-')
+        .replace(/^-|-$/g, '');
+    const start = plain === '' ? 'new' : plain;
+    let id = start;
+    for (let n = 2; taken.includes(id); n++) id = `${start}-${n}`;
+    return id;
+}
+
+/** Moves one of a list up or down; at its ends it stays. */
+export function moveBy<T>(list: T[], at: number, by: number): void {
+    const [taken] = list.splice(at, 1);
+    if (taken !== undefined) list.splice(Math.max(0, at + by), 0, taken);
+}
+
+/** Asks a part at another stop instead. */
+export function movePart(document: ChecklistDocument, from: string, to: string, part: string): void {
+    for (const { stop } of stopsOf(document)) {
+        if (stop.id === from) stop.asks = stop.asks.filter((id) => id !== part);
+        if (stop.id === to && !stop.asks.includes(part)) stop.asks.push(part);
+    }
+}
+
+/** Whether a part, or every item of a section, has to be earned to pass. */
+export function setCritical(
+    { rules: { pass } }: ChecklistDocument,
+    of: 'critical_components' | 'critical_sections',
+    id: string,
+    is: boolean,
+): void {
+    const left = (pass[of] ?? []).filter((one) => one !== id);
+    if (is) left.push(id);
+    if (left.length > 0) pass[of] = left;
+    else Reflect.deleteProperty(pass, of);
+}
+
+/** What cannot be asked at a stop once more: the parts of every stop at the same axles, and of what stands for several. */
+export function askedWith(document: ChecklistDocument, { axles }: Pick<Stop, 'axles'>): string[] {
+    const asked = new Set(
+        stopsOf(document)
+            .filter(({ stop }) => stop.axles === axles)
+            .flatMap(({ stop }) => stop.asks),
+    );
+    return [...asked, ...document.components.filter(({ id }) => asked.has(id)).flatMap(({ parts }) => parts ?? [])];
 }
