@@ -17,6 +17,7 @@ use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StudentController;
 use App\Http\Controllers\TodayController;
+use App\Http\Controllers\VersionController;
 use App\Http\Middleware\EndOldSessions;
 use App\Http\Middleware\LimitBody;
 use App\Http\Middleware\RefuseMalformedJson;
@@ -72,6 +73,10 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
             );
             Route::get('library/words', [LibraryController::class, 'words']);
             Route::get('library/checklist/{id}/table', [LibraryController::class, 'table'])->where('id', '[0-9]{1,15}');
+            Route::put('library/{kind}/{id}/withdrawal', [VersionController::class, 'withdraw'])->where(
+                'id',
+                '[0-9]{1,15}',
+            );
             Route::get('library/{kind}/{id}/document', [LibraryController::class, 'document'])->where(
                 'id',
                 '[0-9]{1,15}',

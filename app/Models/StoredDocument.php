@@ -20,6 +20,10 @@ use stdClass;
  * @property string $document
  * @property Carbon|null $in_force_from null for a version that was never put in force
  * @property int|null $author_id
+ * @property string|null $reason why it was put in force
+ * @property Carbon|null $withdrawn_at
+ * @property int|null $withdrawn_by
+ * @property string|null $withdrawn_reason
  * @property Carbon|null $created_at
  */
 abstract class StoredDocument extends Model
@@ -28,12 +32,15 @@ abstract class StoredDocument extends Model
 
     public const UPDATED_AT = null;
 
-    protected $fillable = ['school_id', 'slug', 'version', 'name', 'document', 'in_force_from', 'author_id'];
+    protected $fillable = [
+        'school_id', 'slug', 'version', 'name', 'document', 'in_force_from', 'author_id', 'reason', 'withdrawn_at',
+        'withdrawn_by', 'withdrawn_reason',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['in_force_from' => 'date'];
+        return ['in_force_from' => 'date', 'withdrawn_at' => 'datetime'];
     }
 
     /** @return Collection<int, static> the version of each document that is in force on the school's day, by name */
@@ -47,7 +54,10 @@ abstract class StoredDocument extends Model
     /** @return Collection<int, static> every version without its document, the newest first: they are long and many */
     public static function versions(int $schoolId): Collection
     {
-        $columns = ['id', 'slug', 'version', 'name', 'in_force_from'];
+        $columns = [
+            'id', 'slug', 'version', 'name', 'in_force_from', 'author_id', 'created_at', 'reason', 'withdrawn_at',
+            'withdrawn_by', 'withdrawn_reason',
+        ];
 
         return static::ofSchool($schoolId)->get($columns)->sortByDesc('version')->values();
     }
@@ -61,8 +71,12 @@ abstract class StoredDocument extends Model
         $today = School::query()->findOrFail($schoolId)->today($now)->toDateString();
 
         return $versions
-            ->filter(static fn (self $row): bool => ($row->in_force_from?->toDateString() ?? '9999') <= $today)
-            ->sort(static fn (self $a, self $b): int => $b->rank() <=> $a->rank())
+            ->filter(
+                static fn (self $row): bool => $row->withdrawn_at === null
+                    && ($row->in_force_from?->toDateString() ?? '9999') <= $today,
+            )
+            // By version, not by day: one that was put off must not take over silently from one made after it.
+            ->sortByDesc('version')
             ->unique('slug');
     }
 
@@ -91,12 +105,6 @@ abstract class StoredDocument extends Model
 
     /** The field of the document in which it says what it is about. */
     abstract public static function saysOfItselfIn(): string;
-
-    /** Of the versions of a document that have come into force, the one with the highest rank is in force. */
-    private function rank(): string
-    {
-        return $this->in_force_from?->toDateString().sprintf('%06d', $this->version);
-    }
 
     /** @return array<mixed> */
     public function decoded(): array

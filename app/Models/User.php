@@ -19,6 +19,8 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 final class User extends Authenticatable
 {
+    use OfSchool;
+
     protected $fillable = ['school_id', 'name', 'email', 'password', 'role'];
 
     protected $hidden = ['password'];

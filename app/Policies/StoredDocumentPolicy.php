@@ -28,6 +28,16 @@ final class StoredDocumentPolicy
         };
     }
 
+    /** What all score by is for who answers for it. */
+    public function withdraw(User $user, StoredDocument $document): Response
+    {
+        return match (true) {
+            $this->view($user, $document)->denied() => $this->view($user, $document),
+            $user->role === Role::Manager => Response::allow(),
+            default => Response::deny('Only the manager takes a version out of force or brings it back. Tell them.'),
+        };
+    }
+
     public function view(User $user, StoredDocument $document): Response
     {
         return $user->school_id === $document->school_id && $this->viewAny($user)->allowed()

@@ -694,3 +694,87 @@ describe('a record in a file', function (): void {
         ],
     ]);
 });
+
+describe('the life of a version', function (): void {
+    beforeEach(function (): void {
+        $this->publish = function (string $from, string $reason): int {
+            $draft = ($this->open)()->json();
+
+            return (int) $this->postJson("/api/v1/drafts/{$draft['id']}/publish", [
+                'step' => $draft['step'], 'in_force_from' => $from, 'reason' => $reason,
+            ])->assertCreated()->json('id');
+        };
+        $this->open = fn (): TestResponse => $this->postJson('/api/v1/drafts', [
+            'kind' => 'checklist',
+            'base_id' => StoredChecklist::query()->where('slug', 'sample')->orderByDesc('version')->firstOrFail()->id,
+        ])->assertCreated();
+        $this->withdraw = fn (int $id, ?string $reason): TestResponse => $this->putJson(
+            "/api/v1/library/checklist/$id/withdrawal", ['reason' => $reason],
+        );
+        $this->inForce = fn (): array => collect($this->getJson('/api/v1/library')->json('checklists.0.versions'))
+            ->where('in_force', true)->pluck('version')->all();
+    });
+
+    it('says who put it in force and why', function (): void {
+        ($this->publish)($this->yard->today()->toDateString(), 'The state has a new manual');
+
+        $this->getJson('/api/v1/library')
+            ->assertJsonPath('checklists.0.versions.0.by', 'Paul Averdale')
+            ->assertJsonPath('checklists.0.versions.0.reason', 'The state has a new manual');
+    });
+
+    it('is withdrawn and brought back; the one before is in force meanwhile', function (): void {
+        $second = ($this->publish)($this->yard->today()->toDateString(), 'Stricter');
+        expect(($this->inForce)())->toBe([2]);
+        ($this->withdraw)($second, 'A mistake in it')->assertNoContent();
+        ($this->withdraw)($second, 'Sent twice')->assertNoContent();
+
+        expect(($this->inForce)())->toBe([1]);
+        $this->getJson('/api/v1/library')
+            ->assertJsonPath('checklists.0.versions.0.withdrawn_reason', 'A mistake in it')
+            ->assertJsonPath('checklists.0.versions.0.withdrawn_by', 'Paul Averdale');
+        ($this->withdraw)($second, null)->assertNoContent();
+        expect(($this->inForce)())->toBe([2]);
+    });
+
+    it('leaves nothing in force where all are withdrawn, and walks as they were', function (): void {
+        $attempt = recorded($this->yard);
+        ($this->withdraw)($this->yard->checklist->id, 'The state dropped it')->assertNoContent();
+
+        expect(($this->inForce)())->toBe([]);
+        $this->getJson("/api/v1/attempts/$attempt->id")->assertOk();
+    });
+
+    it('does not take over by its day from one that was made after it', function (): void {
+        ($this->publish)($this->yard->today()->addDays(10)->toDateString(), 'From next week on');
+        ($this->publish)($this->yard->today()->toDateString(), 'Needed at once');
+        $later = StoredChecklist::inForceOn($this->manager->school_id, Carbon::now()->addDays(20));
+
+        expect($later->pluck('version')->all())->toBe([3]);
+    });
+
+    it('is withdrawn by the manager only', function (Role $role, int $status): void {
+        $this->actingAs($this->yard->person($role));
+        ($this->withdraw)($this->yard->checklist->id, 'No')->assertStatus($status);
+    })->with([[Role::Manager, 204], [Role::Instructor, 403], [Role::Examiner, 403], [Role::Student, 404]]);
+
+    it('asks for a reason that is not too long', function (): void {
+        ($this->withdraw)($this->yard->checklist->id, str_repeat('x', 501))->assertUnprocessable();
+        $this->putJson("/api/v1/library/checklist/{$this->yard->checklist->id}/withdrawal", [])->assertUnprocessable();
+        ($this->withdraw)(999_999, 'x')->assertNotFound();
+    });
+});
+
+it('tells how much each form asks, where forms are drawn', function (): void {
+    $draft = ($this->open)()->json();
+    $document = Sample::checklistDocument();
+    $document['forms'] = ['always' => ['cab'], 'draw' => [
+        ['id' => 'a', 'name' => 'Form A', 'sections' => ['outside']], ['id' => 'b', 'name' => 'Form B', 'sections' => ['cab']],
+    ]];
+    ($this->save)($draft['id'], 1, $document)->assertOk()->assertJsonPath('faults', []);
+    $effect = $this->getJson("/api/v1/drafts/{$draft['id']}/effect")->assertOk()->json();
+
+    expect(array_column($effect['forms'], 'form'))->toBe(['Form A', 'Form B'])
+        ->and($effect['forms'][0]['items'])->toBe($effect['items_after'])
+        ->and($effect['forms'][1]['items'])->toBeLessThan($effect['items_after']);
+});

@@ -24,14 +24,15 @@ final readonly class PublishDraft
 
     /**
      * @param  int  $seen  the step that was looked at
+     * @param  string|null  $reason  why it is put in force
      *
      * @throws DocumentHasFaults if anything in it is wrong; it stays a draft then
      * @throws DraftHasMovedOn if somebody else changed the draft meanwhile, or put another version in force since it
      *   was opened
      */
-    public function handle(Draft $draft, User $by, int $seen, Carbon $from): StoredDocument
+    public function handle(Draft $draft, User $by, int $seen, Carbon $from, ?string $reason = null): StoredDocument
     {
-        $stored = $this->database->transaction(function () use ($draft, $by, $seen, $from): StoredDocument {
+        $stored = $this->database->transaction(function () use ($draft, $by, $seen, $from, $reason): StoredDocument {
             // Held, so that pressing twice puts it in force once.
             $draft = Draft::hold($draft->id);
             if ($draft->step !== $seen) {
@@ -67,6 +68,7 @@ final readonly class PublishDraft
                     'document' => DraftDocument::text($document),
                     'in_force_from' => $from->toDateString(),
                     'author_id' => $by->id,
+                    'reason' => $reason,
                 ]);
             $draft->delete();
 

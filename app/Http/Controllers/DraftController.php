@@ -190,7 +190,9 @@ final readonly class DraftController
     ]
     public function publish(PublishDraftRequest $request, Draft $draft, PublishDraft $publish): JsonResponse
     {
-        $stored = $publish->handle($draft, $request->signedIn(), $request->integer('step'), $request->from());
+        $stored = $publish->handle(
+            $draft, $request->signedIn(), $request->integer('step'), $request->from(), $request->reason(),
+        );
 
         return new JsonResponse(
             VersionResource::of($stored, $request->from()->toDateString() === $request->today()->toDateString()),

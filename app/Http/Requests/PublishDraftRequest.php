@@ -13,6 +13,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(required: ['step', 'in_force_from'], properties: [
     new OA\Property(property: 'step', type: 'integer', description: 'the step that is put in force'),
     new OA\Property(property: 'in_force_from', type: 'string', format: 'date'),
+    new OA\Property(property: 'reason', type: 'string', nullable: true, maxLength: 500, description: 'why'),
 ])]
 final class PublishDraftRequest extends FormRequest
 {
@@ -32,6 +33,7 @@ final class PublishDraftRequest extends FormRequest
     {
         return [
             'step' => ['required', 'integer', 'min:0'],
+            'reason' => ['nullable', 'string', 'max:500'],
             'in_force_from' => [
                 'bail',
                 'required',
@@ -46,6 +48,7 @@ final class PublishDraftRequest extends FormRequest
     public function messages(): array
     {
         return [
+            'reason.*' => 'Say in at most 500 letters why it is put in force.',
             'step.*' => 'Send the step of the draft that is to be in force.',
             'in_force_from.required' => 'Choose the day from which it is in force.',
             'in_force_from.date_format' => 'Write the day as year-month-day.',
@@ -58,6 +61,13 @@ final class PublishDraftRequest extends FormRequest
     public function today(): Carbon
     {
         return $this->signedIn()->school->today(Carbon::now());
+    }
+
+    public function reason(): ?string
+    {
+        $reason = $this->string('reason')->trim()->toString();
+
+        return $reason === '' ? null : $reason;
     }
 
     public function from(): Carbon

@@ -18,6 +18,7 @@ final readonly class EffectResource implements Responsable
     /**
      * @param  list<string>  $added  names of items
      * @param  list<string>  $removed
+     * @param  list<FormItemsResource>  $forms
      * @param  list<RescoreResource>  $attempts
      */
     public function __construct(
@@ -27,6 +28,12 @@ final readonly class EffectResource implements Responsable
         public int $items_before,
         #[OA\Property]
         public int $items_after,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(ref: FormItemsResource::class),
+            description: 'where forms are drawn: nobody is asked all of the items',
+        )]
+        public array $forms,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $added,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]

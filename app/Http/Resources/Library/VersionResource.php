@@ -22,10 +22,25 @@ final readonly class VersionResource
         public ?string $in_force_from,
         #[OA\Property]
         public bool $in_force,
+        #[OA\Property(nullable: true, description: 'who put it in force')]
+        public ?string $by,
+        #[OA\Property(nullable: true)]
+        public ?string $reason,
+        #[OA\Property(nullable: true, format: 'date-time')]
+        public ?string $withdrawn_at,
+        #[OA\Property(nullable: true)]
+        public ?string $withdrawn_by,
+        #[OA\Property(nullable: true)]
+        public ?string $withdrawn_reason,
     ) {}
 
-    public static function of(StoredDocument $row, bool $inForce): self
+    /** @param  array<int, string>  $people  names by id */
+    public static function of(StoredDocument $row, bool $inForce, array $people = []): self
     {
-        return new self($row->id, $row->version, $row->name, $row->in_force_from?->toDateString(), $inForce);
+        return new self(
+            $row->id, $row->version, $row->name, $row->in_force_from?->toDateString(), $inForce,
+            $people[$row->author_id] ?? null, $row->reason, $row->withdrawn_at?->toIso8601ZuluString(),
+            $people[$row->withdrawn_by] ?? null, $row->withdrawn_reason,
+        );
     }
 }

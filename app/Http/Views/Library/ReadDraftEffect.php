@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Views\Library;
 
 use App\Http\Resources\Library\EffectResource;
+use App\Http\Resources\Library\FormItemsResource;
 use App\Http\Views\Record\RescoreAttempt;
 use App\Library\DraftStore;
 use App\Models\Attempt;
@@ -16,11 +17,13 @@ use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use Pasada\Core\Checklist\Checklist;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Item;
 use Pasada\Core\Inspection\NothingToInspect;
+use Pasada\Core\Vehicle\Vehicle;
 use Pasada\Core\Vehicle\VehicleReader;
 
 /** What a draft would change, and for whom: item list and three recorded attempts, before it is in force. */
@@ -69,7 +72,8 @@ final readonly class ReadDraftEffect
         }
 
         return new EffectResource(
-            $vehicle->name, count($before), count($after), array_values(array_diff_key($after, $before)),
+            $vehicle->name, count($before), count($after), self::forms($checklist, $vehicle),
+            array_values(array_diff_key($after, $before)),
             array_values(array_diff_key($before, $after)), array_values($scored->all()), $same,
         );
     }
@@ -112,6 +116,22 @@ final readonly class ReadDraftEffect
             ->unique('student_id')
             ->take(self::ATTEMPTS)
             ->values();
+    }
+
+    /** @return list<FormItemsResource> */
+    private static function forms(Checklist $checklist, Vehicle $vehicle): array
+    {
+        $forms = [];
+        foreach ($checklist->forms->forms as $form) {
+            try {
+                $items = count(Inspection::of($checklist, $vehicle, $form)->items);
+            } catch (NothingToInspect) {
+                $items = 0;
+            }
+            $forms[] = new FormItemsResource($form->name, $items);
+        }
+
+        return $forms;
     }
 
     /** @return array<string, string> names by item id */

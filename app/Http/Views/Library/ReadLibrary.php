@@ -43,6 +43,7 @@ final readonly class ReadLibrary
             ->map(static fn (Collection $of, string $slug): StoredDocument => $inForce[$slug] ?? $of->firstOrFail());
         $about = $model::about(array_values($shown->map(static fn (StoredDocument $row): int => $row->id)->all()));
         $outages = $this->outages->reasons($schoolId);
+        $people = $this->people($schoolId);
         $entries = [];
         foreach ($shown as $slug => $row) {
             $entries[] = new LibraryEntryResource(
@@ -57,6 +58,7 @@ final readonly class ReadLibrary
                             static fn (StoredDocument $one): VersionResource => VersionResource::of(
                                 $one,
                                 $one->is($inForce[$slug] ?? null),
+                                $people,
                             ),
                         )
                         ->all(),
@@ -67,6 +69,17 @@ final readonly class ReadLibrary
         usort($entries, static fn (LibraryEntryResource $a, LibraryEntryResource $b): int => $a->name <=> $b->name);
 
         return $entries;
+    }
+
+    /** @return array<int, string> names by id */
+    private function people(int $schoolId): array
+    {
+        $names = [];
+        foreach (User::ofSchool($schoolId)->get(['id', 'name']) as $user) {
+            $names[$user->id] = $user->name;
+        }
+
+        return $names;
     }
 
     /** @return list<DraftCardResource> the one changed last first */

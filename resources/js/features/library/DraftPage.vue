@@ -3,7 +3,7 @@ import { wordsOf } from '@/shared/wordsOf';
 import { schoolDay } from '@/shared/format';
 import VehiclePlan from '@/shared/plan/VehiclePlan.vue';
 import { useEventListener } from '@vueuse/core';
-import { NButton, NDatePicker, NSkeleton } from 'naive-ui';
+import { NButton, NDatePicker, NInput, NSkeleton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { dropDraft, publishDraft, type ChecklistDocument, type VehicleDocument } from './api';
@@ -21,6 +21,7 @@ provideEditorWords(words);
 
 const publishing = ref(false);
 const from = ref(schoolDay());
+const reason = ref('');
 const kept = computed(
     () => ({ saved: 'all kept', saving: 'keeping', kept: 'kept on this device', conflict: 'not kept' })[saving.value],
 );
@@ -35,7 +36,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 async function publish(): Promise<void> {
     await open.save();
     try {
-        await publishDraft(props.id, draft.value?.step ?? 0, from.value);
+        await publishDraft(props.id, draft.value?.step ?? 0, from.value, reason.value.trim());
         await router.push({ name: 'library' });
     } catch (error) {
         why.value = wordsOf(error);
@@ -91,7 +92,19 @@ async function drop(): Promise<void> {
                     :input-props="{ id: 'from' }"
                     :is-date-disabled="(time: number) => time < new Date().setHours(0, 0, 0, 0)"
                 />
-                <NButton type="primary" :disabled="draft.faults.length > 0" data-test="publish-now" @click="publish"
+                <label for="reason">Why</label>
+                <NInput
+                    v-model:value="reason"
+                    class="reason"
+                    placeholder="New state manual, mistake mended, …"
+                    :maxlength="500"
+                    :input-props="{ id: 'reason' }"
+                />
+                <NButton
+                    type="primary"
+                    :disabled="draft.faults.length > 0 || reason.trim() === ''"
+                    data-test="publish-now"
+                    @click="publish"
                     >Put it in force</NButton
                 >
                 <p v-if="draft.faults.length > 0">Fix what is listed first.</p>
@@ -138,6 +151,9 @@ async function drop(): Promise<void> {
 }
 .publish label {
     font-weight: 700;
+}
+.reason {
+    max-width: 340px;
 }
 .plan {
     background: var(--sunken);

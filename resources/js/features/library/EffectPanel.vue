@@ -22,12 +22,19 @@ const answer = computed(() => {
         ? `No verdict changes; ${moved} of ${effect.attempts.length} recorded walks score differently.`
         : 'Nothing changes for the recorded walks.';
 });
+/** Where forms are drawn nobody is asked all of it: "76 to 98 items". */
 const count = computed(() => {
     const effect = props.effect;
     if (effect === undefined) return '';
+    const items = effect.forms.length > 0 ? effect.forms.map((one) => one.items) : [effect.items_after];
+    const [least, most] = [Math.min(...items), Math.max(...items)];
+    const asked = `${least === most ? least : `${least} to ${most}`} items on ${effect.vehicle}`;
+    if (effect.forms.length > 0) {
+        return `${asked}: ${effect.forms.map(({ form, items: of }) => `${form} ${of}`).join(', ')}`;
+    }
     return effect.items_before === 0 || effect.items_before === effect.items_after
-        ? `${effect.items_after} items on ${effect.vehicle}`
-        : `${effect.items_after} items on ${effect.vehicle}, ${effect.items_before} before`;
+        ? asked
+        : `${asked}, ${effect.items_before} before`;
 });
 </script>
 

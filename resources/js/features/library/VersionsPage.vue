@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import LoadState from '@/shared/LoadState.vue';
 import type { Schemas } from '@/shared/api/client';
-import { day } from '@/shared/format';
+import { day, schoolDay } from '@/shared/format';
 import { useLoad } from '@/shared/useLoad';
 import { NamedSelect } from '@/shared/NamedSelect';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { readChanges, readLibrary, type Entry, type Kind } from './api';
+import { useSession } from '@/shared/session/useSession';
+import { wordsOf } from '@/shared/wordsOf';
+import { readChanges, readLibrary, withdrawVersion, type Entry, type Kind } from './api';
+import VersionRow from './VersionRow.vue';
 import ChangeList from './ChangeList.vue';
 
 /* What was changed from one version to another. */
@@ -16,15 +19,41 @@ const after = ref<number | null>(null);
 const changes = shallowRef<Schemas['ChangeResource'][]>();
 const entry = shallowRef<Entry>();
 
-const { loaded, again } = useLoad(async () => {
+const why = ref('');
+const { user } = useSession();
+async function find(): Promise<Entry> {
     const library = await readLibrary();
     const found = library[kind.value === 'vehicle' ? 'vehicles' : 'checklists'].find(({ slug }) => slug === props.slug);
     if (found === undefined) throw new Error('There is no checklist or vehicle of this name here.');
     entry.value = found;
+    return found;
+}
+const { loaded, again } = useLoad(async () => {
+    const found = await find();
     after.value = found.versions[0]?.id ?? null;
     before.value = found.versions[1]?.id ?? null;
     return found;
 });
+
+const mayWithdraw = computed(() => user.value?.role === 'manager');
+/** The version that would be in force if this one were not. */
+const nextOf = (version: Entry['versions'][number]): Entry['versions'][number] | undefined =>
+    entry.value?.versions.find(
+        (one) =>
+            one.version < version.version &&
+            one.withdrawn_at === null &&
+            one.in_force_from !== null &&
+            one.in_force_from <= schoolDay(),
+    );
+async function withdraw(id: number, reason: string | null): Promise<void> {
+    why.value = '';
+    try {
+        await withdrawVersion(kind.value, id, reason);
+        await find();
+    } catch (error) {
+        why.value = wordsOf(error);
+    }
+}
 
 const options = computed(() =>
     (entry.value?.versions ?? []).map((one) => ({
@@ -48,7 +77,19 @@ watch([before, after], async ([from, to]) => {
         <template #default="{ data }">
             <main class="page">
                 <p><RouterLink to="/library">Checklists and vehicles</RouterLink></p>
-                <h1>{{ data.name }}: what was changed?</h1>
+                <h1>Which version of {{ data.name }} is in force?</h1>
+                <ul class="versions">
+                    <VersionRow
+                        v-for="one in entry?.versions ?? data.versions"
+                        :key="one.id"
+                        :version="one"
+                        :may-withdraw="mayWithdraw"
+                        :next="nextOf(one)"
+                        @withdraw="(reason) => withdraw(one.id, reason)"
+                    />
+                </ul>
+                <p v-if="why" role="alert" class="alert">{{ why }}</p>
+                <h2>What was changed?</h2>
                 <p v-if="data.versions.length < 2">There is one version only, so nothing was changed yet.</p>
                 <template v-else>
                     <div class="choose">
@@ -65,6 +106,11 @@ watch([before, after], async ([from, to]) => {
 </template>
 
 <style scoped>
+.versions {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+}
 .choose {
     display: grid;
     grid-template-columns: auto 1fr auto 1fr;

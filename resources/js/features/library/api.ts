@@ -34,8 +34,18 @@ export const importTable = (id: string, step: number, csv: string): Promise<Draf
 
 export const readEffect = (id: string): Promise<Effect> => answer(api.GET('/drafts/{draft}/effect', at(id)));
 
-export const publishDraft = (id: string, step: number, from: string): Promise<Schemas['VersionResource']> =>
-    answer(api.POST('/drafts/{draft}/publish', { ...at(id), body: { step, in_force_from: from } }));
+export const publishDraft = (
+    id: string,
+    step: number,
+    from: string,
+    reason: string,
+): Promise<Schemas['VersionResource']> =>
+    answer(api.POST('/drafts/{draft}/publish', { ...at(id), body: { step, in_force_from: from, reason } }));
+
+export async function withdrawVersion(kind: Kind, id: number, reason: string | null): Promise<void> {
+    const call = await api.PUT('/library/{kind}/{id}/withdrawal', { params: { path: { kind, id } }, body: { reason } });
+    if (!call.response.ok) await answer(Promise.resolve(call));
+}
 
 export async function dropDraft(id: string): Promise<void> {
     const call = await api.DELETE('/drafts/{draft}', at(id));

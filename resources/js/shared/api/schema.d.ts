@@ -777,6 +777,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/library/{kind}/{id}/withdrawal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Take a version of a checklist or vehicle out of force, or bring it back */
+        put: operations["withdrawVersion"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -959,6 +976,8 @@ export interface components {
             step: number;
             /** Format: date */
             in_force_from: string;
+            /** @description why */
+            reason?: string | null;
         };
         ReadListRequest: {
             /** @description of the file, for what is told of it */
@@ -1093,6 +1112,10 @@ export interface components {
              * @description when it was started without network
              */
             started_at?: string;
+        };
+        WithdrawVersionRequest: {
+            /** @description why it is withdrawn; null brings it back */
+            reason: string | null;
         };
         /** @description What can be practiced in the simulated cab: vehicles and sequences in force, and what may be wrong. */
         AirChoicesResource: {
@@ -1325,6 +1348,8 @@ export interface components {
             vehicle: string;
             items_before: number;
             items_after: number;
+            /** @description where forms are drawn: nobody is asked all of the items */
+            forms: components["schemas"]["FormItemsResource"][];
             added: string[];
             removed: string[];
             attempts: components["schemas"]["RescoreResource"][];
@@ -1334,6 +1359,11 @@ export interface components {
         FaultResource: {
             path: string;
             message: string;
+        };
+        /** @description How much a form that is drawn asks of a vehicle. */
+        FormItemsResource: {
+            form: string;
+            items: number;
         };
         /** @description A part that can be asked, as a checklist writes it. */
         KnownPartResource: {
@@ -1406,6 +1436,13 @@ export interface components {
             /** Format: date */
             in_force_from: string | null;
             in_force: boolean;
+            /** @description who put it in force */
+            by: string | null;
+            reason: string | null;
+            /** Format: date-time */
+            withdrawn_at: string | null;
+            withdrawn_by: string | null;
+            withdrawn_reason: string | null;
         };
         /** @description A value of the open format, as people call it. */
         OptionResource: {
@@ -3926,6 +3963,49 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TodayResource"];
+                };
+            };
+        };
+    };
+    withdrawVersion: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "checklist" | "vehicle";
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WithdrawVersionRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+            /** @description No such version here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemResource"];
                 };
             };
         };

@@ -1,21 +1,29 @@
 <script setup lang="ts">
-import { NInput, NInputNumber } from 'naive-ui';
+import { NamedSelect } from '@/shared/NamedSelect';
+import { NButton } from 'naive-ui';
+import { computed, ref } from 'vue';
 import type { ChecklistDocument } from '../api';
 import { useEditorWords } from '../useEditorWords';
+import { freeId } from './documentEdits';
+import FigureForm from './FigureForm.vue';
 
 type Figure = NonNullable<ChecklistDocument['figures']>[number];
-type Ends = 'low' | 'high' | 'accepted_low' | 'accepted_high';
 
 /* Limits, what is accepted when a student says it, and where each comes from. */
-defineProps<{ document: ChecklistDocument }>();
-const words = useEditorWords();
+const props = defineProps<{ document: ChecklistDocument }>();
 const emit = defineEmits<{ change: [edit: (document: ChecklistDocument) => void] }>();
-const ends: { key: Ends; label: string }[] = [
-    { key: 'low', label: 'at least' },
-    { key: 'high', label: 'at most' },
-    { key: 'accepted_low', label: 'accepted from' },
-    { key: 'accepted_high', label: 'accepted to' },
-];
+const words = useEditorWords();
+const units: Figure['unit'][] = ['1/32 in', 'in', 'psi', 's', 'deg', 'V', 'deg F', '%', 'count', 'B:C'];
+const point = ref<Figure['point'] | null>(null);
+const unit = ref<Figure['unit'] | null>(null);
+
+/** Points that this checklist asks of some part. */
+const points = computed(() => {
+    const asked = new Set<string>(
+        props.document.components.flatMap(({ essential, further }) => [...(essential ?? []), ...(further ?? [])]),
+    );
+    return words.points.filter(({ value }) => asked.has(value));
+});
 
 function edit(id: string, change: (figure: Figure) => void): void {
     emit('change', (document) => {
@@ -23,12 +31,24 @@ function edit(id: string, change: (figure: Figure) => void): void {
         if (figure !== undefined) change(figure);
     });
 }
-
-const set = (id: string, key: Ends, value: number | null): void =>
-    edit(id, (figure) => {
-        if (value === null) Reflect.deleteProperty(figure, key);
-        else figure[key] = value;
+function drop(id: string): void {
+    emit('change', (document) => {
+        document.figures = (document.figures ?? []).filter((one) => one.id !== id);
     });
+}
+function add(): void {
+    const [of, as] = [point.value, unit.value];
+    if (of === null || as === null) return;
+    emit('change', (document) => {
+        document.figures ??= [];
+        const id = freeId(
+            of,
+            document.figures.map((one) => one.id),
+        );
+        document.figures.unshift({ id, point: of, unit: as, low: 1, source: "The state's current manual" });
+    });
+    [point.value, unit.value] = [null, null];
+}
 </script>
 
 <template>
@@ -37,46 +57,32 @@ const set = (id: string, key: Ends, value: number | null): void =>
             A student who says a figure from “accepted from” to “accepted to” is right. Without them the limit itself
             has to be said. The state's current manual comes first; a vehicle may set its own.
         </p>
-        <section v-for="figure in document.figures ?? []" :key="figure.id">
-            <h3>
-                {{ words.point(figure.point) }}
-                <span class="quiet">{{
-                    [...(figure.components ?? []), ...(figure.axles ?? []).map((axle) => `${axle} axle`)].join(', ')
-                }}</span>
-            </h3>
-            <div class="ends">
-                <label v-for="end in ends" :key="end.key">
-                    <span>{{ end.label }}</span>
-                    <NInputNumber
-                        :show-button="false"
-                        :value="figure[end.key] ?? null"
-                        clearable
-                        placeholder="none"
-                        :input-props="{ 'aria-label': `${figure.id} ${end.label}` }"
-                        @update:value="(value) => set(figure.id, end.key, value)"
-                    >
-                        <template #suffix>{{ figure.unit }}</template>
-                    </NInputNumber>
-                </label>
-            </div>
-            <NInput
-                :value="figure.source"
-                :input-props="{ 'aria-label': `${figure.id} source` }"
-                @update:value="(value) => edit(figure.id, (one) => (one.source = value))"
+        <div class="add">
+            <NamedSelect
+                v-model:value="point"
+                filterable
+                :options="points"
+                placeholder="A figure of this point"
+                :input-props="{ 'aria-label': 'Point of the new figure' }"
             />
-            <NInput
-                :value="figure.note ?? ''"
-                placeholder="Note"
-                :input-props="{ 'aria-label': `${figure.id} note` }"
-                @update:value="
-                    (value) =>
-                        edit(figure.id, (one) => {
-                            if (value.trim() === '') delete one.note;
-                            else one.note = value;
-                        })
-                "
+            <NamedSelect
+                v-model:value="unit"
+                :options="units.map((one) => ({ value: one, label: one }))"
+                placeholder="in"
+                :input-props="{ 'aria-label': 'Unit of the new figure' }"
             />
-        </section>
+            <NButton data-test="add-figure" :disabled="point === null || unit === null" @click="add"
+                >Add figure</NButton
+            >
+        </div>
+        <FigureForm
+            v-for="figure in document.figures ?? []"
+            :key="figure.id"
+            :figure="figure"
+            :document="document"
+            @change="(change) => edit(figure.id, change)"
+            @drop="drop(figure.id)"
+        />
     </div>
 </template>
 
@@ -85,24 +91,16 @@ const set = (id: string, key: Ends, value: number | null): void =>
     display: grid;
     gap: var(--space-7);
 }
-section {
+.add {
     display: grid;
-    gap: var(--space-3);
-    padding-bottom: var(--space-6);
-    border-bottom: 1px solid var(--line);
+    grid-template-columns: minmax(160px, 320px) 130px auto;
+    gap: var(--space-4);
+    align-items: center;
+    justify-content: start;
 }
-h3 {
-    font-size: var(--size-strong);
-}
-h3 span {
-    font: 400 var(--size-quiet) var(--text-face);
-}
-.ends {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-    gap: var(--space-3) var(--space-5);
-}
-.ends span {
-    font-size: var(--size-small);
+@media (max-width: 600px) {
+    .add {
+        grid-template-columns: 1fr;
+    }
 }
 </style>

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\DocumentKind;
+use App\Models\StoredDocument;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
+use OpenApi\Attributes as OA;
+
+#[
+    OA\Schema(
+        required: ['reason'],
+        properties: [
+            new OA\Property(
+                property: 'reason', type: 'string', nullable: true, maxLength: 500,
+                description: 'why it is withdrawn; null brings it back',
+            ),
+        ],
+    ),
+]
+final class WithdrawVersionRequest extends FormRequest
+{
+    use SignedIn;
+
+    public function authorize(): bool
+    {
+        Gate::authorize('withdraw', $this->version());
+
+        return true;
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['reason' => ['present', 'nullable', 'string', 'max:500']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['reason.*' => 'Say in at most 500 letters why the version is withdrawn; null brings it back.'];
+    }
+
+    public function version(): StoredDocument
+    {
+        $kind = $this->route('kind');
+        $id = $this->route('id');
+        $kind = $kind instanceof DocumentKind ? $kind : DocumentKind::from(is_string($kind) ? $kind : '');
+
+        return $kind->model()::query()->findOrFail(is_numeric($id) ? (int) $id : 0);
+    }
+
+    public function reason(): ?string
+    {
+        $reason = $this->string('reason')->trim()->toString();
+
+        return $reason === '' ? null : $reason;
+    }
+}
