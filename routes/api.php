@@ -71,6 +71,7 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
                 'vehicle',
                 '[0-9]{1,15}',
             );
+            Route::get('library/asked', [InspectionController::class, 'asked']);
             Route::get('library/words', [LibraryController::class, 'words']);
             Route::get('library/checklist/{id}/table', [LibraryController::class, 'table'])->where('id', '[0-9]{1,15}');
             Route::put('library/{kind}/{id}/withdrawal', [VersionController::class, 'withdraw'])->where(

@@ -97,9 +97,12 @@ it('puts a changed vehicle in force and says in its versions what was changed', 
         ->waitForText('all kept', '[data-test=kept]')
         ->waitForText('Silo 3, day cab with grain hopper, new tarp', 'aside');
     $browser->click('[data-test=body]')->choose('Tanker');
-    $browser->waitForText('tanker', 'aside')->click('[data-test=publish]')->type('#reason', 'The state has a new manual')->click('[data-test=publish-now]');
+    $browser->waitForText('tanker', 'aside')
+        ->click('[data-test=publish]')
+        ->type('#reason', 'It has a new tarp')
+        ->click('[data-test=publish-now]');
     $browser->waitForText('Silo 3, day cab with grain hopper, new tarp')->choose('new tarp')->choose('Versions');
-    $browser->waitForText('what was changed?')->waitForText('tanker');
+    $browser->waitForText('What was changed?')->waitForText('tanker');
 });
 
 it('tells every fault of a file that is brought in', function (): void {

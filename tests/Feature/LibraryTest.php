@@ -778,3 +778,18 @@ it('tells how much each form asks, where forms are drawn', function (): void {
         ->and($effect['forms'][0]['items'])->toBe($effect['items_after'])
         ->and($effect['forms'][1]['items'])->toBeLessThan($effect['items_after']);
 });
+
+it('lists what is asked of a vehicle and what is not, for who teaches and examines', function (
+    Role $role, int $status,
+): void {
+    $this->actingAs($this->yard->person($role));
+    $query = "vehicle_id={$this->yard->vehicle->id}&checklist_id={$this->yard->checklist->id}";
+    $answer = $this->getJson("/api/v1/library/asked?$query")->assertStatus($status);
+    if ($status === 200) {
+        $answer->assertJsonPath('inspection.item_count', 8)->assertJsonPath('forms', []);
+    }
+    $this->getJson('/api/v1/library/asked?vehicle_id=1')->assertStatus($status === 200 ? 422 : $status);
+    $other = new Yard;
+    $this->getJson("/api/v1/library/asked?vehicle_id={$other->vehicle->id}&checklist_id={$other->checklist->id}")
+        ->assertStatus($status === 200 ? 404 : $status);
+})->with([[Role::Manager, 200], [Role::Instructor, 200], [Role::Examiner, 200], [Role::Student, 403]]);

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\OpenApi\Answered;
+use App\Http\Requests\AskedRequest;
 use App\Http\Requests\PreviewInspectionRequest;
 use App\Http\Requests\SignedInRequest;
+use App\Http\Resources\Library\AskedResource;
+use App\Http\Resources\Library\LeftOutResource;
+use App\Http\Resources\OptionResource;
 use App\Http\Resources\School\ChoicesResource;
 use App\Http\Resources\Walk\InspectionResource;
 use App\Http\Resources\Walk\PreparedResource;
@@ -19,8 +23,14 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Attempt\Marks\MarkList;
+use Pasada\Core\Checklist\Form;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Coaching\Coach;
+use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Inspection\LeftOut;
+use Pasada\Core\Inspection\LeftOutFinder;
 use Pasada\Core\Scoring\ScoreSheet;
+use Pasada\Core\Vehicle\VehicleReader;
 
 final readonly class InspectionController
 {
@@ -39,6 +49,46 @@ final readonly class InspectionController
         Gate::authorize('create', Attempt::class);
 
         return $choices->handle($request->signedIn(), Carbon::now());
+    }
+
+    #[
+        OA\Get(
+            path: '/library/asked',
+            operationId: 'readAsked',
+            summary: 'What a checklist asks of a vehicle, and what it does not, with the reasons',
+            parameters: [
+                new OA\Parameter(
+                    name: 'vehicle_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer'),
+                ),
+                new OA\Parameter(
+                    name: 'checklist_id', in: 'query', required: true, schema: new OA\Schema(type: 'integer'),
+                ),
+                new OA\Parameter(name: 'form', in: 'query', schema: new OA\Schema(type: 'string')),
+            ],
+            responses: [
+                new Answered(200, 'The list', AskedResource::class),
+            ],
+        ),
+    ]
+    public function asked(AskedRequest $request, Coach $coach): AskedResource
+    {
+        $checklist = (new ChecklistReader())->readKept($request->checklist()->document);
+        $form = $request->form() === null ? null : $checklist->form($request->form());
+        $inspection = Inspection::of(
+            $checklist, (new VehicleReader())->read($request->vehicle()->document), $form,
+        );
+
+        return new AskedResource(
+            InspectionResource::of($inspection, $coach),
+            array_map(
+                static fn (LeftOut $one): LeftOutResource => LeftOutResource::of($one),
+                (new LeftOutFinder($checklist, $inspection))->find(),
+            ),
+            array_map(
+                static fn (Form $one): OptionResource => new OptionResource($one->id, $one->name),
+                array_values($checklist->forms->forms),
+            ),
+        );
     }
 
     #[

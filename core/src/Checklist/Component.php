@@ -77,6 +77,14 @@ final readonly class Component
         return self::met($this->needs, $features) && ($this->parts === [] || $this->fittedParts($features) !== []);
     }
 
+    /** @return list<non-empty-list<Feature>> what it needs and is not there, each met by any one of its features */
+    public function lacks(FeatureSet $features): array
+    {
+        return array_values(
+            array_filter($this->needs, static fn (array $anyOf): bool => ! self::met([$anyOf], $features)),
+        );
+    }
+
     /**
      * Whether a student can be expected to say that it is not fitted: what lacks is a piece of equipment, not a
      * trailer, a body or another kind of axle, of which nobody would look for parts.

@@ -63,6 +63,60 @@ enum Feature: string
     case BodyGear = 'body-gear';
     case SpareRack = 'spare-rack';
 
+    /** As it is read behind "only with". */
+    public function label(): string
+    {
+        return match ($this) {
+            self::SpringSuspension => 'spring suspension',
+            self::AirSuspension => 'air suspension',
+            self::DrumBrakes => 'drum brakes',
+            self::DiscBrakes => 'disc brakes',
+            self::DualWheels => 'dual wheels',
+            self::SingleWheels => 'single wheels',
+            self::HubSeal => 'an oil-filled hub',
+            self::AxleSeal => 'an axle seal',
+            self::AutoInflation => 'automatic tire inflation',
+            self::HubMeter => 'a hub meter',
+            self::BodyContainerChassis => 'a container chassis',
+            self::BodyVan => 'a van body',
+            self::BodyRefrigerated => 'a refrigerated body',
+            self::BodyHopper => 'a hopper body',
+            self::BodyFlatbed => 'a flatbed',
+            self::BodyTanker => 'a tank',
+            self::BodyBus => 'a bus body',
+            self::BodyStakeBed => 'a stake bed',
+            self::SwingDoors => 'swing doors',
+            self::RollUpDoors => 'a roll-up door',
+            self::Trailer => 'a trailer',
+            self::StraightTruck => 'a straight truck',
+            self::Bus => 'a bus',
+            self::ManualTransmission => 'a manual transmission',
+            self::AutomaticTransmission => 'an automatic transmission',
+            self::BeltAlternator => 'a belt-driven alternator',
+            self::GearAlternator => 'a gear-driven alternator',
+            self::BeltWaterPump => 'a belt-driven water pump',
+            self::GearWaterPump => 'a gear-driven water pump',
+            self::BeltAirCompressor => 'a belt-driven air compressor',
+            self::GearAirCompressor => 'a gear-driven air compressor',
+            self::BeltSteeringPump => 'a belt-driven steering pump',
+            self::GearSteeringPump => 'a gear-driven steering pump',
+            self::SlidingFifthWheel => 'a sliding fifth wheel',
+            self::SlidingTandem => 'a sliding tandem',
+            self::AirHorn => 'an air horn',
+            self::HandValve => 'a trailer hand valve',
+            self::TrailerAbsLamp => 'a trailer ABS lamp',
+            self::HoodMirrors => 'hood mirrors',
+            self::Fairings => 'fairings',
+            self::ExhaustFluidTank => 'a DEF tank',
+            self::CabGuard => 'a headache rack',
+            self::Catwalk => 'a catwalk',
+            self::DummyCouplers => 'dummy couplers',
+            self::SideDoors => 'side doors',
+            self::BodyGear => 'body gear',
+            self::SpareRack => 'a spare tire rack',
+        };
+    }
+
     /** Features a vehicle file lists under `equipment`; the others follow from axles, body, doors and drives. */
     public function isEquipment(): bool
     {

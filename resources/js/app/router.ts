@@ -96,6 +96,13 @@ export const router = createRouter({
             component: () => import('@/features/library/LibraryPage.vue'),
         },
         {
+            path: '/library/checklist/:slug/asked',
+            name: 'asked',
+            meta: { title: 'What is asked' },
+            component: () => import('@/features/library/AskedPage.vue'),
+            props: true,
+        },
+        {
             path: '/library/:kind(checklist|vehicle)/:slug',
             name: 'versions',
             meta: { title: 'Versions' },
@@ -133,7 +140,7 @@ router.beforeEach(async (to) => {
     await restore();
     if (to.meta.open === true) return user.value === undefined ? true : { name: 'today' };
     if (user.value === undefined) return { name: 'sign-in', query: { next: to.fullPath } };
-    const forStaff = ['today', 'students', 'start', 'library', 'versions', 'draft'];
+    const forStaff = ['today', 'students', 'start', 'library', 'versions', 'asked', 'draft'];
     if (!user.value.sees_all_students && forStaff.includes(String(to.name))) {
         return user.value.student_id === null ? true : { name: 'student', params: { id: user.value.student_id } };
     }

@@ -19,7 +19,8 @@ const current = (entry: Entry): Entry['versions'][number] | undefined =>
 function standing(entry: Entry): string {
     const one = current(entry);
     const next = entry.versions.find(
-        ({ in_force, in_force_from, version }) => !in_force && in_force_from !== null && version > (one?.version ?? 0),
+        ({ in_force, in_force_from, version, withdrawn_at }) =>
+            !in_force && in_force_from !== null && withdrawn_at === null && version > (one?.version ?? 0),
     );
     const now = one?.in_force === true ? `version ${one.version} in force` : 'not in force';
     return next === undefined ? now : `${now}; version ${next.version} from ${day(next.in_force_from ?? '')}`;
@@ -59,6 +60,9 @@ function standing(entry: Entry): string {
                     </template>
                     <RouterLink :to="{ name: 'versions', params: { kind, slug: entry.slug } }">Versions</RouterLink>
                     <a :href="`/api/v1/library/${kind}/${current(entry)?.id}/document`" download>Download</a>
+                    <RouterLink v-if="kind === 'checklist'" :to="{ name: 'asked', params: { slug: entry.slug } }"
+                        >What is asked</RouterLink
+                    >
                     <a
                         v-if="kind === 'checklist'"
                         :href="`/api/v1/library/checklist/${current(entry)?.id}/table`"

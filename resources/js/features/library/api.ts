@@ -60,3 +60,12 @@ export type ListedPart = Schemas['ListedPartResource'];
 
 export const readPartsList = (id: string, body: Schemas['ReadListRequest']): Promise<PartsList> =>
     answer(api.POST('/drafts/{draft}/list', { ...at(id), body }));
+
+export type Asked = Schemas['AskedResource'];
+
+export const readAsked = (checklist: number, vehicle: number, form: string | null): Promise<Asked> =>
+    answer(
+        api.GET('/library/asked', {
+            params: { query: { checklist_id: checklist, vehicle_id: vehicle, ...(form === null ? {} : { form }) } },
+        }),
+    );

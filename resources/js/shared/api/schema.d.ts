@@ -554,6 +554,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/library/asked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a checklist asks of a vehicle, and what it does not, with the reasons */
+        get: operations["readAsked"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/prepared": {
         parameters: {
             query?: never;
@@ -1291,6 +1308,13 @@ export interface components {
             control: number;
             why: string;
         };
+        /** @description What a checklist asks of a vehicle, and what it does not, with the reasons. */
+        AskedResource: {
+            inspection: components["schemas"]["InspectionResource"];
+            left_out: components["schemas"]["LeftOutResource"][];
+            /** @description that can be drawn */
+            forms: components["schemas"]["OptionResource"][];
+        };
         /** @description A brake test that a checklist can ask, and what it can set for it. */
         BrakeTestResource: {
             /** @enum {string} */
@@ -1372,6 +1396,13 @@ export interface components {
             component: {
                 [key: string]: unknown;
             };
+        };
+        /** @description A part that is not asked of a vehicle, and why. */
+        LeftOutResource: {
+            name: string;
+            section: string;
+            stop: string;
+            reason: string;
         };
         /** @description A checklist or vehicle with its versions, newest first. */
         LibraryEntryResource: {
@@ -3549,6 +3580,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChoicesResource"];
+                };
+            };
+        };
+    };
+    readAsked: {
+        parameters: {
+            query: {
+                vehicle_id: number;
+                checklist_id: number;
+                form?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AskedResource"];
                 };
             };
         };
