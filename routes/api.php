@@ -95,6 +95,7 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
                     Route::post('redo', [DraftController::class, 'redo']);
                     Route::get('effect', [DraftController::class, 'effect']);
                     Route::post('publish', [DraftController::class, 'publish']);
+                    Route::post('restore', [DraftController::class, 'restore'])->withTrashed();
                 });
         },
     );

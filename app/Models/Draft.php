@@ -6,10 +6,11 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 
 /**
- * A checklist or vehicle being changed, before it is in force.
+ * A checklist or vehicle being changed, before it is in force. One that is discarded is kept and can be brought back.
  *
  * @property string $id
  * @property int $school_id
@@ -24,6 +25,7 @@ use Illuminate\Support\Carbon;
 final class Draft extends Model
 {
     use OfSchool;
+    use SoftDeletes;
 
     public $incrementing = false;
 

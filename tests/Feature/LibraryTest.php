@@ -793,3 +793,20 @@ it('lists what is asked of a vehicle and what is not, for who teaches and examin
     $this->getJson("/api/v1/library/asked?vehicle_id={$other->vehicle->id}&checklist_id={$other->checklist->id}")
         ->assertStatus($status === 200 ? 404 : $status);
 })->with([[Role::Manager, 200], [Role::Instructor, 200], [Role::Examiner, 200], [Role::Student, 403]]);
+
+it('brings a discarded draft back as it was, for who may discard it', function (): void {
+    $draft = ($this->open)()->json();
+    ($this->save)($draft['id'], 1, Sample::ruled(['credit' => 'named']))->assertOk();
+    $path = "/api/v1/drafts/{$draft['id']}";
+    $this->deleteJson($path)->assertNoContent();
+    $this->getJson($path)->assertNotFound();
+    expect($this->getJson('/api/v1/library')->json('drafts'))->toBe([]);
+    $this->actingAs($this->yard->person(Role::Examiner));
+    $this->postJson("$path/restore")->assertNotFound();
+    $this->actingAs($this->manager);
+    $this->postJson("$path/restore")->assertOk()->assertJsonPath('document.rules.credit', 'named');
+    $this->postJson("$path/restore")->assertOk();
+    $this->getJson('/api/v1/library')
+        ->assertJsonPath('drafts.0.by', 'Paul Averdale')
+        ->assertJsonPath('drafts.0.base_version', 1);
+});

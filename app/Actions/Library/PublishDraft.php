@@ -70,7 +70,7 @@ final readonly class PublishDraft
                     'author_id' => $by->id,
                     'reason' => $reason,
                 ]);
-            $draft->delete();
+            $draft->forceDelete();
 
             return $stored;
         });

@@ -204,7 +204,7 @@ final readonly class DraftController
         OA\Delete(
             path: '/drafts/{draft}',
             operationId: 'dropDraft',
-            summary: 'Discard a draft',
+            summary: 'Discard a draft; it can be brought back',
             parameters: [new IdInPath('draft')],
             responses: [new OA\Response(response: 204, description: 'Gone')],
         ),
@@ -215,5 +215,24 @@ final readonly class DraftController
         $draft->delete();
 
         return new JsonResponse(null, 204);
+    }
+
+    #[
+        OA\Post(
+            path: '/drafts/{draft}/restore',
+            operationId: 'restoreDraft',
+            summary: 'Bring back a draft that was discarded',
+            parameters: [new IdInPath('draft')],
+            responses: [
+                new Answered(200, 'The draft', DraftResource::class),
+            ],
+        ),
+    ]
+    public function restore(SignedInRequest $request, Draft $draft, ReadDraft $read): DraftResource
+    {
+        Gate::authorize('delete', $draft);
+        $draft->restore();
+
+        return $read->handle($draft, $request->signedIn(), Carbon::now());
     }
 }

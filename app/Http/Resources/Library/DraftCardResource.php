@@ -22,10 +22,16 @@ final readonly class DraftCardResource
         public string $name,
         #[OA\Property]
         public string $changed_at,
+        #[OA\Property(nullable: true, description: 'who opened it')]
+        public ?string $by,
+        #[OA\Property(nullable: true, description: 'the version it was made from; null for a new document')]
+        public ?int $base_version,
     ) {}
 
-    public static function of(Draft $draft, string $name): self
+    public static function of(Draft $draft, string $name, ?string $by, ?int $base): self
     {
-        return new self($draft->id, $draft->kind, $draft->slug, $name, $draft->updated_at->toIso8601ZuluString());
+        return new self(
+            $draft->id, $draft->kind, $draft->slug, $name, $draft->updated_at->toIso8601ZuluString(), $by, $base,
+        );
     }
 }

@@ -87,6 +87,13 @@ final readonly class ReadLibrary
     {
         $drafts = Draft::ofSchool($schoolId)->get()->sortByDesc('updated_at');
         $names = $this->drafts->names(array_values($drafts->all()));
+        $people = $this->people($schoolId);
+        $bases = [];
+        foreach ([DocumentKind::Checklist, DocumentKind::Vehicle] as $kind) {
+            foreach ($kind->model()::versions($schoolId) as $version) {
+                $bases[$kind->value][$version->id] = $version->version;
+            }
+        }
 
         return array_values(
             $drafts
@@ -95,6 +102,8 @@ final readonly class ReadLibrary
                     static fn (Draft $draft): DraftCardResource => DraftCardResource::of(
                         $draft,
                         $names[$draft->id] ?? $draft->slug,
+                        $people[$draft->user_id] ?? null,
+                        $bases[$draft->kind->value][$draft->checklist_id ?? $draft->vehicle_id] ?? null,
                     ),
                 )
                 ->all(),

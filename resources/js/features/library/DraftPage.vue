@@ -47,7 +47,7 @@ async function drop(): Promise<void> {
     try {
         await dropDraft(props.id);
         localStorage.removeItem(`pasada-draft-${props.id}`);
-        await router.push({ name: 'library' });
+        await router.push({ name: 'library', query: { discarded: props.id } });
     } catch (error) {
         why.value = wordsOf(error);
     }

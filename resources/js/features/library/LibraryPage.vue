@@ -4,15 +4,27 @@ import LoadState from '@/shared/LoadState.vue';
 import { daysFrom } from '@/shared/format';
 import { useLoad } from '@/shared/useLoad';
 import { NButton } from 'naive-ui';
-import { ref } from 'vue';
-import { useRouter } from 'vue-router';
+import { computed, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import { ApiProblem } from '@/shared/api/client';
-import { openDraft, readLibrary, type Kind } from './api';
+import { openDraft, readLibrary, restoreDraft, type Kind } from './api';
 import LibraryShelf from './LibraryShelf.vue';
 
 const router = useRouter();
 const { loaded, again } = useLoad(readLibrary);
 const why = ref<string[]>([]);
+const route = useRoute();
+/** Draft that was discarded a moment ago. */
+const discarded = computed(() => (typeof route.query.discarded === 'string' ? route.query.discarded : undefined));
+
+async function bringBack(id: string): Promise<void> {
+    try {
+        await restoreDraft(id);
+        await router.push({ name: 'draft', params: { id } });
+    } catch (error) {
+        why.value = [wordsOf(error)];
+    }
+}
 
 async function open(body: Parameters<typeof openDraft>[0]): Promise<void> {
     why.value = [];
@@ -41,6 +53,10 @@ async function bring(kind: Kind, event: Event): Promise<void> {
         <template #default="{ data }">
             <main class="page">
                 <h1>What is asked, and of which vehicles?</h1>
+                <p v-if="discarded" class="acts" role="status">
+                    The draft is discarded.
+                    <NButton data-test="undo-discard" @click="bringBack(discarded)">Undo</NButton>
+                </p>
                 <div v-if="why.length > 0" class="alert" role="alert">
                     <p><strong>Nothing was imported.</strong></p>
                     <ul>
@@ -54,7 +70,10 @@ async function bring(kind: Kind, event: Event): Promise<void> {
                             <RouterLink :to="{ name: 'draft', params: { id: draft.id } }"
                                 >{{ draft.name }} <span class="quiet">{{ draft.kind }}</span></RouterLink
                             >
-                            <span class="quiet">changed {{ daysFrom(draft.changed_at) }}</span>
+                            <span class="quiet"
+                                >{{ draft.base_version === null ? 'new' : `from version ${draft.base_version}` }},
+                                opened by {{ draft.by }}, changed {{ daysFrom(draft.changed_at) }}</span
+                            >
                         </li>
                     </ul>
                 </section>

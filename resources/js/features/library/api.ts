@@ -52,6 +52,8 @@ export async function dropDraft(id: string): Promise<void> {
     if (!call.response.ok) await answer(Promise.resolve(call));
 }
 
+export const restoreDraft = (id: string): Promise<Draft> => answer(api.POST('/drafts/{draft}/restore', at(id)));
+
 export const readChanges = (kind: Kind, id: number, since: number): Promise<Schemas['ChangeResource'][]> =>
     answer(api.GET('/library/{kind}/{id}/changes', { params: { path: { kind, id }, query: { since } } }));
 

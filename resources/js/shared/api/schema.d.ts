@@ -445,7 +445,7 @@ export interface paths {
         /** Add a step to a draft; faults are kept and told */
         put: operations["saveDraft"];
         post?: never;
-        /** Discard a draft */
+        /** Discard a draft; it can be brought back */
         delete: operations["dropDraft"];
         options?: never;
         head?: never;
@@ -531,6 +531,23 @@ export interface paths {
         put?: never;
         /** Make the draft the next version, in force from a day on */
         post: operations["publishDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/drafts/{draft}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Bring back a draft that was discarded */
+        post: operations["restoreDraft"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1335,6 +1352,10 @@ export interface components {
             slug: string;
             name: string;
             changed_at: string;
+            /** @description who opened it */
+            by: string | null;
+            /** @description the version it was made from; null for a new document */
+            base_version: number | null;
         };
         /** @description A draft as it stands: the document, what is wrong in it, and what it changes against the version it was made from. */
         DraftResource: {
@@ -3560,6 +3581,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProblemResource"];
+                };
+            };
+        };
+    };
+    restoreDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                draft: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The draft */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftResource"];
                 };
             };
         };
