@@ -33,9 +33,9 @@ require __DIR__.'/../vendor/autoload.php';
 // Learns the listener's weights and writes catalogue/listening/weights.json: ./pasada bench train-listener [SEED]
 //
 // From generated walks (no held-out style, vehicle or damage among them) and the twelve invented walks that are for
-// development, each of those five times. Several rounds, each of which finds anew, by the weights so far, what the truth
-// means word by word; the mean of all rounds is taken, since single rounds swing. A
-// minute and a half. Same seed, same file.
+// development, each of those five times. Several rounds, each of which finds anew, by the weights so far, what the
+// truth means word by word; the mean of all rounds is taken, since single rounds swing. A minute and a half. Same seed,
+// same file.
 const ROUNDS = 3;
 const MADE = 96;
 const TWICE = 5;

@@ -71,7 +71,8 @@ final readonly class SpreadsheetCells
     private function cells(string $name, string $path): array
     {
         $reader = new Xlsx;
-        $reader->setReadDataOnly(true)->setReadEmptyCells(false)->setIncludeCharts(false)->setReadFilter(new class implements IReadFilter
+        $reader->setReadDataOnly(true)->setReadEmptyCells(false)->setIncludeCharts(false);
+        $reader->setReadFilter(new class implements IReadFilter
         {
             public function readCell(string $columnAddress, int $row, string $worksheetName = ''): bool
             {

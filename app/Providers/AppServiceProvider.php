@@ -58,7 +58,9 @@ final class AppServiceProvider extends ServiceProvider
             ),
         );
         $this->app->when(EndOldSessions::class)->needs('$longestHours')->giveConfig('pasada.longest_session_hours');
-        $this->app->when([LoadDemoSchool::class, Documents::class, CatalogOfParts::class])->needs('$folder')->give($this->app->basePath());
+        $this->app->when([LoadDemoSchool::class, Documents::class, CatalogOfParts::class])
+            ->needs('$folder')
+            ->give($this->app->basePath());
         $this->app->when(ReadRecording::class)->needs('$build')->giveConfig('pasada.build');
         $this->app->when(RecordFile::class)->needs('$version')->giveConfig('pasada.version');
         $this->app->when(ReadToday::class)->needs('$dueAfterDays')->giveConfig('pasada.due_after_days');

@@ -769,7 +769,8 @@ it('tells how much each form asks, where forms are drawn', function (): void {
     $draft = ($this->open)()->json();
     $document = Sample::checklistDocument();
     $document['forms'] = ['always' => ['cab'], 'draw' => [
-        ['id' => 'a', 'name' => 'Form A', 'sections' => ['outside']], ['id' => 'b', 'name' => 'Form B', 'sections' => ['cab']],
+        ['id' => 'a', 'name' => 'Form A', 'sections' => ['outside']],
+        ['id' => 'b', 'name' => 'Form B', 'sections' => ['cab']],
     ]];
     ($this->save)($draft['id'], 1, $document)->assertOk()->assertJsonPath('faults', []);
     $effect = $this->getJson("/api/v1/drafts/{$draft['id']}/effect")->assertOk()->json();

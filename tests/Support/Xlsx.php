@@ -22,7 +22,8 @@ final readonly class Xlsx
             foreach ($cells as $at => $cell) {
                 $address = chr(65 + $at).$line;
                 $sheet .= is_array($cell)
-                    ? "<c r=\"$address\" t=\"str\"><f>".self::escaped($cell[0]).'</f><v>'.self::escaped($cell[1]).'</v></c>'
+                    ? "<c r=\"$address\" t=\"str\"><f>".self::escaped($cell[0]).'</f><v>'.
+                        self::escaped($cell[1]).'</v></c>'
                     : "<c r=\"$address\" t=\"inlineStr\"><is><t>".self::escaped($cell).'</t></is></c>';
             }
             $sheet .= '</row>';

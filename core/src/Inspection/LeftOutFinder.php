@@ -13,7 +13,7 @@ use Pasada\Core\Vehicle\FeatureSet;
 /** Finds what a checklist asks somewhere and not of this vehicle, or not in this form, and tells why. */
 final readonly class LeftOutFinder
 {
-    /** @param  Checklist  $checklist  with its sections: a laid-out list keeps those alone in which something is asked */
+    /** @param  Checklist  $checklist  with its sections: a laid-out list keeps those in which something is asked */
     public function __construct(private Checklist $checklist, private Inspection $inspection) {}
 
     /** @return list<LeftOut> in walking order */

@@ -20,7 +20,8 @@ final readonly class Account
      * @param  list<array{float, Station}>  $route  second and place
      */
     public function __construct(
-        public Words $words, public array $heard, public array $maybe, public array $references, public array $wrong, public array $offList,
+        public Words $words, public array $heard, public array $maybe, public array $references, public array $wrong,
+        public array $offList,
         public array $route,
     ) {}
 }

@@ -12,8 +12,8 @@ final readonly class KnownParts
 {
     /**
      * @param  array<string, array<mixed>>  $components  as a checklist writes them, by id
-     * @param  array<string, list<array{id: string, name: string, zone: string, axles?: string}>>  $stops  usual ones, by
-     *   component
+     * @param  array<string, list<array{id: string, name: string, zone: string, axles?: string}>>  $stops  usual
+     *   ones, by component
      */
     private function __construct(public array $components, private array $stops) {}
 

@@ -36,7 +36,10 @@ final readonly class PartsList
         $rows = [];
         $faults = [];
         foreach ($cells as $line => $row) {
-            $row = array_map(static fn (string $cell): string => trim((string) preg_replace('/\s+/u', ' ', $cell)), $row);
+            $row = array_map(
+                static fn (string $cell): string => trim((string) preg_replace('/\s+/u', ' ', $cell)),
+                $row,
+            );
             while ($row !== [] && preg_match('/[\p{L}\p{N}]/u', $row[count($row) - 1]) !== 1) {
                 array_pop($row);
             }

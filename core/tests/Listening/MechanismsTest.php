@@ -37,15 +37,24 @@ it('hears what people mean', function (string $said, array $heard): void {
     ],
     'all of a list (1)' => [
         'Pitman arm. Drag link. Tie rod. Whole lot solid, none bent.',
-        ['steering.drag_link' => 'intact mounted', 'steering.pitman_arm' => 'intact mounted', 'steering.tie_rod' => 'intact mounted'],
+        [
+            'steering.drag_link' => 'intact mounted', 'steering.pitman_arm' => 'intact mounted',
+            'steering.tie_rod' => 'intact mounted',
+        ],
     ],
     'all of a list (2)' => [
         'pitman arm drag link tie rod all solid none bent',
-        ['steering.drag_link' => 'intact mounted', 'steering.pitman_arm' => 'intact mounted', 'steering.tie_rod' => 'intact mounted'],
+        [
+            'steering.drag_link' => 'intact mounted', 'steering.pitman_arm' => 'intact mounted',
+            'steering.tie_rod' => 'intact mounted',
+        ],
     ],
     'all of a list (3)' => [
         "Then you've got your pitman arm and your drag link and your tie rod. All of them are solid, none is bent.",
-        ['steering.drag_link' => 'intact mounted', 'steering.pitman_arm' => 'intact mounted', 'steering.tie_rod' => 'intact mounted'],
+        [
+            'steering.drag_link' => 'intact mounted', 'steering.pitman_arm' => 'intact mounted',
+            'steering.tie_rod' => 'intact mounted',
+        ],
     ],
     'both of two (1)' => [
         'drive axle. Shock and air bag, both mounted and not leaking.',
@@ -80,7 +89,8 @@ it('hears what people mean', function (string $said, array $heard): void {
         ['trailer.landing_gear' => 'raised', 'trailer.side_lights' => 'colour intact'],
     ],
     'a part of one name, on the trailer (3)' => [
-        "The landing gear is all the way up. Now on the side of the trailer I've got a marker light, it's amber and it isn't broken.",
+        "The landing gear is all the way up. Now on the side of the trailer I've got a marker light, it's amber and it ".
+            "isn't broken.",
         ['trailer.landing_gear' => 'raised', 'trailer.side_lights' => 'colour intact'],
     ],
     'wires of what is spoken of (1)' => [
@@ -193,15 +203,24 @@ it('hears what people mean', function (string $said, array $heard): void {
     ],
     'lamps read out (1)' => [
         'in the cab left arrow right arrow four ways high beam',
-        ['cab.ind_four_way' => 'identified', 'cab.ind_high_beam' => 'identified', 'cab.ind_left' => 'identified', 'cab.ind_right' => 'identified'],
+        [
+            'cab.ind_four_way' => 'identified', 'cab.ind_high_beam' => 'identified', 'cab.ind_left' => 'identified',
+            'cab.ind_right' => 'identified',
+        ],
     ],
     'lamps read out (2)' => [
         'In the cab. Left arrow. Right arrow. Four ways. High beam.',
-        ['cab.ind_four_way' => 'identified', 'cab.ind_high_beam' => 'identified', 'cab.ind_left' => 'identified', 'cab.ind_right' => 'identified'],
+        [
+            'cab.ind_four_way' => 'identified', 'cab.ind_high_beam' => 'identified', 'cab.ind_left' => 'identified',
+            'cab.ind_right' => 'identified',
+        ],
     ],
     'lamps read out (3)' => [
         "Here in the cab I've got my left arrow, my right arrow, my four ways and my high beam.",
-        ['cab.ind_four_way' => 'identified', 'cab.ind_high_beam' => 'identified', 'cab.ind_left' => 'identified', 'cab.ind_right' => 'identified'],
+        [
+            'cab.ind_four_way' => 'identified', 'cab.ind_high_beam' => 'identified', 'cab.ind_left' => 'identified',
+            'cab.ind_right' => 'identified',
+        ],
     ],
     'a warning about another axle (1)' => [
         'at the drive axle. Careful, if you forgot it on the front axle you forget it here. Axle seal, no leaks.',
@@ -212,7 +231,8 @@ it('hears what people mean', function (string $said, array $heard): void {
         ['wheel.hub_seal@drive' => 'sealed'],
     ],
     'a warning about another axle (3)' => [
-        "We're at the drive axle, and what you forgot on the front axle you forget here too, so the axle seal, it's not leaking.",
+        "We're at the drive axle, and what you forgot on the front axle you forget here too, so the axle seal, it's ".
+            'not leaking.',
         ['wheel.hub_seal@drive' => 'sealed'],
     ],
     'a comparison with another axle (1)' => [

@@ -184,7 +184,9 @@ it('tells sides by their words, and in the order said without', function (array 
 ]);
 
 it('takes "the second the same" for the partner of a tandem, with its exceptions', function (string ...$said): void {
-    $all = proposed('cab-brakes-and-drawn-form', 'dock-tractor-chassis', 'drive axles', 'brake drum no cracks', ...$said);
+    $all = proposed(
+        'cab-brakes-and-drawn-form', 'dock-tractor-chassis', 'drive axles', 'brake drum no cracks', ...$said,
+    );
     $marks = [];
     foreach ($all as $key => $one) {
         if (str_starts_with($key, 'reference')) {

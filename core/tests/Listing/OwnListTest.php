@@ -81,7 +81,8 @@ it('takes sections from a column or from headings', function (string $text, arra
 
 it('makes of a list what a checklist reads without a fault', function (): void {
     [, $list, $faults] = OwnList::read(YARD_SHEET);
-    $shipped = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/checklists/every-axle-every-point.json'), true);
+    $file = dirname(__DIR__, 3).'/checklists/every-axle-every-point.json';
+    $shipped = json_decode((string) file_get_contents($file), true);
     assert(is_array($shipped) && is_array($list['components']) && is_array($list['sections']));
     $rules = $shipped['rules'];
     unset($rules['brake_tests'], $rules['pass']['critical_sections']);
@@ -93,7 +94,9 @@ it('makes of a list what a checklist reads without a fault', function (): void {
     $checklist = (new ChecklistReader())->read((string) json_encode($document));
 
     expect($faults)->toBe([])
-        ->and(array_column($checklist->sections, 'name'))->toBe(['Engine compartment', 'Front axle', 'Trailer', 'In-cab'])
+        ->and(array_column($checklist->sections, 'name'))->toBe([
+            'Engine compartment', 'Front axle', 'Trailer', 'In-cab',
+        ])
         ->and(array_keys($checklist->forms->forms))->toBe(['a', 'b', 'c'])
         ->and($checklist->forms->always)->toBe(['in-cab'])
         ->and($list['critical_components'])->toBe(['brake.drum', 'cab.seat_belt'])

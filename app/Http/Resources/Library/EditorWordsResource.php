@@ -46,7 +46,9 @@ final readonly class EditorWordsResource implements Responsable
         #[OA\Property(type: 'array', items: new OA\Items(ref: KnownPartResource::class))]
         public array $parts,
         #[OA\Property(
-            type: 'array', items: new OA\Items(ref: OptionResource::class), description: 'what a column of a list holds',
+            type: 'array',
+            items: new OA\Items(ref: OptionResource::class),
+            description: 'what a column of a list holds',
         )]
         public array $columns,
         #[OA\Property(
@@ -84,7 +86,8 @@ final readonly class EditorWordsResource implements Responsable
                 ListColumn::cases(),
             ),
             array_map(
-                static fn (Zone $zone): OptionResource => new OptionResource($zone->value, $zone->label()), Zone::cases(),
+                static fn (Zone $zone): OptionResource => new OptionResource($zone->value, $zone->label()),
+                Zone::cases(),
             ),
             array_map(
                 static fn (AxleGroup $axle): OptionResource => new OptionResource($axle->value, $axle->label()),

@@ -88,7 +88,7 @@ final readonly class ReadLibrary
         $drafts = Draft::ofSchool($schoolId)->get()->sortByDesc('updated_at');
         $names = $this->drafts->names(array_values($drafts->all()));
         $people = $this->people($schoolId);
-        $bases = [];
+        $bases = ['checklist' => [], 'vehicle' => []];
         foreach ([DocumentKind::Checklist, DocumentKind::Vehicle] as $kind) {
             foreach ($kind->model()::versions($schoolId) as $version) {
                 $bases[$kind->value][$version->id] = $version->version;

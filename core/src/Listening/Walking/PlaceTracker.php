@@ -168,8 +168,8 @@ final readonly class PlaceTracker
      * @param  list<array{int, Mention|Station}>  $events
      * @param  list<Station>  $standings
      * @param  array<int, int>  $costs
-     * @param  array<int, array{array<int, int>, array<string, list<int>>}>  $back  by event: place before, by place, and
-     *   what costsOf() gave
+     * @param  array<int, array{array<int, int>, array<string, list<int>>}>  $back  by event: place before, by
+     *   place, and what costsOf() gave
      * @return array{list<Placed>, list<array{int, Station}>}
      */
     private function readBack(array $events, array $standings, array $costs, array $back): array

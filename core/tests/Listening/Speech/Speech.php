@@ -13,5 +13,7 @@ final readonly class Speech
      * @param  list<array{int, int, string, list<string>}>  $said  first and last sentence, component@axle, point codes
      * @param  int  $references  how many places were said by reference
      */
-    public function __construct(public array $sentences, public array $truth, public array $said, public int $references) {}
+    public function __construct(
+        public array $sentences, public array $truth, public array $said, public int $references,
+    ) {}
 }

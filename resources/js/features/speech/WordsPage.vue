@@ -24,7 +24,9 @@ const adding = ref(false);
 
 const suggestions = computed(() => words.value?.suggestions ?? []);
 const open = computed(() => suggestions.value.filter(({ state }) => state === 'open'));
-const above = computed(() => open.value.filter(({ confidence, maybe }) => !maybe && confidence * 100 >= threshold.value));
+const above = computed(() =>
+    open.value.filter(({ confidence, maybe }) => !maybe && confidence * 100 >= threshold.value),
+);
 const rows = computed(() =>
     only.value === 'all'
         ? suggestions.value
@@ -52,9 +54,10 @@ async function add(name: string, content: string): Promise<void> {
                 <header>
                     <h1>What did {{ data.card.student }} say?</h1>
                     <p v-if="words">
-                        {{ suggestions.filter(({ maybe }) => !maybe).length }} items heard in {{ minutes(words.end_ms) }} of words;
-                        {{ open.length }} wait for you, {{ count('accepted') }} accepted, {{ count('marked') }} marked
-                        by hand, {{ count('rejected') }} rejected. Of {{ unheard }} items nothing was heard.
+                        {{ suggestions.filter(({ maybe }) => !maybe).length }} items heard in
+                        {{ minutes(words.end_ms) }} of words; {{ open.length }} wait for you,
+                        {{ count('accepted') }} accepted, {{ count('marked') }} marked by hand,
+                        {{ count('rejected') }} rejected. Of {{ unheard }} items nothing was heard.
                     </p>
                     <p v-else>
                         Add the captions of the walk. Pasada looks for the parts and statements in them and shows the

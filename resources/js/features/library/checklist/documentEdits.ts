@@ -131,7 +131,7 @@ export function setCritical(
     else Reflect.deleteProperty(pass, of);
 }
 
-/** What cannot be asked at a stop once more: the parts of every stop at the same axles, and of what stands for several. */
+/** What cannot be asked at a stop once more: parts of every stop at the same axles, and of what stands for several. */
 export function askedWith(document: ChecklistDocument, { axles }: Pick<Stop, 'axles'>): string[] {
     const asked = new Set(
         stopsOf(document)

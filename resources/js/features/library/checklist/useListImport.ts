@@ -3,7 +3,7 @@ import { ApiProblem } from '@/shared/api/client';
 import { computed, ref, shallowRef } from 'vue';
 import { readPartsList, type PartsList } from '../api';
 
-/** Somebody's own list on its way into a draft: read, columns told, doubtful lines decided. Nothing changes meanwhile. */
+/** Somebody's own list on its way into a draft: read, columns told, doubts decided. Nothing changes meanwhile. */
 export function useListImport(draft: string) {
     const list = shallowRef<PartsList>();
     const name = ref('');
