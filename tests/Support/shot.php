@@ -44,10 +44,7 @@ $browser->shot($folder.'scoring-tablet.png');
 $browser->press(WebDriverKeys::ESCAPE)->resize(390, 844);
 $settle();
 $browser->shot($folder.'scoring-phone.png');
-$browser->resize(1280, 800)->press('d', 'r');
-$settle();
-$browser->shot($folder.'scoring-finder.png');
-$browser->press(WebDriverKeys::ESCAPE)->click('[data-test=finish]')->waitForText('not complete');
+$browser->resize(1280, 800)->click('[data-test=finish]')->waitForText('not complete');
 $settle();
 $browser->shot($folder.'finish.png');
 
@@ -114,10 +111,17 @@ $settle();
 $browser->shot($folder.'library.png');
 $browser->choose('Every axle, every point')->run("document.querySelectorAll('.shelf .head')[3].click()");
 $browser->choose('Edit')->waitForText('Nothing changes for the recorded walks', 'aside');
-$browser->click('[data-test=rule-credit]')->choose('Every listed point')->waitForText('rules › credit', 'aside');
+$browser->click('[data-test=rule-credit]')->choose('Every listed point')->waitForText('When is an item earned?', 'aside');
 $browser->run("document.querySelector('[data-test=rule-credit]').scrollIntoView({ block: 'center' })");
 usleep(2_500_000);
 $browser->shot($folder.'checklist-draft.png');
+$browser
+    ->click('[data-test=leaf-list]')
+    ->upload('[data-test=list-file]', dirname(__DIR__, 2).'/examples/lists/yard-sheet.csv')
+    ->find('[data-test=take-list]');
+$browser->run('document.querySelector("[data-test=take-list]").scrollIntoView({ block: "end" })');
+$settle();
+$browser->shot($folder.'own-list.png');
 $browser
     ->visit('/library')
     ->waitForText('Vehicles')

@@ -89,8 +89,8 @@ it('hears what people mean', function (string $said, array $heard): void {
         ['trailer.landing_gear' => 'raised', 'trailer.side_lights' => 'colour intact'],
     ],
     'a part of one name, on the trailer (3)' => [
-        "The landing gear is all the way up. Now on the side of the trailer I've got a marker light, it's amber and it ".
-            "isn't broken.",
+        "The landing gear is all the way up. Now on the side of the trailer I've got a marker light, it's amber and ".
+            "it isn't broken.",
         ['trailer.landing_gear' => 'raised', 'trailer.side_lights' => 'colour intact'],
     ],
     'wires of what is spoken of (1)' => [
