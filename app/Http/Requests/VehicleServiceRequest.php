@@ -22,6 +22,7 @@ use OpenApi\Attributes as OA;
 ]
 final class VehicleServiceRequest extends FormRequest
 {
+    use GivesReason;
     use SignedIn;
 
     public function authorize(): bool
@@ -29,12 +30,6 @@ final class VehicleServiceRequest extends FormRequest
         Gate::authorize('service', $this->vehicle());
 
         return true;
-    }
-
-    /** @return array<string, list<string>> */
-    public function rules(): array
-    {
-        return ['reason' => ['present', 'nullable', 'string', 'max:500']];
     }
 
     /** @return array<string, string> */
@@ -49,12 +44,5 @@ final class VehicleServiceRequest extends FormRequest
         assert($vehicle instanceof StoredVehicle);
 
         return $vehicle;
-    }
-
-    public function reason(): ?string
-    {
-        $reason = $this->string('reason')->trim()->toString();
-
-        return $reason === '' ? null : $reason;
     }
 }

@@ -23,6 +23,7 @@ use OpenApi\Attributes as OA;
 ]
 final class WithdrawVersionRequest extends FormRequest
 {
+    use GivesReason;
     use SignedIn;
 
     public function authorize(): bool
@@ -30,12 +31,6 @@ final class WithdrawVersionRequest extends FormRequest
         Gate::authorize('withdraw', $this->version());
 
         return true;
-    }
-
-    /** @return array<string, list<string>> */
-    public function rules(): array
-    {
-        return ['reason' => ['present', 'nullable', 'string', 'max:500']];
     }
 
     /** @return array<string, string> */
@@ -51,12 +46,5 @@ final class WithdrawVersionRequest extends FormRequest
         $kind = $kind instanceof DocumentKind ? $kind : DocumentKind::from(is_string($kind) ? $kind : '');
 
         return $kind->model()::query()->findOrFail(is_numeric($id) ? (int) $id : 0);
-    }
-
-    public function reason(): ?string
-    {
-        $reason = $this->string('reason')->trim()->toString();
-
-        return $reason === '' ? null : $reason;
     }
 }

@@ -8,6 +8,7 @@ import BrakeStepsEditor from './BrakeStepsEditor.vue';
 import SectionMarks from './SectionMarks.vue';
 import { useEditorWords } from '../useEditorWords';
 import FieldFaults from './FieldFaults.vue';
+import { ruleExamples } from './ruleExamples';
 import { brakeQuestions, numbers, questions, readRule, writeRule, type RuleNumber } from './ruleQuestions';
 
 const props = defineProps<{ document: ChecklistDocument; faults: Schemas['FaultResource'][] }>();
@@ -29,7 +30,6 @@ const shown = ({ path, per }: RuleNumber): number | null => {
 };
 const scopes = computed(() => props.document.rules.carry_over?.scopes ?? []);
 const steps = computed(() => props.document.rules.brake_tests?.steps ?? []);
-const draws = computed(() => props.document.forms?.draw ?? []);
 </script>
 
 <template>
@@ -72,7 +72,11 @@ const draws = computed(() => props.document.forms?.draw ?? []);
         <SectionMarks :document="document" @change="(edit) => $emit('change', edit)" />
         <h2>How it is credited and judged</h2>
         <div v-for="(rule, index) in asked" :key="rule.path.join()" class="question">
-            <label :for="`q-${rule.path.join('-')}`">{{ rule.question }}</label>
+            <div>
+                <label :for="`q-${rule.path.join('-')}`">{{ rule.question }}</label>
+                <p class="quiet example">{{ ruleExamples[rule.path.join('/')] }}</p>
+                <FieldFaults :faults="faults" :path="rule.path" />
+            </div>
             <NamedSelect
                 :value="(readRule(document, rule.path) as string | undefined) ?? rule.usual"
                 :options="rule.options"
@@ -80,7 +84,6 @@ const draws = computed(() => props.document.forms?.draw ?? []);
                 :input-props="{ id: `q-${rule.path.join('-')}` }"
                 @update:value="(value: string) => set(rule.path, value === '' ? undefined : value)"
             />
-            <FieldFaults :faults="faults" :path="rule.path" />
             <NInput
                 v-if="firstOf(rule.rule, index)"
                 type="textarea"
@@ -120,27 +123,6 @@ const draws = computed(() => props.document.forms?.draw ?? []);
                 @update:value="(value) => set(['reasons', 'carry_over'], value.trim() === '' ? undefined : value)"
             />
         </div>
-        <template v-if="draws.length > 0">
-            <h2>Forms and their chance in the draw</h2>
-            <div v-for="(form, index) in draws" :key="form.id" class="question">
-                <label :for="`form-${form.id}`">{{ form.name }}</label>
-                <NInputNumber
-                    :show-button="false"
-                    :value="form.weight ?? 1"
-                    :min="0"
-                    :max="1000"
-                    :input-props="{ id: `form-${form.id}` }"
-                    @update:value="
-                        (value) =>
-                            $emit('change', (one) => {
-                                const drawn = one.forms?.draw[index];
-                                if (drawn !== undefined) drawn.weight = value ?? 0;
-                            })
-                    "
-                />
-                <span class="quiet">{{ form.sections.join(', ') }}</span>
-            </div>
-        </template>
     </div>
 </template>
 
@@ -155,7 +137,7 @@ h2 {
 .field {
     display: grid;
     gap: var(--space-2);
-    align-content: end;
+    align-content: start;
 }
 label,
 .question > span:first-child {
@@ -173,6 +155,10 @@ label,
     align-items: center;
     padding-bottom: var(--space-5);
     border-bottom: 1px solid var(--line);
+}
+.example {
+    margin: 0;
+    font-size: var(--size-small);
 }
 @media (max-width: 1100px) {
     .question {

@@ -1,0 +1,21 @@
+/** For each rule a walk that it changes, by the rule's path: what a manager can picture before choosing. */
+export const ruleExamples: Record<string, string> = {
+    credit: 'A student says of the alternator “mounted” and nothing of cracks or the belt.',
+    returns: 'At the trailer a student remembers the water pump and says all of it.',
+    axles: 'A student says the brake drum once for two drive axles.',
+    sides: 'A student says the left mirror and forgets the right one.',
+    'order/sections': 'A student begins in the cab and goes to the front afterwards.',
+    'order/items': 'A student says the radiator before the oil level, which stands first in the list.',
+    'order/direction': 'A student goes from the tire in to the springs at one axle, and out again at the next.',
+    'order/tandem': 'A student says the drums of both drive axles, then the linings of both.',
+    wrong: 'A student says “two thirty-seconds” at the steer tire, and the rest of it right.',
+    not_fitted: 'A student says “no hood mirrors on this one”.',
+    'defects/recited_over': 'A student says “no cracks” of a lens that is cracked.',
+    'defects/noticed': 'A student says of the cracked lens “that one is broken, I would report it”.',
+    aid: 'A student carries a printed list without marks.',
+    over_time: 'A student is complete after 50 minutes where 45 are allowed.',
+    'brake_tests/sequence': 'A student tests the brakes first and then walks around the vehicle.',
+    'brake_tests/tug': 'A student tugs against the parking brake before the leak test.',
+    'brake_tests/weight': 'A student forgets to let the brakes off before the leak test.',
+    'brake_tests/restart_from': 'A student goes wrong at the low-air warning and begins once more.',
+};
