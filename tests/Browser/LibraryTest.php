@@ -102,7 +102,34 @@ it('puts a changed vehicle in force and says in its versions what was changed', 
         ->type('#reason', 'It has a new tarp')
         ->click('[data-test=publish-now]');
     $browser->waitForText('Silo 3, day cab with grain hopper, new tarp')->choose('new tarp')->choose('Versions');
-    $browser->waitForText('What was changed?')->waitForText('tanker');
+    $browser->waitForText('What was changed?')->waitForText('tanker')->waitForText('It has a new tarp');
+    // Withdrawn with a reason, and brought back; the one before holds meanwhile.
+    $browser->click('[data-version="2"] [data-test=withdraw]')->waitForText('Version 1 is in force then.');
+    $browser
+        ->type('[aria-label="Why it is withdrawn"]', 'The tarp is gone')
+        ->click('[data-test=withdraw-now]')
+        ->waitForText('The tarp is gone', '[data-version="2"]')
+        ->waitForText('In force', '[data-version="1"]')
+        ->click('[data-test=bring-back]')
+        ->waitForText('In force since', '[data-version="2"]');
+});
+
+it('discards a draft and brings it back', function (): void {
+    $browser = ($this->copy)('Every axle, every point');
+    $browser->click('[data-test=publish]')->choose('Discard draft');
+    $browser->waitForText('The draft is discarded')->click('[data-test=undo-discard]');
+    $browser->waitForText('Copy of Every axle, every point', 'h1');
+});
+
+it('lists what is asked of a vehicle, by form, and why the rest is not', function (): void {
+    $browser = $this->browser->visit('/library')->waitForText('Cab, brakes, coupling and one drawn form');
+    $browser->choose('Cab, brakes, coupling and one drawn form')->choose('What is asked');
+    $browser
+        ->waitForText('nobody is asked all of them')
+        ->waitForText('Only with air suspension', '[data-test=left-out]')
+        ->click('[aria-label=Form]')
+        ->choose('Form C, trailer');
+    $browser->waitForText('Not in Form C, trailer', '[data-test=left-out]');
 });
 
 it('tells every fault of a file that is brought in', function (): void {
