@@ -17,6 +17,7 @@ use Pasada\Core\Coaching\Phrasebook;
 use Pasada\Core\Listing\KnownParts;
 use Pasada\Core\Listing\ListColumn;
 use Pasada\Core\Vehicle\AxleGroup;
+use Pasada\Core\Vehicle\Feature;
 
 /** What the values of the open format are called, for whoever changes a checklist. */
 #[OA\Schema]
@@ -33,6 +34,7 @@ final readonly class EditorWordsResource implements Responsable
      * @param  list<OptionResource>  $columns
      * @param  list<OptionResource>  $zones
      * @param  list<OptionResource>  $axles
+     * @param  list<OptionResource>  $features
      */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: OptionResource::class))]
@@ -57,6 +59,12 @@ final readonly class EditorWordsResource implements Responsable
         public array $zones,
         #[OA\Property(type: 'array', items: new OA\Items(ref: OptionResource::class))]
         public array $axles,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(ref: OptionResource::class),
+            description: 'what a vehicle or an axle may have, on which a part may depend',
+        )]
+        public array $features,
     ) {}
 
     public static function of(Phrasebook $phrasebook, KnownParts $known): self
@@ -92,6 +100,10 @@ final readonly class EditorWordsResource implements Responsable
             array_map(
                 static fn (AxleGroup $axle): OptionResource => new OptionResource($axle->value, $axle->label()),
                 AxleGroup::cases(),
+            ),
+            array_map(
+                static fn (Feature $one): OptionResource => new OptionResource($one->value, $one->label()),
+                Feature::cases(),
             ),
         );
     }

@@ -1387,6 +1387,8 @@ export interface components {
             /** @description where a stop of the walk is */
             zones: components["schemas"]["OptionResource"][];
             axles: components["schemas"]["OptionResource"][];
+            /** @description what a vehicle or an axle may have, on which a part may depend */
+            features: components["schemas"]["OptionResource"][];
         };
         /** @description What a draft would do, were it in force: to the item list of a vehicle, and to three recorded attempts. */
         EffectResource: {

@@ -4,6 +4,7 @@ import { NButton, NCheckbox, NInput, NInputNumber } from 'naive-ui';
 import { computed } from 'vue';
 import type { ChecklistDocument } from '../api';
 import { hangsOn, stopsOf } from './documentEdits';
+import PartNeeds from './PartNeeds.vue';
 import PartWords from './PartWords.vue';
 import { useEditorWords } from '../useEditorWords';
 
@@ -132,6 +133,8 @@ const sides = [
                 @update:checked="(value) => $emit('critical', value)"
                 >has to be earned to pass</NCheckbox
             >
+            <strong>Only with</strong>
+            <PartNeeds :part="part" @change="(edit) => $emit('change', edit)" />
             <label :for="`stop-${part.id}`">Asked at</label>
             <NamedSelect
                 filterable

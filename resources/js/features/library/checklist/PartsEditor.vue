@@ -3,16 +3,23 @@ import { computed, ref } from 'vue';
 import AddPart from './AddPart.vue';
 import type { ChecklistDocument, EditorWords } from '../api';
 import { askedWith, leaveOutPart, moveBy, movePart, setCritical } from './documentEdits';
+import { useEditorWords } from '../useEditorWords';
 import PartForm from './PartForm.vue';
 
 /* What is asked where, in walking order. */
 const props = defineProps<{ document: ChecklistDocument }>();
 const emit = defineEmits<{ change: [edit: (document: ChecklistDocument) => void] }>();
+const words = useEditorWords();
 const opened = ref<string>();
 const wanted = ref('');
 
 const parts = computed(() => new Map(props.document.components.map((part) => [part.id, part])));
 const names = (id: string): string => parts.value.get(id)?.name ?? id;
+/** Its essential points, or the parts that it stands for. */
+const inShort = (id: string): string =>
+    [...(parts.value.get(id)?.essential ?? []).map(words.point), ...(parts.value.get(id)?.parts ?? []).map(names)].join(
+        ', ',
+    );
 const matches = (id: string): boolean => names(id).toLowerCase().includes(wanted.value.trim().toLowerCase());
 
 function asksOf(document: ChecklistDocument, section: string, stop: string): string[] {
@@ -77,11 +84,7 @@ function add(section: string, stop: string, known: EditorWords['parts'][number] 
                                     @click="opened = opened === `${stop.id}/${id}` ? undefined : `${stop.id}/${id}`"
                                 >
                                     {{ names(id) }}
-                                    <small class="quiet">{{
-                                        [...(parts.get(id)?.essential ?? []), ...(parts.get(id)?.parts ?? [])].join(
-                                            ', ',
-                                        )
-                                    }}</small>
+                                    <small class="quiet">{{ inShort(id) }}</small>
                                 </button>
                                 <button
                                     type="button"

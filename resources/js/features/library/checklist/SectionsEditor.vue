@@ -122,10 +122,12 @@ const parts = (section: Section): number => section.stops.reduce((sum, { asks })
 <style scoped>
 .sections {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: var(--space-8);
 }
 section {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: var(--space-4);
     border-left: 6px solid var(--strong);
     padding-left: var(--space-5);
@@ -139,7 +141,7 @@ section {
 }
 @media (max-width: 600px) {
     .head {
-        grid-template-columns: 1fr 48px 48px;
+        grid-template-columns: minmax(0, 1fr) 48px 48px;
     }
 }
 </style>

@@ -59,7 +59,10 @@ function put(value: string): void {
 }
 @media (max-width: 700px) {
     .stop {
-        grid-template-columns: 1fr 1fr;
+        grid-template-columns: 48px 48px minmax(0, 1fr);
+    }
+    .stop > :nth-child(-n + 2) {
+        grid-column: 1 / -1;
     }
 }
 </style>
