@@ -31,6 +31,14 @@ describe('a change in words', () => {
             ['name', 'Old', 'New'],
             ['name', 'Old', 'New'],
         ],
+        [
+            ['defects', null, '[{"component":"wheel.tyre","what":"cut in the rubber"}]'],
+            ['defects', null, 'wheel.tyre cut in the rubber'],
+        ],
+        [
+            ['defects', null, '[{"component":"wheel.ty'],
+            ['defects', null, '[{"component":"wheel.ty'],
+        ],
     ])('%j reads %j', ([where, before, after], said) => {
         const change = changeInWords({ where: where ?? '', before: before ?? null, after: after ?? null });
         expect([change.where, change.before, change.after]).toEqual(said);

@@ -12,7 +12,7 @@ use Pasada\Core\Document\Node;
 /** The usual words for each point, read from catalogue/points.json. */
 final readonly class Phrasebook
 {
-    /** @param  array<string, array{label: string, say: string}>  $phrases  by point code; every point is present */
+    /** @param  array<string, array{label: string, say: string, fault: string|null}>  $phrases  by point code; every point is present */
     private function __construct(private array $phrases) {}
 
     /** @throws DocumentHasFaults if a point is missing, unknown or without words */
@@ -23,11 +23,15 @@ final readonly class Phrasebook
         $root->only('points');
         $phrases = [];
         foreach ($root->entries('points') as $code => $node) {
-            $node->only('label', 'say');
+            $node->only('label', 'say', 'fault');
             if (Point::tryFrom($code) === null) {
                 $node->fault('is not a known point');
             }
-            $phrases[$code] = ['label' => $node->string('label'), 'say' => $node->string('say')];
+            $phrases[$code] = [
+                'label' => $node->string('label'),
+                'say' => $node->string('say'),
+                'fault' => $node->has('fault') ? $node->string('fault') : null,
+            ];
         }
         foreach (Point::cases() as $point) {
             if (! isset($phrases[$point->value])) {
@@ -43,6 +47,12 @@ final readonly class Phrasebook
     public function label(Point $point): string
     {
         return $this->phrases[$point->value]['label'];
+    }
+
+    /** What is wrong with a part of which the point is not so; null where nothing can be. */
+    public function fault(Point $point): ?string
+    {
+        return $this->phrases[$point->value]['fault'];
     }
 
     /** What a student says; may hold `{figure}` and `{drive}`. */

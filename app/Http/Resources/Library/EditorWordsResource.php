@@ -35,6 +35,7 @@ final readonly class EditorWordsResource implements Responsable
      * @param  list<OptionResource>  $zones
      * @param  list<OptionResource>  $axles
      * @param  list<OptionResource>  $features
+     * @param  list<OptionResource>  $faults
      */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: OptionResource::class))]
@@ -65,15 +66,25 @@ final readonly class EditorWordsResource implements Responsable
             description: 'what a vehicle or an axle may have, on which a part may depend',
         )]
         public array $features,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(ref: OptionResource::class),
+            description: 'what is wrong with a part where a point is not so, by point',
+        )]
+        public array $faults,
     ) {}
 
     public static function of(Phrasebook $phrasebook, KnownParts $known): self
     {
-        $points = [];
+        $points = $faults = [];
         foreach (Point::cases() as $point) {
             // Pointing and naming is no point that can be asked.
             if ($point !== Point::Identified) {
                 $points[] = new OptionResource($point->value, $phrasebook->label($point));
+            }
+            $fault = $phrasebook->fault($point);
+            if ($fault !== null) {
+                $faults[] = new OptionResource($point->value, $fault);
             }
         }
 
@@ -105,6 +116,7 @@ final readonly class EditorWordsResource implements Responsable
                 static fn (Feature $one): OptionResource => new OptionResource($one->value, $one->label()),
                 Feature::cases(),
             ),
+            $faults,
         );
     }
 }

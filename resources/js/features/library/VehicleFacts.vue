@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { NamedSelect } from '@/shared/NamedSelect';
-import { NButton, NInput, NInputNumber } from 'naive-ui';
+import { NButton, NInputNumber } from 'naive-ui';
 import type { VehicleDocument } from './api';
+import VehicleDefects from './VehicleDefects.vue';
 
 type Own = NonNullable<VehicleDocument['figures']>[number];
 
@@ -45,14 +46,6 @@ const end = (index: number, key: 'low' | 'high', value: number | null): void =>
         if (value === null) Reflect.deleteProperty(figure, key);
         else figure[key] = value;
     });
-
-const defect = (index: number, key: 'component' | 'axle' | 'what', value: string): void =>
-    emit('change', (vehicle) => {
-        const one = vehicle.defects?.[index];
-        if (one === undefined) return;
-        if (key === 'axle' && value.trim() === '') delete one.axle;
-        else one[key] = value;
-    });
 </script>
 
 <template>
@@ -95,37 +88,7 @@ const defect = (index: number, key: 'component' | 'axle' | 'what', value: string
             "
             >Add figure</NButton
         >
-        <h2>Known defects, planted or found</h2>
-        <p class="quiet">A school's own vehicle found unsafe is out of service, lesson or not.</p>
-        <div v-for="(one, index) in vehicle.defects ?? []" :key="index" class="row">
-            <NInput
-                :value="one.component"
-                placeholder="Part, as wheel.tyre"
-                :input-props="{ 'aria-label': 'Part' }"
-                @update:value="(value) => defect(index, 'component', value)"
-            />
-            <NInput
-                :value="one.axle ?? ''"
-                placeholder="Axle, as drive-2"
-                :input-props="{ 'aria-label': 'Axle' }"
-                @update:value="(value) => defect(index, 'axle', value)"
-            />
-            <NInput
-                :value="one.what"
-                placeholder="What is wrong"
-                :input-props="{ 'aria-label': 'What is wrong' }"
-                @update:value="(value) => defect(index, 'what', value)"
-            />
-            <NButton quaternary @click="$emit('change', (each) => each.defects?.splice(index, 1))">Fixed</NButton>
-        </div>
-        <NButton
-            @click="
-                $emit('change', (one) =>
-                    (one.defects ??= []).push({ component: 'wheel.tyre', what: 'nail in the tread' }),
-                )
-            "
-            >Add defect</NButton
-        >
+        <VehicleDefects :vehicle="vehicle" @change="(edit) => $emit('change', edit)" />
     </div>
 </template>
 

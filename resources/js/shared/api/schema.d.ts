@@ -1389,6 +1389,8 @@ export interface components {
             axles: components["schemas"]["OptionResource"][];
             /** @description what a vehicle or an axle may have, on which a part may depend */
             features: components["schemas"]["OptionResource"][];
+            /** @description what is wrong with a part where a point is not so, by point */
+            faults: components["schemas"]["OptionResource"][];
         };
         /** @description What a draft would do, were it in force: to the item list of a vehicle, and to three recorded attempts. */
         EffectResource: {

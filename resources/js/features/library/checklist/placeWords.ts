@@ -35,6 +35,17 @@ const named = (keys: string[]): string =>
         .map(plain)
         .join(' › ');
 
+/** A list of entries, which comes as JSON, in words: "wheel.tyre cut in the rubber". */
+function plainList(value: string | null): string | null {
+    if (value?.startsWith('[{') !== true) return value;
+    try {
+        return (JSON.parse(value) as object[]).map((entry) => Object.values(entry).join(' ')).join('; ');
+    } catch {
+        // It is cut where it is long.
+        return value;
+    }
+}
+
 /** A change as a person says it: "Misses allowed" from "30 items" to "10 items". */
 export function changeInWords({ where, before, after }: Change): Change {
     const keys = where.split(' › ').map((key) => key.replaceAll(' ', '_'));
@@ -51,7 +62,7 @@ export function changeInWords({ where, before, after }: Change): Change {
             value === null ? 'not asked' : `${Number(value) / (number.per ?? 1)} ${number.unit}`;
         return { where: number.question, before: say(before), after: say(after) };
     }
-    return { where: named(where.split(' › ')), before, after };
+    return { where: named(where.split(' › ')), before: plainList(before), after: plainList(after) };
 }
 
 /** "sections[11].stops[0].asks" as "Winter gear › New stop › parts asked". */
