@@ -12,7 +12,10 @@ use Pasada\Core\Document\Node;
 /** The usual words for each point, read from catalogue/points.json. */
 final readonly class Phrasebook
 {
-    /** @param  array<string, array{label: string, say: string, fault: string|null}>  $phrases  by point code; every point is present */
+    /**
+     * @param  array<string, array{label: string, say: string, fault: string|null}>  $phrases  by point code; every point
+     *   is present
+     */
     private function __construct(private array $phrases) {}
 
     /** @throws DocumentHasFaults if a point is missing, unknown or without words */
