@@ -13,8 +13,8 @@ use Pasada\Core\Document\Node;
 final readonly class Phrasebook
 {
     /**
-     * @param  array<string, array{label: string, say: string, fault: string|null}>  $phrases  by point code; every point
-     *   is present
+     * @param  array<string, array{label: string, say: string, fault: string|null}>  $phrases  by point code;
+     *   every point is present
      */
     private function __construct(private array $phrases) {}
 
