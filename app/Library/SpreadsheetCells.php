@@ -21,8 +21,6 @@ final readonly class SpreadsheetCells
     /** What a workbook may hold when it is unpacked; a list of 2000 lines is a hundredth of it. */
     private const MOST_UNPACKED = 50_000_000;
 
-    private const MOST_COLUMNS = 40;
-
     /** @throws DocumentHasFaults with what is wrong and what to do about it */
     public function read(string $name, string $content): PartsList
     {
@@ -76,8 +74,9 @@ final readonly class SpreadsheetCells
         {
             public function readCell(string $columnAddress, int $row, string $worksheetName = ''): bool
             {
-                // One line more than is taken, so that too many are told.
-                return $row <= PartsList::MOST_LINES + 20 && strlen($columnAddress) <= 2;
+                // More than is taken, so that too much is told and blank lines do not count.
+                return $row <= 2 * PartsList::MOST_LINES
+                    && Coordinate::columnIndexFromString($columnAddress) <= PartsList::MOST_COLUMNS + 1;
             }
         });
         try {
@@ -118,7 +117,7 @@ final readonly class SpreadsheetCells
                 if (str_starts_with($text, '#') && preg_match('~^#(REF|N/A|NAME|VALUE|DIV/0|NUM|NULL)~', $text) === 1) {
                     $faults[] = Fault::at("cell $column$line", sprintf('holds the fault %s; mend the formula', $text));
                 }
-                if ($text !== '' && $at < self::MOST_COLUMNS) {
+                if ($text !== '') {
                     $cells = array_pad($cells, $at, '');
                     $cells[$at] = $text;
                 }

@@ -80,6 +80,17 @@ abstract class StoredDocument extends Model
             ->unique('slug');
     }
 
+    public function state(bool $isInForce, string $today): VersionState
+    {
+        return match (true) {
+            $this->withdrawn_at !== null => VersionState::Withdrawn,
+            $isInForce => VersionState::InForce,
+            $this->in_force_from === null => VersionState::NeverInForce,
+            $this->in_force_from->toDateString() > $today => VersionState::Scheduled,
+            default => VersionState::Replaced,
+        };
+    }
+
     /**
      * What the documents of some versions say they are about, without loading them.
      *

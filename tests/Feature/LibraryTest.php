@@ -731,9 +731,18 @@ describe('the life of a version', function (): void {
 
         expect(($this->inForce)())->toBe([1]);
         $this->getJson('/api/v1/library')
+            ->assertJsonPath('checklists.0.versions.0.state', 'withdrawn')
+            ->assertJsonPath('checklists.0.version_before', null)
             ->assertJsonPath('checklists.0.versions.0.withdrawn_reason', 'A mistake in it')
             ->assertJsonPath('checklists.0.versions.0.withdrawn_by', 'Paul Averdale');
         ($this->withdraw)($second, null)->assertNoContent();
+        $third = ($this->publish)($this->yard->today()->addDays(3)->toDateString(), 'Later');
+        $this->getJson('/api/v1/library')
+            ->assertJsonPath('checklists.0.version_before', 1)
+            ->assertJsonPath('checklists.0.versions.0.id', $third)
+            ->assertJsonPath('checklists.0.versions.0.state', 'scheduled')
+            ->assertJsonPath('checklists.0.versions.1.state', 'in-force')
+            ->assertJsonPath('checklists.0.versions.2.state', 'replaced');
         expect(($this->inForce)())->toBe([2]);
     });
 

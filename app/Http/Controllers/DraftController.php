@@ -195,7 +195,10 @@ final readonly class DraftController
         );
 
         return new JsonResponse(
-            VersionResource::of($stored, $request->from()->toDateString() === $request->today()->toDateString()),
+            VersionResource::of(
+                $stored, $request->from()->toDateString() === $request->today()->toDateString(),
+                $request->today()->toDateString(),
+            ),
             201,
         );
     }

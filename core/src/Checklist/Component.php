@@ -91,11 +91,8 @@ final readonly class Component
      */
     public function canBeWaved(FeatureSet $features): bool
     {
-        foreach ($this->needs as $anyOf) {
-            if (
-                ! self::met([$anyOf], $features) &&
-                array_filter($anyOf, static fn (Feature $feature): bool => ! $feature->isOptional()) !== []
-            ) {
+        foreach ($this->lacks($features) as $anyOf) {
+            if (array_filter($anyOf, static fn (Feature $feature): bool => ! $feature->isOptional()) !== []) {
                 return false;
             }
         }

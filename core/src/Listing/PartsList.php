@@ -13,7 +13,7 @@ final readonly class PartsList
     /** More lines than any checklist has parts. */
     public const MOST_LINES = 2000;
 
-    private const MOST_COLUMNS = 40;
+    public const MOST_COLUMNS = 40;
 
     private const LONGEST_CELL = 500;
 
@@ -64,7 +64,7 @@ final readonly class PartsList
         if (count($rows) > self::MOST_LINES) {
             $faults[] = Fault::at(
                 '',
-                sprintf('holds %d lines; a checklist has at most %d', count($rows), self::MOST_LINES),
+                sprintf('holds more than %d lines, which is more than a checklist has', self::MOST_LINES),
             );
         }
         if ($faults !== []) {

@@ -22,5 +22,7 @@ final readonly class LibraryEntryResource
         public array $versions,
         #[OA\Property(nullable: true, description: 'why a vehicle is out of service; null while it is in service')]
         public ?string $out_of_service,
+        #[OA\Property(nullable: true, description: 'version that would be in force if the one in force were withdrawn')]
+        public ?int $version_before,
     ) {}
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Library;
 
 use App\Models\StoredDocument;
+use App\Models\VersionState;
 use OpenApi\Attributes as OA;
 
 /** One version of a checklist or vehicle; a version without a day was never put in force. */
@@ -22,6 +23,8 @@ final readonly class VersionResource
         public ?string $in_force_from,
         #[OA\Property]
         public bool $in_force,
+        #[OA\Property(type: 'string', enum: VersionState::class)]
+        public VersionState $state,
         #[OA\Property(nullable: true, description: 'who put it in force')]
         public ?string $by,
         #[OA\Property(nullable: true)]
@@ -35,10 +38,11 @@ final readonly class VersionResource
     ) {}
 
     /** @param  array<int, string>  $people  names by id */
-    public static function of(StoredDocument $row, bool $inForce, array $people = []): self
+    public static function of(StoredDocument $row, bool $inForce, string $today, array $people = []): self
     {
         return new self(
             $row->id, $row->version, $row->name, $row->in_force_from?->toDateString(), $inForce,
+            $row->state($inForce, $today),
             $people[$row->author_id] ?? null, $row->reason, $row->withdrawn_at?->toIso8601ZuluString(),
             $people[$row->withdrawn_by] ?? null, $row->withdrawn_reason,
         );

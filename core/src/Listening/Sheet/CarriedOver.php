@@ -34,10 +34,7 @@ final readonly class CarriedOver
     {
         $suggestions = [];
         foreach ($this->account->references as [$at, $reference]) {
-            $text = implode(
-                ' ',
-                array_slice($this->account->words->text, $reference->from, $reference->to - $reference->from),
-            );
+            $text = implode(' ', $this->inside($reference));
             $evidence = new Evidence($at, $text, $reference->from, $reference->to);
             foreach ($this->sources($reference) as $id => $from) {
                 $place = $this->inspection->place($id);

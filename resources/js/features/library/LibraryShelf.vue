@@ -18,10 +18,7 @@ const current = (entry: Entry): Entry['versions'][number] | undefined =>
 
 function standing(entry: Entry): string {
     const one = current(entry);
-    const next = entry.versions.find(
-        ({ in_force, in_force_from, version, withdrawn_at }) =>
-            !in_force && in_force_from !== null && withdrawn_at === null && version > (one?.version ?? 0),
-    );
+    const next = entry.versions.find(({ state }) => state === 'scheduled');
     const now = one?.in_force === true ? `version ${one.version} in force` : 'not in force';
     return next === undefined ? now : `${now}; version ${next.version} from ${day(next.in_force_from ?? '')}`;
 }

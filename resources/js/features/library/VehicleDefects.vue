@@ -8,22 +8,18 @@ import { useEditorWords } from './useEditorWords';
 type Defect = NonNullable<VehicleDocument['defects']>[number];
 
 /* What is known to be wrong with this vehicle: picked from its parts, its axles and what can be wrong with them. */
-const props = defineProps<{ vehicle: VehicleDocument }>();
+const props = defineProps<{ vehicle: VehicleDocument; axles: string[] }>();
 const emit = defineEmits<{ change: [edit: (vehicle: VehicleDocument) => void] }>();
 const words = useEditorWords();
 
-/** "drive" for a single axle of its group, "drive-1" and so on for several, as the open format has them. */
-const axles = computed(() => {
-    const groups = props.vehicle.units.flatMap((unit) => unit.axles.map(({ group }) => group));
-    const seen = new Map<string, number>();
-    return groups.map((group) => {
-        const number = (seen.get(group) ?? 0) + 1;
-        seen.set(group, number);
-        const isOne = groups.filter((one) => one === group).length === 1;
+/** As the server has laid the vehicle out: "drive-1" is its first drive axle. */
+const axles = computed(() =>
+    props.axles.map((id) => {
+        const [group = '', number] = id.split('-');
         const name = words.axles.find(({ value }) => value === group)?.label ?? group;
-        return { value: isOne ? group : `${group}-${number}`, label: isOne ? name : `${name} ${number}` };
-    });
-});
+        return { value: id, label: number === undefined ? name : `${name} ${number}` };
+    }),
+);
 /** What is there stays choosable, whatever it is. */
 const withOwn = (options: { value: string; label: string }[], own: string): { value: string; label: string }[] =>
     own === '' || options.some(({ value }) => value === own) ? options : [...options, { value: own, label: own }];

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { NamedSelect } from '@/shared/NamedSelect';
 import { NButton, NCheckbox, NCheckboxGroup, NInput } from 'naive-ui';
+import { computed } from 'vue';
 import type { VehicleDocument } from './api';
 import UnitForm from './UnitForm.vue';
 import VehicleFacts from './VehicleFacts.vue';
@@ -8,6 +9,9 @@ import { choices, equipment } from './vehicleWords';
 import type { OpenDraft } from './useDraft';
 
 const props = defineProps<{ open: OpenDraft<VehicleDocument> }>();
+const axles = computed(
+    () => props.open.draft.value?.inspection?.units.flatMap((unit) => unit.axles.map(({ id }) => id)) ?? [],
+);
 const drives = [
     ['alternator', 'Alternator'],
     ['water_pump', 'Water pump'],
@@ -112,7 +116,7 @@ function addTrailer(): void {
                 <NCheckbox v-for="(label, key) in equipment" :key="key" :value="key" :label="label" />
             </div>
         </NCheckboxGroup>
-        <VehicleFacts :vehicle="open.document.value" @change="open.change" />
+        <VehicleFacts :vehicle="open.document.value" :axles="axles" @change="open.change" />
     </div>
 </template>
 

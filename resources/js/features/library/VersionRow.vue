@@ -7,23 +7,27 @@ import type { Entry } from './api';
 type Version = Entry['versions'][number];
 
 /* One version: since when, by whom and why; a manager takes it out of force and brings it back. */
-const props = defineProps<{ version: Version; mayWithdraw: boolean; next: Version | undefined }>();
+const props = defineProps<{ version: Version; mayWithdraw: boolean; next: number | null }>();
 const emit = defineEmits<{ withdraw: [reason: string | null] }>();
 const asking = ref(false);
 const why = ref('');
 
 const state = computed(() => {
-    const { in_force, in_force_from, withdrawn_at } = props.version;
-    if (withdrawn_at !== null) return `Withdrawn on ${day(withdrawn_at)}`;
-    if (in_force) return in_force_from === null ? 'In force' : `In force since ${day(in_force_from)}`;
-    if (in_force_from === null) return 'Never put in force';
-    return new Date(in_force_from) > new Date() ? `Scheduled for ${day(in_force_from)}` : 'Replaced';
+    const { state: is, in_force_from, withdrawn_at } = props.version;
+    const from = in_force_from === null ? '' : day(in_force_from);
+    return {
+        'in-force': from === '' ? 'In force' : `In force since ${from}`,
+        scheduled: `Scheduled for ${from}`,
+        replaced: 'Replaced',
+        withdrawn: `Withdrawn on ${day(withdrawn_at ?? '')}`,
+        'never-in-force': 'Never put in force',
+    }[is];
 });
 /** What holds once it is withdrawn. */
 const then = computed(() =>
-    props.next === undefined
+    props.next === null
         ? 'Nothing is in force then: it is not offered for new walks until a version is brought back.'
-        : `Version ${props.next.version} is in force then.`,
+        : `Version ${props.next} is in force then.`,
 );
 
 function withdraw(): void {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import LoadState from '@/shared/LoadState.vue';
 import type { Schemas } from '@/shared/api/client';
-import { day, schoolDay } from '@/shared/format';
+import { day } from '@/shared/format';
 import { useLoad } from '@/shared/useLoad';
 import { NamedSelect } from '@/shared/NamedSelect';
 import { computed, ref, shallowRef, watch } from 'vue';
@@ -11,7 +11,7 @@ import { readChanges, readLibrary, withdrawVersion, type Entry, type Kind } from
 import VersionRow from './VersionRow.vue';
 import ChangeList from './ChangeList.vue';
 
-/* What was changed from one version to another. */
+/* Which version is in force, who put it there and why, and what was changed from one to another. */
 const props = defineProps<{ kind: string; slug: string }>();
 const kind = computed<Kind>(() => (props.kind === 'vehicle' ? 'vehicle' : 'checklist'));
 const before = ref<number | null>(null);
@@ -36,15 +36,6 @@ const { loaded, again } = useLoad(async () => {
 });
 
 const mayWithdraw = computed(() => user.value?.role === 'manager');
-/** The version that would be in force if this one were not. */
-const nextOf = (version: Entry['versions'][number]): Entry['versions'][number] | undefined =>
-    entry.value?.versions.find(
-        (one) =>
-            one.version < version.version &&
-            one.withdrawn_at === null &&
-            one.in_force_from !== null &&
-            one.in_force_from <= schoolDay(),
-    );
 async function withdraw(id: number, reason: string | null): Promise<void> {
     why.value = '';
     try {
@@ -84,7 +75,7 @@ watch([before, after], async ([from, to]) => {
                         :key="one.id"
                         :version="one"
                         :may-withdraw="mayWithdraw"
-                        :next="nextOf(one)"
+                        :next="(entry ?? data).version_before"
                         @withdraw="(reason) => withdraw(one.id, reason)"
                     />
                 </ul>

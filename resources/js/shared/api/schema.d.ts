@@ -1437,6 +1437,8 @@ export interface components {
             versions: components["schemas"]["VersionResource"][];
             /** @description why a vehicle is out of service; null while it is in service */
             out_of_service: string | null;
+            /** @description version that would be in force if the one in force were withdrawn */
+            version_before: number | null;
         };
         LibraryResource: {
             checklists: components["schemas"]["LibraryEntryResource"][];
@@ -1492,6 +1494,8 @@ export interface components {
             /** Format: date */
             in_force_from: string | null;
             in_force: boolean;
+            /** @enum {string} */
+            state: "in-force" | "scheduled" | "replaced" | "withdrawn" | "never-in-force";
             /** @description who put it in force */
             by: string | null;
             reason: string | null;
