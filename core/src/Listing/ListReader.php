@@ -157,7 +157,8 @@ final class ListReader
         }
         if (preg_match('/^\d{1,3}(\.0+)?$/D', $own) !== 1 || (int) $own > self::MOST_WORTH) {
             $this->faults[] = Fault::at(
-                "line $line, worth", sprintf('"%s" is no whole number from 0 to %d', $own, self::MOST_WORTH),
+                "line $line, worth",
+                sprintf('"%s" is no whole number from 0 to %d; write one, or leave it empty', $own, self::MOST_WORTH),
             );
 
             return null;
@@ -196,7 +197,10 @@ final class ListReader
             return false;
         }
         if (! in_array($own, ['yes', 'y', 'true', '1', 'x', '*', '✓', '✔', 'critical', 'must', 'auto fail'], true)) {
-            $this->faults[] = Fault::at("line $line, has to be earned", sprintf('"%s" is neither yes nor no', $own));
+            $this->faults[] = Fault::at(
+                "line $line, has to be earned",
+                sprintf('"%s" is neither yes nor no; write yes, or leave it empty', $own),
+            );
         }
 
         return true;

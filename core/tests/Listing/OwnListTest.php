@@ -146,6 +146,8 @@ it('refuses what is no list', function (string $text, string $fault): void {
 })->with([
     'nothing' => ['', 'holds no line with words in it'],
     'blank lines' => ["\n \n;;\n", 'holds no line with words in it'],
-    'far too many lines' => [str_repeat("Alternator\n", 20000), 'holds more than 2000 lines, which is more than a checklist has'],
+    'far too many lines' => [
+        str_repeat("Alternator\n", 20000), 'holds more than 2000 lines, which is more than a checklist has',
+    ],
     'a cell with a book in it' => [str_repeat('very long ', 60), 'line 1, column A: is longer than 500 letters'],
 ]);

@@ -91,6 +91,7 @@ function add(): void {
 <style scoped>
 .defect {
     display: grid;
+    justify-self: stretch;
     grid-template-columns: repeat(auto-fit, minmax(180px, 1fr));
     gap: var(--space-3);
     align-items: center;

@@ -98,7 +98,9 @@ const sections = computed(() => new Set(list.value?.parts.map(({ section }) => s
                 </div>
             </section>
             <section v-if="list.faults.length > 0" class="alert" role="alert" data-test="list-faults">
-                <h2>{{ list.faults.length }} {{ list.faults.length === 1 ? 'line needs' : 'lines need' }} you</h2>
+                <h2>
+                    {{ list.faults.length }} {{ list.faults.length === 1 ? 'fault' : 'faults' }} to settle in the list
+                </h2>
                 <ul>
                     <li v-for="fault in list.faults" :key="fault.path + fault.message">
                         <strong v-if="fault.path">{{ fault.path }}:</strong> {{ fault.message }}
@@ -138,7 +140,8 @@ const sections = computed(() => new Set(list.value?.parts.map(({ section }) => s
                     :disabled="busy || list.faults.length > 0 || doubtful.length > 0 || taken === 0"
                     data-test="take-list"
                     @click="take"
-                    >Take {{ taken }} parts in {{ sections }} sections into the draft</NButton
+                    >Take {{ taken }} parts in {{ sections }} {{ sections === 1 ? 'section' : 'sections' }} into the
+                    draft</NButton
                 >
                 <span v-if="doubtful.length > 0" class="quiet">Say first what is in doubt.</span>
                 <span v-else-if="list.faults.length > 0" class="quiet">Settle first what is listed above.</span>
