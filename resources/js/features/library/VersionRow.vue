@@ -14,14 +14,10 @@ const why = ref('');
 
 const state = computed(() => {
     const { state: is, in_force_from, withdrawn_at } = props.version;
-    const from = in_force_from === null ? '' : day(in_force_from);
-    return {
-        'in-force': from === '' ? 'In force' : `In force since ${from}`,
-        scheduled: `Scheduled for ${from}`,
-        replaced: 'Replaced',
-        withdrawn: `Withdrawn on ${day(withdrawn_at ?? '')}`,
-        'never-in-force': 'Never put in force',
-    }[is];
+    if (is === 'in-force') return in_force_from === null ? 'In force' : `In force since ${day(in_force_from)}`;
+    if (is === 'scheduled') return `Scheduled for ${day(in_force_from ?? '')}`;
+    if (is === 'withdrawn') return `Withdrawn on ${day(withdrawn_at ?? '')}`;
+    return is === 'replaced' ? 'Replaced' : 'Never put in force';
 });
 /** What holds once it is withdrawn. */
 const then = computed(() =>
