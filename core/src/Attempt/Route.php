@@ -23,24 +23,24 @@ final class Route
 
     private int $currentFromMs = 0;
 
-    /** @var array<string, string> section by place */
-    private readonly array $sections;
+    /** @var array<string, string> stretch of the walk by place */
+    private readonly array $stretches;
 
     private readonly ReturnRule $returns;
 
     public function __construct(Inspection $inspection)
     {
-        $sections = [];
+        $stretches = [];
         foreach ($inspection->places as $place) {
-            $sections[$place->id] = $place->section;
+            $stretches[$place->id] = $place->stretch;
         }
-        $this->sections = $sections;
+        $this->stretches = $stretches;
         $this->returns = $inspection->checklist->rules->returns;
     }
 
     public function enter(string $place, int $atMs): void
     {
-        if ($place === $this->current || ! isset($this->sections[$place])) {
+        if ($place === $this->current || ! isset($this->stretches[$place])) {
             return;
         }
         if ($this->current !== null) {
@@ -62,7 +62,7 @@ final class Route
     /** A section begun again: its places are open as on the first day. */
     public function reopen(string $section): void
     {
-        foreach (array_keys($this->sections, $section, true) as $place) {
+        foreach (array_keys($this->stretches, $section, true) as $place) {
             unset($this->closed[$place], $this->shut[$place]);
         }
     }
@@ -76,12 +76,12 @@ final class Route
 
     private function shutOnLeaving(string $from, string $to): void
     {
-        $section = $this->sections[$from];
+        $left = $this->stretches[$from];
         $this->shut += match ($this->returns) {
             ReturnRule::Place => [$from => true],
-            ReturnRule::Section => $section === $this->sections[$to]
+            ReturnRule::Section => $left === $this->stretches[$to]
                 ? []
-                : array_fill_keys(array_keys($this->sections, $section, true), true),
+                : array_fill_keys(array_keys($this->stretches, $left, true), true),
             ReturnRule::End => [],
         };
     }

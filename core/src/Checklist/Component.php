@@ -74,14 +74,14 @@ final readonly class Component
 
     public function isFittedWith(FeatureSet $features): bool
     {
-        return self::met($this->needs, $features) && ($this->parts === [] || $this->fittedParts($features) !== []);
+        return $features->meets($this->needs) && ($this->parts === [] || $this->fittedParts($features) !== []);
     }
 
     /** @return list<non-empty-list<Feature>> what it needs and is not there, each met by any one of its features */
     public function lacks(FeatureSet $features): array
     {
         return array_values(
-            array_filter($this->needs, static fn (array $anyOf): bool => ! self::met([$anyOf], $features)),
+            array_filter($this->needs, static fn (array $anyOf): bool => ! $features->meets([$anyOf])),
         );
     }
 
@@ -134,27 +134,11 @@ final readonly class Component
     private function possible(PointSet $points, FeatureSet $features): PointSet
     {
         foreach ($this->pointNeeds as $code => $needs) {
-            if (! self::met($needs, $features)) {
+            if (! $features->meets($needs)) {
                 $points = $points->without(PointSet::of(Point::from($code)));
             }
         }
 
         return $points;
-    }
-
-    /** @param  list<non-empty-list<Feature>>  $needs */
-    private static function met(array $needs, FeatureSet $features): bool
-    {
-        foreach ($needs as $anyOf) {
-            $found = false;
-            foreach ($anyOf as $feature) {
-                $found = $found || $features->has($feature);
-            }
-            if (! $found) {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

@@ -22,6 +22,16 @@ enum Zone: string
     case TrailerAxle = 'trailer-axle';
     case TrailerRear = 'trailer-rear';
 
+    /** Whether it lies at a body or a trailer, of which a vehicle may have several. */
+    public function isAtBody(): bool
+    {
+        return match ($this) {
+            self::TrailerFront, self::TrailerSide, self::TrailerAxle, self::TrailerRear => true,
+            self::Cab, self::Brakes, self::Front, self::EngineRight, self::EngineLeft, self::Axle, self::Side,
+            self::RearCab, self::Coupling, self::RearTractor => false,
+        };
+    }
+
     public function label(): string
     {
         return match ($this) {

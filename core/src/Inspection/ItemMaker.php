@@ -119,15 +119,10 @@ final readonly class ItemMaker
             ) {
                 continue;
             }
-            // An item that stands for a whole group of axles has the defect of any of them.
-            if (
-                $defect->axle === null ||
-                $where->axle === null ||
-                $where->axle === $defect->axle ||
-                ($where->group !== null &&
-                    $where->axle === $where->group->value &&
-                    str_starts_with($defect->axle, $where->axle))
-            ) {
+            // An item that stands for a whole span of axles has the defect of any of them.
+            $span = $defect->axle === null ? null : $this->vehicle->axle($defect->axle)?->span;
+            $isHere = $where->axle === null || in_array($where->axle, [$defect->axle, $span], true);
+            if ($defect->axle === null ? ($defect->unit ?? $where->unit) === $where->unit : $isHere) {
                 return $defect->what;
             }
         }

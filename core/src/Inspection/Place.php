@@ -25,6 +25,11 @@ final readonly class Place
         public ?AxleGroup $group,
         public array $axles,
         public array $items,
+        /**
+         * The stretch of the walk that it belongs to: its section or, where the vehicle has several units to go along,
+         * its section at one of them.
+         */
+        public string $stretch,
     ) {}
 
     /** @param  non-empty-list<Item>  $items */
@@ -32,6 +37,7 @@ final readonly class Place
     {
         return new self(
             $this->id, $this->name, $this->section, $this->stop, $this->zone, $this->group, $this->axles, $items,
+            $this->stretch,
         );
     }
 }

@@ -7,6 +7,10 @@ namespace Pasada\Core\Inspection;
 use Pasada\Core\Checklist\Rules\AxleRule;
 use Pasada\Core\Checklist\Section;
 use Pasada\Core\Checklist\Stop;
+use Pasada\Core\Checklist\Zone;
+use Pasada\Core\Vehicle\Axle;
+use Pasada\Core\Vehicle\FeatureSet;
+use Pasada\Core\Vehicle\Unit;
 use Pasada\Core\Vehicle\Vehicle;
 
 /** The places of a section on one vehicle, in walking order. */
@@ -15,69 +19,141 @@ final readonly class PlacePlanner
     public function __construct(private Vehicle $vehicle, private AxleRule $axles) {}
 
     /**
-     * The places of a section in walking order: stops at the same axles that follow each other are walked axle by axle.
+     * The places of a section in walking order: stops at the same axles, and stops at the same unit, that follow each
+     * other are walked axle by axle and unit by unit.
      *
      * @return list<array{Stop, PlannedPlace}>
      */
     public function placesOf(Section $section): array
     {
         $walked = $run = [];
-        $group = null;
+        $kind = null;
         foreach ($section->stops as $stop) {
-            if ($stop->axles !== $group) {
-                array_push($walked, ...self::axleByAxle($run));
-                [$run, $group] = [[], $stop->axles];
+            if (self::kindOf($stop) !== $kind) {
+                array_push($walked, ...self::oneByOne($run));
+                [$run, $kind] = [[], self::kindOf($stop)];
             }
-            $run[] = array_map(static fn (PlannedPlace $place): array => [$stop, $place], $this->placesAt($stop));
+            foreach ($this->placesAt($stop) as $place) {
+                $run[] = [$stop, $place];
+            }
         }
 
-        return [...$walked, ...self::axleByAxle($run)];
+        return [...$walked, ...self::oneByOne($run)];
+    }
+
+    /** Stops of one kind are at the same axles or units. */
+    private static function kindOf(Stop $stop): string
+    {
+        return $stop->axles === null ? ($stop->zone->isAtBody() ? 'body' : $stop->zone->value) : $stop->axles->value;
     }
 
     /**
-     * @param  list<list<array{Stop, PlannedPlace}>>  $run  places by stop
+     * @param  list<array{Stop, PlannedPlace}>  $run  places by stop
      * @return list<array{Stop, PlannedPlace}>
      */
-    private static function axleByAxle(array $run): array
+    private static function oneByOne(array $run): array
     {
-        $walked = [];
-        for ($axle = 0; $axle < max([0, ...array_map(count(...), $run)]); $axle++) {
-            foreach ($run as $places) {
-                if (isset($places[$axle])) {
-                    $walked[] = $places[$axle];
-                }
-            }
+        $bySpot = [];
+        foreach ($run as [$stop, $place]) {
+            $spot = $place->axles === [] ? ($place->unit->id ?? '') : $place->axles[0]->id;
+            $bySpot[$spot][] = [$stop, $place];
         }
 
-        return $walked;
+        return array_merge(...array_values($bySpot));
     }
 
     /** @return list<PlannedPlace> the places on this vehicle that a stop stands for */
     private function placesAt(Stop $stop): array
     {
-        if ($stop->axles === null) {
-            return [
-                new PlannedPlace(
-                    $stop->id, $stop->name, [], true, [$this->vehicle->features], [$this->vehicle->features], true,
-                ),
-            ];
+        if ($stop->axles !== null) {
+            return $this->atAxles($stop, $this->vehicle->axlesOf($stop->axles));
         }
-        $axles = $this->vehicle->axlesOf($stop->axles);
-        if ($axles === []) {
-            return [];
+        if ($this->vehicle->isAskedByUnit()) {
+            if ($stop->zone->isAtBody()) {
+                return array_map(
+                    fn (Unit $unit): PlannedPlace => $this->atUnit($stop, $unit, $this->vehicle->featuresOf($unit)),
+                    array_values(array_filter($this->vehicle->units, static fn (Unit $unit): bool => ! $unit->kind->isTractor())),
+                );
+            }
+            if ($stop->zone === Zone::Coupling) {
+                return $this->couplings($stop);
+            }
         }
-        $ofGroup = $this->vehicle->featuresAt(...$axles);
-        if ($this->axles !== AxleRule::Each || count($axles) === 1) {
-            return [new PlannedPlace($stop->id, $stop->name, $axles, true, $ofGroup, $ofGroup, count($axles) === 1)];
-        }
+
+        return [
+            new PlannedPlace(
+                $stop->id, $stop->name, [], true, [$this->vehicle->features], [$this->vehicle->features], true,
+            ),
+        ];
+    }
+
+    /** @return list<PlannedPlace> one for each unit that is pulled, with what it and the one in front of it have */
+    private function couplings(Stop $stop): array
+    {
         $places = [];
-        foreach ($axles as $index => $axle) {
-            $places[] = new PlannedPlace(
-                $stop->id.'-'.($index + 1), $stop->name.' '.($index + 1), [$axle], $index === 0,
-                $this->vehicle->featuresAt($axle), $ofGroup, false,
-            );
+        foreach ($this->vehicle->units as $n => $unit) {
+            if ($n > 0) {
+                $both = $this->vehicle->featuresOf($this->vehicle->units[$n - 1], $unit);
+                // By what the unit in front is pulled itself is seen at its own coupling.
+                $places[] = $this->atUnit($stop, $unit, $both->withoutCouplingsBut($unit->hitch), true);
+            }
         }
 
         return $places;
+    }
+
+    private function atUnit(Stop $stop, Unit $unit, FeatureSet $features, bool $isCoupling = false): PlannedPlace
+    {
+        return new PlannedPlace(
+            $stop->id.'-'.$unit->id, $stop->name.', '.$unit->label, [], true, [$features], [$features], true, $unit,
+            $isCoupling,
+        );
+    }
+
+    /**
+     * @param  list<Axle>  $axles  of the stop's group, from front to back
+     * @return list<PlannedPlace>
+     */
+    private function atAxles(Stop $stop, array $axles): array
+    {
+        $spans = [];
+        foreach ($axles as $axle) {
+            $spans[$axle->span][] = $axle;
+        }
+        $isOneSpan = count($spans) === 1;
+        $places = [];
+        foreach ($spans as $span) {
+            $ofSpan = $this->vehicle->featuresAt(...$span);
+            $unit = $this->unitOf($span[0]);
+            $named = $isOneSpan ? $stop->name : $stop->name.', '.$span[0]->spanLabel;
+            if ($this->axles !== AxleRule::Each || count($span) === 1) {
+                $places[] = new PlannedPlace(
+                    $isOneSpan ? $stop->id : $stop->id.'-'.$span[0]->span, $named, $span, true, $ofSpan, $ofSpan,
+                    count($span) === 1, $unit,
+                );
+
+                continue;
+            }
+            foreach ($span as $index => $axle) {
+                $places[] = new PlannedPlace(
+                    ($isOneSpan ? $stop->id : $stop->id.'-'.$axle->span).'-'.($index + 1),
+                    $isOneSpan ? $named.' '.($index + 1) : $stop->name.', '.$axle->label, [$axle], $index === 0,
+                    $this->vehicle->featuresAt($axle), $ofSpan, false, $unit,
+                );
+            }
+        }
+
+        return $places;
+    }
+
+    private function unitOf(Axle $axle): ?Unit
+    {
+        foreach ($this->vehicle->isAskedByUnit() ? array_slice($this->vehicle->units, 1) : [] as $unit) {
+            if (in_array($axle, $unit->axles, true)) {
+                return $unit;
+            }
+        }
+
+        return null;
     }
 }

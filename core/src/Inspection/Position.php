@@ -5,49 +5,61 @@ declare(strict_types=1);
 namespace Pasada\Core\Inspection;
 
 use Pasada\Core\Vehicle\AxleGroup;
+use Pasada\Core\Vehicle\Unit;
 
-/** Where on the vehicle an item is: which axle, which side, or neither. */
+/** Where on the vehicle an item is: which axle, which unit, which side, or none of them. */
 final readonly class Position
 {
     private function __construct(
         public ?AxleGroup $group,
-        /** Id of the axle, or of its group where a tandem is asked as one; null off the axles. */
+        /** Id of the axle, or of its span where a tandem is asked as one; null off the axles. */
         public ?string $axle,
         public ?Side $side,
+        /** Id of the unit, off the axles of a vehicle on which each unit is asked; else null. */
+        public ?string $unit,
+        /** The axle or unit as it is read; empty where it is neither. */
+        private string $where,
     ) {}
 
     public static function anywhere(): self
     {
-        return new self(null, null, null);
+        return new self(null, null, null, null, '');
     }
 
-    public static function atAxle(AxleGroup $group, string $axle): self
+    public static function atAxle(AxleGroup $group, string $axle, string $label): self
     {
-        return new self($group, $axle, null);
+        return new self($group, $axle, null, null, $label);
+    }
+
+    public static function atUnit(Unit $unit): self
+    {
+        return new self(null, null, null, $unit->id, $unit->label);
     }
 
     public function onSide(Side $side): self
     {
-        return new self($this->group, $this->axle, $side);
+        return new self($this->group, $this->axle, $side, $this->unit, $this->where);
     }
 
-    /** As in an item's id: "", "steer", "left", "drive-2.right". */
+    /** The axle or the unit, whichever tells the part from others of its kind; empty where nothing does. */
+    public function spot(): string
+    {
+        return $this->axle ?? $this->unit ?? '';
+    }
+
+    /** As in an item's id: "", "steer", "left", "drive-2.right", "second-trailer". */
     public function key(): string
     {
-        return match (true) {
-            $this->side === null => $this->axle ?? '',
-            $this->axle === null => $this->side->value,
-            default => $this->axle.'.'.$this->side->value,
-        };
+        return implode('.', array_filter([$this->spot(), $this->side->value ?? ''], static fn (string $part): bool => $part !== ''));
     }
 
-    /** As it is read: "", "steer axle", "drive axle 2, right side". */
+    /** As it is read: "", "steer axle", "drive axle 2, right side", "second trailer". */
     public function label(): string
     {
         return implode(
             ', ',
             array_filter(
-                [$this->axleLabel(), $this->side === null ? '' : $this->side->value.' side'],
+                [$this->where, $this->side === null ? '' : $this->side->value.' side'],
                 static fn (string $part): bool => $part !== '',
             ),
         );
@@ -56,11 +68,6 @@ final readonly class Position
     /** "steer axle", "drive axle 2"; empty off the axles. */
     public function axleLabel(): string
     {
-        if ($this->group === null || $this->axle === null) {
-            return '';
-        }
-        $number = ltrim(substr($this->axle, strlen($this->group->value)), '-');
-
-        return $this->group->label().($number === '' ? '' : ' '.$number);
+        return $this->axle === null ? '' : $this->where;
     }
 }

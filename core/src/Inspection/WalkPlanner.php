@@ -9,6 +9,7 @@ use Pasada\Core\Checklist\Component;
 use Pasada\Core\Checklist\Form;
 use Pasada\Core\Checklist\Repeat;
 use Pasada\Core\Checklist\Rules\AxleRule;
+use Pasada\Core\Checklist\Section;
 use Pasada\Core\Checklist\Stop;
 use Pasada\Core\Vehicle\Axle;
 use Pasada\Core\Vehicle\FeatureSet;
@@ -34,29 +35,66 @@ final readonly class WalkPlanner
         $rank = 0;
         // Components asked once for the whole vehicle, once they have been.
         $done = [];
-        foreach ($this->checklist->sections as $section) {
-            if (! $this->checklist->forms->asks($section->id, $this->form)) {
-                continue;
+        foreach ($this->walked() as [$section, $stop, $place, $stretch]) {
+            $items = [];
+            foreach ($this->asked($stop, $place, $done) as [$component, $where, $features]) {
+                $item = $this->maker->item($section, $component, $place->id, $where, $features, $rank);
+                if ($item !== null) {
+                    $items[] = $item;
+                    $rank++;
+                }
             }
-            foreach ($this->planner->placesOf($section) as [$stop, $place]) {
-                $items = [];
-                foreach ($this->asked($stop, $place, $done) as [$component, $where, $features]) {
-                    $item = $this->maker->item($section, $component, $place->id, $where, $features, $rank);
-                    if ($item !== null) {
-                        $items[] = $item;
-                        $rank++;
-                    }
-                }
-                if ($items !== []) {
-                    $axles = array_map(static fn (Axle $axle): string => $axle->id, $place->axles);
-                    $places[] = new Place(
-                        $place->id, $place->name, $section->id, $stop->id, $stop->zone, $stop->axles, $axles, $items,
-                    );
-                }
+            if ($items !== []) {
+                $axles = array_map(static fn (Axle $axle): string => $axle->id, $place->axles);
+                $places[] = new Place(
+                    $place->id, $place->name, $section->id, $stop->id, $stop->zone, $stop->axles, $axles, $items,
+                    $stretch,
+                );
             }
         }
 
         return $places;
+    }
+
+    /**
+     * The places of all sections as they are walked: where the vehicle has several units to go along, unit by unit.
+     *
+     * @return list<array{Section, Stop, PlannedPlace, string}> with the stretch of the walk
+     */
+    private function walked(): array
+    {
+        $listed = [];
+        foreach ($this->checklist->sections as $section) {
+            if ($this->checklist->forms->asks($section->id, $this->form)) {
+                foreach ($this->planner->placesOf($section) as [$stop, $place]) {
+                    $listed[] = [$section, $stop, $place, $section->id];
+                }
+            }
+        }
+        $units = array_map(static fn (array $at): ?string => $at[2]->unit?->id, $listed);
+        $first = null;
+        foreach ($this->vehicle->units as $unit) {
+            $first ??= in_array($unit->id, $units, true) ? $unit->id : null;
+        }
+        // All before, and with, the first unit; then each of the others; then what is listed behind all of them.
+        $walked = $later = $behind = [];
+        $isBehind = false;
+        foreach ($listed as $n => $at) {
+            $unit = $units[$n];
+            if ($unit !== null && $unit !== $first) {
+                $later[$unit][] = [$at[0], $at[1], $at[2], $at[0]->id.' '.$unit];
+            } elseif ($isBehind) {
+                $behind[] = $at;
+            } else {
+                $walked[] = $at;
+                $isBehind = $first !== null && ! in_array($first, array_slice($units, $n + 1), true);
+            }
+        }
+        foreach ($this->vehicle->units as $unit) {
+            array_push($walked, ...($later[$unit->id] ?? []));
+        }
+
+        return [...$walked, ...$behind];
     }
 
     /**
@@ -70,7 +108,7 @@ final readonly class WalkPlanner
     {
         $byAxle = [];
         $turns = array_flip(array_map(static fn (Axle $axle): string => $axle->id, $place->axles));
-        foreach ($stop->asks as $component) {
+        foreach ($this->components($stop, $place) as $component) {
             foreach ($this->positions($component, $stop, $place, $done) as [$where, $features]) {
                 $byAxle[$turns[$where->axle ?? ''] ?? 0][] = [$component, $where, $features];
             }
@@ -78,6 +116,29 @@ final readonly class WalkPlanner
         ksort($byAxle);
 
         return array_merge(...$byAxle);
+    }
+
+    /**
+     * Lines run over every coupling: between two trailers they are seen there, and not behind the cab.
+     *
+     * @return list<Component>
+     */
+    private function components(Stop $stop, PlannedPlace $place): array
+    {
+        if (! $place->isCoupling || $place->unit === $this->vehicle->units[1]) {
+            return $stop->asks;
+        }
+        $lines = [];
+        foreach ($this->checklist->sections as $section) {
+            foreach ($section->stops as $other) {
+                if ($other !== $stop && $other->axles === null) {
+                    $isLine = static fn (Component $one): bool => str_starts_with($one->id, 'lines.');
+                    array_push($lines, ...array_filter($other->asks, $isLine));
+                }
+            }
+        }
+
+        return [...$lines, ...$stop->asks];
     }
 
     /**
@@ -90,7 +151,9 @@ final readonly class WalkPlanner
     {
         $found = [];
         if ($stop->axles === null) {
-            $found[] = [Position::anywhere(), [$this->vehicle->features]];
+            $found[] = [
+                $place->unit === null ? Position::anywhere() : Position::atUnit($place->unit), $place->features,
+            ];
         } else {
             $rule = $component->axles ?? $this->checklist->rules->axles;
             if ($rule === AxleRule::All) {
@@ -100,11 +163,14 @@ final readonly class WalkPlanner
                 }
             } elseif ($rule === AxleRule::Group || $place->isOnlyOne) {
                 if ($place->first) {
-                    $found[] = [Position::atAxle($stop->axles, $stop->axles->value), $place->groupFeatures];
+                    $span = $place->axles[0];
+                    $found[] = [
+                        Position::atAxle($stop->axles, $span->span, $span->spanLabel), $place->spanFeatures,
+                    ];
                 }
             } else {
                 foreach ($place->axles as $n => $axle) {
-                    $found[] = [Position::atAxle($stop->axles, $axle->id), [$place->features[$n]]];
+                    $found[] = [Position::atAxle($stop->axles, $axle->id, $axle->label), [$place->features[$n]]];
                 }
             }
         }

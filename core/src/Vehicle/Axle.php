@@ -13,6 +13,12 @@ final readonly class Axle
         /** Distance of the axle from the front bumper, in thousandths of a foot; used for the drawing only. */
         public int $atMilliFeet,
         public FeatureSet $features,
+        /** As it is read: "drive axle 2". */
+        public string $label,
+        /** The axles that are listed together with it, as a tandem is: `drive`, `second-trailer-axle`, `drive-lift`. */
+        public string $span,
+        /** As these are read: "drive axle", "second trailer axle". */
+        public string $spanLabel,
     ) {}
 
     public function hasDuals(): bool

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Vehicle;
 
-/** What carries the load. `None` is a tractor. */
+/** What carries the load. `None` is a tractor or a dolly. */
 enum Body: string
 {
     case None = 'none';
@@ -16,6 +16,9 @@ enum Body: string
     case Tanker = 'tanker';
     case Bus = 'bus';
     case StakeBed = 'stake-bed';
+    case Dump = 'dump';
+    case Lowboy = 'lowboy';
+    case SchoolBus = 'school-bus';
 
     public function feature(): ?Feature
     {
@@ -29,6 +32,9 @@ enum Body: string
             self::Tanker => Feature::BodyTanker,
             self::Bus => Feature::BodyBus,
             self::StakeBed => Feature::BodyStakeBed,
+            self::Dump => Feature::BodyDump,
+            self::Lowboy => Feature::BodyLowboy,
+            self::SchoolBus => Feature::BodySchoolBus,
         };
     }
 }

@@ -12,6 +12,22 @@ namespace Pasada\Core\Vehicle;
  */
 enum Feature: string
 {
+    /** What a vehicle file, or a unit of it, lists under `equipment`. */
+    private const EQUIPMENT = [
+        self::SlidingFifthWheel, self::SlidingTandem, self::AirHorn, self::HandValve, self::TrailerAbsLamp,
+        self::HoodMirrors, self::Fairings, self::ExhaustFluidTank, self::CabGuard, self::Catwalk,
+        self::DummyCouplers, self::SideDoors, self::BodyGear, self::SpareRack, self::Liftgate, self::Ramps,
+        self::TieDowns, self::DetachableGooseneck, self::Tarp, self::TankBaffles, self::BaggageDoors,
+        self::CrossingGate,
+    ];
+
+    /** Of these, what a tractor or a dolly cannot have: it is on what carries the load. */
+    private const ON_BODIES = [
+        self::SlidingTandem, self::TrailerAbsLamp, self::SideDoors, self::BodyGear, self::SpareRack, self::Liftgate,
+        self::Ramps, self::TieDowns, self::DetachableGooseneck, self::Tarp, self::TankBaffles, self::BaggageDoors,
+        self::CrossingGate,
+    ];
+
     case SpringSuspension = 'suspension:spring';
     case AirSuspension = 'suspension:air';
     case DrumBrakes = 'brakes:drum';
@@ -22,6 +38,11 @@ enum Feature: string
     case AxleSeal = 'hub:axle-seal';
     case AutoInflation = 'axle:auto-inflation';
     case HubMeter = 'axle:hub-meter';
+    case LiftAxle = 'axle:lift';
+    case SteerableAxle = 'axle:steerable';
+    case BrakedByAir = 'braked-by:air';
+    case BrakedByFluid = 'braked-by:fluid';
+    case BrakedByElectricity = 'braked-by:electricity';
 
     case BodyContainerChassis = 'body:container-chassis';
     case BodyVan = 'body:van';
@@ -31,10 +52,25 @@ enum Feature: string
     case BodyTanker = 'body:tanker';
     case BodyBus = 'body:bus';
     case BodyStakeBed = 'body:stake-bed';
+    case BodyDump = 'body:dump';
+    case BodyLowboy = 'body:lowboy';
+    case BodySchoolBus = 'body:school-bus';
     case SwingDoors = 'doors:swing';
     case RollUpDoors = 'doors:roll-up';
 
+    case AirBrakes = 'system:air';
+    case HydraulicBrakes = 'system:hydraulic';
+    case AirOverHydraulicBrakes = 'system:air-over-hydraulic';
+    case TrailerAir = 'trailer-air';
+    case BreakawaySwitch = 'breakaway-switch';
+    case FifthWheel = 'coupling:fifth-wheel';
+    case PintleHook = 'coupling:pintle-hook';
+    case HitchBall = 'coupling:ball';
+    case Gooseneck = 'coupling:gooseneck';
     case Trailer = 'trailer';
+    case Semitrailer = 'semitrailer';
+    case DrawbarTrailer = 'drawbar-trailer';
+    case Dolly = 'dolly';
     case StraightTruck = 'straight-truck';
     case Bus = 'bus';
     case ManualTransmission = 'transmission:manual';
@@ -62,6 +98,14 @@ enum Feature: string
     case SideDoors = 'side-doors';
     case BodyGear = 'body-gear';
     case SpareRack = 'spare-rack';
+    case Liftgate = 'liftgate';
+    case Ramps = 'ramps';
+    case TieDowns = 'tie-downs';
+    case DetachableGooseneck = 'detachable-gooseneck';
+    case Tarp = 'tarp';
+    case TankBaffles = 'tank-baffles';
+    case BaggageDoors = 'baggage-doors';
+    case CrossingGate = 'crossing-gate';
 
     /** As it is read behind "only with". */
     public function label(): string
@@ -77,6 +121,11 @@ enum Feature: string
             self::AxleSeal => 'an axle seal',
             self::AutoInflation => 'automatic tire inflation',
             self::HubMeter => 'a hub meter',
+            self::LiftAxle => 'a lift axle',
+            self::SteerableAxle => 'a steerable axle',
+            self::BrakedByAir => 'air brakes at the axle',
+            self::BrakedByFluid => 'hydraulic brakes at the axle',
+            self::BrakedByElectricity => 'electric brakes at the axle',
             self::BodyContainerChassis => 'a container chassis',
             self::BodyVan => 'a van body',
             self::BodyRefrigerated => 'a refrigerated body',
@@ -85,9 +134,24 @@ enum Feature: string
             self::BodyTanker => 'a tank',
             self::BodyBus => 'a bus body',
             self::BodyStakeBed => 'a stake bed',
+            self::BodyDump => 'a dump bed',
+            self::BodyLowboy => 'a lowboy deck',
+            self::BodySchoolBus => 'a school bus body',
             self::SwingDoors => 'swing doors',
             self::RollUpDoors => 'a roll-up door',
+            self::AirBrakes => 'air brakes',
+            self::HydraulicBrakes => 'hydraulic brakes',
+            self::AirOverHydraulicBrakes => 'air-over-hydraulic brakes',
+            self::TrailerAir => 'an air-braked trailer',
+            self::BreakawaySwitch => 'a trailer that brakes by itself',
+            self::FifthWheel => 'a fifth wheel coupling',
+            self::PintleHook => 'a pintle hook',
+            self::HitchBall => 'a hitch ball',
+            self::Gooseneck => 'a gooseneck coupler',
             self::Trailer => 'a trailer',
+            self::Semitrailer => 'a semitrailer',
+            self::DrawbarTrailer => 'a trailer with a drawbar',
+            self::Dolly => 'a converter dolly',
             self::StraightTruck => 'a straight truck',
             self::Bus => 'a bus',
             self::ManualTransmission => 'a manual transmission',
@@ -114,24 +178,26 @@ enum Feature: string
             self::SideDoors => 'side doors',
             self::BodyGear => 'body gear',
             self::SpareRack => 'a spare tire rack',
+            self::Liftgate => 'a liftgate',
+            self::Ramps => 'loading ramps',
+            self::TieDowns => 'chains and binders',
+            self::DetachableGooseneck => 'a detachable gooseneck',
+            self::Tarp => 'a tarp',
+            self::TankBaffles => 'baffles in the tank',
+            self::BaggageDoors => 'baggage doors',
+            self::CrossingGate => 'a crossing gate',
         };
     }
 
     /** Features a vehicle file lists under `equipment`; the others follow from axles, body, doors and drives. */
     public function isEquipment(): bool
     {
-        return match ($this) {
-            self::SlidingFifthWheel, self::SlidingTandem, self::AirHorn, self::HandValve, self::TrailerAbsLamp,
-            self::HoodMirrors, self::Fairings, self::ExhaustFluidTank, self::CabGuard, self::Catwalk,
-            self::DummyCouplers, self::SideDoors, self::BodyGear, self::SpareRack => true,
-            self::SpringSuspension, self::AirSuspension, self::DrumBrakes, self::DiscBrakes, self::DualWheels,
-            self::SingleWheels, self::HubSeal, self::AxleSeal, self::AutoInflation, self::HubMeter,
-            self::BodyContainerChassis, self::BodyVan, self::BodyRefrigerated, self::BodyHopper, self::BodyFlatbed,
-            self::BodyTanker, self::BodyBus, self::BodyStakeBed, self::Bus, self::SwingDoors, self::RollUpDoors,
-            self::Trailer, self::StraightTruck, self::ManualTransmission, self::AutomaticTransmission,
-            self::BeltAlternator, self::GearAlternator, self::BeltWaterPump, self::GearWaterPump,
-            self::BeltAirCompressor, self::GearAirCompressor, self::BeltSteeringPump, self::GearSteeringPump => false,
-        };
+        return in_array($this, self::EQUIPMENT, true);
+    }
+
+    public function isOnBody(): bool
+    {
+        return in_array($this, self::ON_BODIES, true);
     }
 
     /** What one vehicle of a kind may have and the next may not. */

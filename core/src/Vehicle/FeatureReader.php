@@ -6,40 +6,63 @@ namespace Pasada\Core\Vehicle;
 
 use Pasada\Core\Document\Node;
 
-/** What a vehicle has, gathered from all of its document that says so. */
+/** What a vehicle or a unit of it has, gathered from the entries of its document that say so. */
 final readonly class FeatureReader
 {
-    /** @param  list<Unit>  $units */
-    public function read(Node $root, array $units): FeatureSet
+    /** What the vehicle has as a whole: its units, its doors and what is on bodies are left out. */
+    public function read(Node $root): FeatureSet
     {
         $features = [self::choice($root, 'transmission', 'transmission', ['manual', 'automatic'])];
-        if ($root->string('doors') !== 'none') {
-            $features[] = self::choice($root, 'doors', 'doors', ['swing', 'roll-up', 'none']);
-        }
         $drives = $root->child('drives');
         $drives->only('alternator', 'water_pump', 'air_compressor', 'steering_pump');
-        foreach (['alternator', 'water_pump', 'air_compressor', 'steering_pump'] as $part) {
+        $parts = ['alternator', 'water_pump', 'steering_pump'];
+        // Without air there is no compressor to drive.
+        if (! $root->has('brakes') || $root->string('brakes') !== BrakeSystem::Hydraulic->value) {
+            $parts[] = 'air_compressor';
+        }
+        foreach ($parts as $part) {
             $features[] = self::choice($drives, $part, str_replace('_', '-', $part), ['belt', 'gear']);
         }
-        foreach ($root->nodesOr('equipment') as $node) {
-            $feature = $node->asEnum(Feature::class);
+
+        $onCab = array_filter(self::equipment($root), static fn (Feature $one): bool => ! $one->isOnBody());
+
+        return FeatureSet::of(...$features, ...$onCab);
+    }
+
+    /** @return list<Feature> of the vehicle or of one of its units */
+    public static function equipment(Node $node): array
+    {
+        $features = [];
+        foreach ($node->nodesOr('equipment') as $entry) {
+            $feature = $entry->asEnum(Feature::class);
             if (! $feature->isEquipment()) {
-                $node->fault('follows from the rest of the vehicle and is not listed as equipment');
+                $entry->fault('follows from the rest of the vehicle and is not listed as equipment');
             }
             $features[] = $feature;
         }
-        foreach ($units as $unit) {
-            $body = $unit->body->feature();
-            $features = $body === null ? $features : [...$features, $body];
-            $features = [...$features, ...match ($unit->kind) {
-                UnitKind::Semitrailer => [Feature::Trailer],
-                UnitKind::StraightTruck => [Feature::StraightTruck],
-                UnitKind::Bus => [Feature::Bus],
-                UnitKind::DayCabTractor, UnitKind::SleeperTractor => [],
-            }];
-        }
 
-        return FeatureSet::of(...$features);
+        return $features;
+    }
+
+    /**
+     * What is said of the vehicle and is on whatever carries the load.
+     *
+     * @return list<Feature>
+     */
+    public static function onBodies(Node $root): array
+    {
+        return [
+            ...self::doors($root),
+            ...array_filter(self::equipment($root), static fn (Feature $one): bool => $one->isOnBody()),
+        ];
+    }
+
+    /** @return list<Feature> none where it has no doors */
+    public static function doors(Node $node): array
+    {
+        return $node->string('doors') === 'none'
+            ? []
+            : [self::choice($node, 'doors', 'doors', ['swing', 'roll-up', 'none'])];
     }
 
     /** @param  non-empty-list<string>  $choices */

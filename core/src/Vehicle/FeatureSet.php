@@ -29,6 +29,35 @@ final readonly class FeatureSet
         return isset($this->values[$feature->value]);
     }
 
+    /** The same, with no coupling but this one. */
+    public function withoutCouplingsBut(?Hitch $hitch): self
+    {
+        $values = $this->values;
+        foreach (Hitch::cases() as $other) {
+            if ($other !== $hitch) {
+                unset($values[$other->feature()->value]);
+            }
+        }
+
+        return new self($values);
+    }
+
+    /** @param  list<non-empty-list<Feature>>  $needs  every entry must be met, each by any one of its features */
+    public function meets(array $needs): bool
+    {
+        foreach ($needs as $anyOf) {
+            $found = false;
+            foreach ($anyOf as $feature) {
+                $found = $found || $this->has($feature);
+            }
+            if (! $found) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** @return list<string> */
     public function values(): array
     {

@@ -12,5 +12,7 @@ final readonly class KnownDefect
         /** Id of the axle where it is, or null off the axles. */
         public ?string $axle,
         public string $what,
+        /** Id of the unit where it is, where several have the part; null for whichever. */
+        public ?string $unit = null,
     ) {}
 }

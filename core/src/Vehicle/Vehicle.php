@@ -9,6 +9,9 @@ use Pasada\Core\Catalogue\Point;
 /** A vehicle as it stands in the yard. Made by VehicleReader only, which checks that it makes sense. */
 final readonly class Vehicle
 {
+    /** What the vehicle has anywhere. */
+    public FeatureSet $features;
+
     /**
      * @param  non-empty-list<Unit>  $units  from front to back; the first one drives
      * @param  list<OwnFigure>  $figures  where this vehicle differs from what is usually taught
@@ -19,14 +22,59 @@ final readonly class Vehicle
         public string $name,
         public string $description,
         public array $units,
-        public FeatureSet $features,
+        /** What it has as a whole; its units, and what is on bodies, are left out. */
+        private FeatureSet $base,
+        FeatureSet $onBodies,
         public array $figures,
         public array $defects,
-    ) {}
+    ) {
+        $features = $base->with($onBodies);
+        foreach ($units as $unit) {
+            $features = $features->with($unit->features);
+        }
+        $this->features = $features;
+    }
 
     public function hasTrailer(): bool
     {
         return count($this->units) > 1;
+    }
+
+    /** What presses its own brakes on; a trailer may have others. */
+    public function brakes(): BrakeSystem
+    {
+        return $this->units[0]->brakes;
+    }
+
+    /**
+     * Whether it has several bodies or couplings, so that what each of them has is asked of each: "trailer" alone would
+     * not tell which is meant.
+     */
+    public function isAskedByUnit(): bool
+    {
+        return count($this->units) > 2 || (count($this->units) === 2 && ! $this->units[0]->kind->isTractor());
+    }
+
+    /** What the vehicle as a whole and these units of it have. */
+    public function featuresOf(Unit ...$units): FeatureSet
+    {
+        $features = $this->base;
+        foreach ($units as $unit) {
+            $features = $features->with($unit->features);
+        }
+
+        return $features;
+    }
+
+    public function axle(string $id): ?Axle
+    {
+        foreach ($this->axles() as $axle) {
+            if ($axle->id === $id) {
+                return $axle;
+            }
+        }
+
+        return null;
     }
 
     public function lengthMilliFeet(): int

@@ -10,10 +10,19 @@ use Pasada\Core\Document\Faults;
 use Pasada\Core\Document\Node;
 use Pasada\Core\Document\ThousandthsRange;
 
-/** Reads the open vehicle format, `pasada-vehicle/1` (schemas/vehicle.schema.json). */
+/** Reads the open vehicle format, `pasada-vehicle/2` (schemas/vehicle.schema.json), and the one before it. */
 final readonly class VehicleReader
 {
-    public const FORMAT = 'pasada-vehicle/1';
+    public const FORMAT = 'pasada-vehicle/2';
+
+    /** Knew air brakes and one trailer only; all that it can say means the same today. */
+    private const OLD_FORMAT = 'pasada-vehicle/1';
+
+    /** Whether a document is of the format before, which asked less of itself. */
+    public static function isOld(Node $root): bool
+    {
+        return $root->string('format') === self::OLD_FORMAT;
+    }
 
     /** @throws DocumentHasFaults with every fault of the text and its path */
     public function read(string $json, string $name = 'vehicle'): Vehicle
@@ -29,21 +38,24 @@ final readonly class VehicleReader
     {
         $root->only(
             '$schema', 'format', 'id', 'name', 'description', 'units', 'doors', 'transmission', 'drives', 'equipment',
-            'figures', 'defects',
+            'figures', 'defects', 'brakes',
         );
-        if ($root->string('format') !== self::FORMAT) {
+        if (! self::isOld($root) && $root->string('format') !== self::FORMAT) {
             $root->child('format')->fault('must be "'.self::FORMAT.'"');
         }
         $units = (new UnitsReader())->read($root);
-        $features = (new FeatureReader())->read($root, $units);
+        $base = (new FeatureReader())->read($root);
+        $onBodies = FeatureSet::of(...FeatureReader::onBodies($root));
 
         // The stand-in keeps the type; it never leaves read(), which stops at the faults.
-        $units = $units === [] ? [new Unit(UnitKind::StraightTruck, Body::None, 0, 0, [])] : $units;
+        $units = $units === [] ? [new Unit(
+            'truck', 'truck', UnitKind::StraightTruck, Body::None, 0, 0, [], BrakeSystem::Air, null, $base,
+        )] : $units;
         $axles = array_merge(...array_map(static fn (Unit $unit): array => $unit->axles, $units));
 
         return new Vehicle(
-            $root->id(), $root->name(), $root->stringOr('description', ''), $units, $features,
-            $this->figures($root, $axles), $this->defects($root, $axles),
+            $root->id(), $root->name(), $root->stringOr('description', ''), $units, $base, $onBodies,
+            $this->figures($root, $axles), $this->defects($root, $axles, $units),
         );
     }
 
@@ -83,21 +95,28 @@ final readonly class VehicleReader
 
     /**
      * @param  list<Axle>  $axles
+     * @param  list<Unit>  $units
      * @return list<KnownDefect>
      */
-    private function defects(Node $root, array $axles): array
+    private function defects(Node $root, array $axles, array $units): array
     {
         $ids = array_map(static fn (Axle $axle): string => $axle->id, $axles);
         $defects = [];
         foreach ($root->nodesOr('defects') as $node) {
-            $node->only('component', 'axle', 'what');
+            $node->only('component', 'axle', 'unit', 'what');
             $axle = $node->has('axle') ? $node->string('axle') : null;
             if ($axle !== null && ! in_array($axle, $ids, true)) {
                 $node
                     ->child('axle')
                     ->fault(sprintf('this vehicle has no axle "%s"; it has %s', $axle, implode(', ', $ids)));
             }
-            $defects[] = new KnownDefect($node->string('component'), $axle, $node->string('what'));
+            $unit = $node->has('unit') ? $node->string('unit') : null;
+            if ($unit !== null && ! in_array($unit, array_column($units, 'id'), true)) {
+                $node->child('unit')->fault(sprintf(
+                    'this vehicle has no unit "%s"; it has %s', $unit, implode(', ', array_column($units, 'id')),
+                ));
+            }
+            $defects[] = new KnownDefect($node->string('component'), $axle, $node->string('what'), $unit);
         }
 
         return $defects;

@@ -44,7 +44,7 @@ it('names the place of a fault and what to do', function (array $path, mixed $va
 
     expect($faults)->toContain($expected);
 })->with([
-    'another format' => [['format'], 'truck', 'format: must be "pasada-vehicle/1"'],
+    'another format' => [['format'], 'truck', 'format: must be "pasada-vehicle/2"'],
     'no units' => [['units'], [], 'units: asks for a list with at least one entry'],
     'a trailer in front' => [
         ['units', 0, 'kind'],
@@ -66,8 +66,8 @@ it('names the place of a fault and what to do', function (array $path, mixed $va
         2,
         'units[0].axles[2].at_ft: must lie behind the axle listed before it',
     ],
-    'a unit of no length' => [['units', 0, 'to_ft'], 0, 'units[0].to_ft: must lie behind from_ft and within 120 ft'],
-    'a unit too long' => [['units', 0, 'to_ft'], 121, 'units[0].to_ft: must lie behind from_ft and within 120 ft'],
+    'a unit of no length' => [['units', 0, 'to_ft'], 0, 'units[0].to_ft: must lie behind from_ft and within 150 ft'],
+    'a unit too long' => [['units', 0, 'to_ft'], 151, 'units[0].to_ft: must lie behind from_ft and within 150 ft'],
     'a drive that is neither' => [
         ['drives', 'alternator'],
         'chain',

@@ -17,18 +17,25 @@ use Pasada\Core\Inspection\Place;
  */
 final readonly class ExpectedOrder
 {
-    /** @var array<string, list<Place>> by section, in walking order */
+    /** @var array<string, list<Place>> by stretch of the walk, in walking order */
     private array $places;
+
+    /** @var array<string, string> stretch by item */
+    private array $stretches;
 
     private WalkOrder $rule;
 
-    public function __construct(private Inspection $inspection)
+    public function __construct(Inspection $inspection)
     {
-        $places = [];
+        $places = $stretches = [];
         foreach ($inspection->places as $place) {
-            $places[$place->section][] = $place;
+            $places[$place->stretch][] = $place;
+            foreach ($place->items as $item) {
+                $stretches[$item->id] = $place->stretch;
+            }
         }
         $this->places = $places;
+        $this->stretches = $stretches;
         $this->rule = $inspection->checklist->rules->order;
     }
 
@@ -69,27 +76,27 @@ final readonly class ExpectedOrder
     {
         $named = $atAxles = [];
         foreach ($ids as $id) {
-            $named[$this->inspection->items[$id]->section] = true;
+            $named[$this->stretches[$id]] = true;
         }
         $tandem = false;
-        foreach (array_keys($named) as $section) {
+        foreach (array_keys($named) as $stretch) {
             $groups = $axles = [];
             $count = 0;
-            foreach ($this->places[$section] as $place) {
+            foreach ($this->places[$stretch] as $place) {
                 if ($place->group !== null) {
                     $count++;
                     $groups[$place->group->value] = $axles[$place->axles[0] ?? ''] = true;
                 }
             }
             if ($count > 1) {
-                $atAxles[] = $section;
+                $atAxles[$this->places[$stretch][0]->section] = true;
                 if (count($axles) > count($groups)) {
                     $tandem = true;
                 }
             }
         }
 
-        return [$atAxles, $tandem];
+        return [array_keys($atAxles), $tandem];
     }
 
     /**
@@ -103,17 +110,17 @@ final readonly class ExpectedOrder
         foreach ($this->places as $places) {
             $this->within($way, $places, count($ids), $turns, $inner);
         }
-        $sections = $ranks = $all = [];
+        $stretches = $ranks = $all = [];
         foreach ($ids as $id) {
-            $sections[] = $this->inspection->items[$id]->section;
+            $stretches[] = $this->stretches[$id];
             $ranks[] = $inner[$id];
         }
         $order = array_flip(
-            $this->rule->sectionsFixed ? array_keys($this->places) : SectionOrder::best($sections, $ranks),
+            $this->rule->sectionsFixed ? array_keys($this->places) : SectionOrder::best($stretches, $ranks),
         );
         $span = count($inner) * (count($ids) + 1);
         foreach ($ranks as $n => $rank) {
-            $all[] = $order[$sections[$n]] * $span + $rank;
+            $all[] = $order[$stretches[$n]] * $span + $rank;
         }
 
         return $all;

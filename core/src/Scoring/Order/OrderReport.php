@@ -114,16 +114,20 @@ final readonly class OrderReport
      */
     private static function sections(Inspection $inspection, array $ids): array
     {
-        $rankOf = array_flip(array_keys($inspection->sections));
-        $turns = [];
+        $rankOf = $sectionOf = $turns = [];
+        foreach ($inspection->places as $place) {
+            $rankOf[$place->stretch] ??= count($rankOf);
+            $sectionOf[$place->stretch] = $place->section;
+        }
         foreach ($ids as $turn => $id) {
-            $turns[$inspection->items[$id]->section][] = $turn;
+            $turns[$inspection->place($inspection->items[$id]->place)->stretch ?? ''][] = $turn;
         }
         $middle = array_map(static fn (array $of): int => $of[intdiv(count($of) - 1, 2)], $turns);
         asort($middle);
         $walked = array_keys($middle);
-        $kept = LongestIncreasing::places(array_map(static fn (string $section): int => $rankOf[$section], $walked));
+        $kept = LongestIncreasing::places(array_map(static fn (string $stretch): int => $rankOf[$stretch], $walked));
+        $stray = array_diff_key($walked, array_flip($kept));
 
-        return array_values(array_diff_key($walked, array_flip($kept)));
+        return array_values(array_unique(array_map(static fn (string $at): string => $sectionOf[$at], $stray)));
     }
 }

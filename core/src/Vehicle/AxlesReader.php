@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Vehicle;
+
+use Pasada\Core\Document\Node;
+
+/**
+ * The axles of a unit. Axles of one group that are listed together are a span, as a tandem is; a lift axle, which may
+ * be up while the others carry, is a span of its own.
+ */
+final readonly class AxlesReader
+{
+    /** @return list<Axle> from front to back */
+    public function read(Node $node, UnitKind $kind, UnitName $name, BrakeSystem $brakes): array
+    {
+        $rows = $counts = [];
+        foreach ($node->nodes('axles') as $axle) {
+            $group = $this->group($axle, $kind);
+            $features = $this->features($axle, $group, $brakes);
+            [$span, $label] = $this->span($group, in_array(Feature::LiftAxle, $features, true), $name);
+            $counts[$span] = ($counts[$span] ?? 0) + 1;
+            $rows[] = [$axle, $group, $features, $span, $label, $counts[$span]];
+        }
+
+        return array_map(
+            fn (array $row): Axle => new Axle(
+                $row[1] === AxleGroup::Steer && $row[5] === 1 ? $row[3] : $row[3].'-'.$row[5],
+                $row[1],
+                $row[0]->thousandths('at_ft') ?? 0,
+                FeatureSet::of(...$row[2]),
+                $this->label($row[4], $row[5], $counts[$row[3]], $name),
+                $row[3],
+                $row[4],
+            ),
+            $rows,
+        );
+    }
+
+    private function group(Node $axle, UnitKind $unit): AxleGroup
+    {
+        $axle->only(
+            'group', 'at_ft', 'suspension', 'brakes', 'wheels', 'hub', 'auto_inflation', 'hub_meter', 'lift',
+            'steerable',
+        );
+        $group = $axle->enum('group', AxleGroup::class);
+        if (($group === AxleGroup::Trailer) === $unit->isPowered()) {
+            $axle
+                ->child('group')
+                ->fault(
+                    $unit->isPowered() ? 'a tractor or truck has steer and drive axles' : 'a trailer has trailer axles',
+                );
+        }
+
+        return $group;
+    }
+
+    /** @return list<Feature> */
+    private function features(Node $axle, AxleGroup $group, BrakeSystem $brakes): array
+    {
+        $features = [$brakes->atAxles()];
+        foreach (
+            [
+                'suspension' => ['spring', 'air'],
+                'brakes' => ['drum', 'disc'],
+                'wheels' => ['single', 'dual'],
+                'hub' => ['hub-seal', 'axle-seal'],
+            ] as $key => $choices
+        ) {
+            $features[] = FeatureReader::choice($axle, $key, $key, $choices);
+        }
+        foreach (
+            [
+                'auto_inflation' => Feature::AutoInflation,
+                'hub_meter' => Feature::HubMeter,
+                'lift' => Feature::LiftAxle,
+                'steerable' => Feature::SteerableAxle,
+            ] as $key => $feature
+        ) {
+            if ($axle->boolOr($key, false)) {
+                $features[] = $feature;
+                if ($group === AxleGroup::Steer && in_array($feature, [Feature::LiftAxle, Feature::SteerableAxle], true)) {
+                    $axle->child($key)->fault('is for drive and trailer axles: a steer axle stays down and steers');
+                }
+            }
+        }
+
+        return $features;
+    }
+
+    /** @return array{string, string} id of the span, and as it is read */
+    private function span(AxleGroup $group, bool $isLift, UnitName $unit): array
+    {
+        if ($unit->isOneOfSeveral) {
+            return $isLift
+                ? [$unit->id.'-lift', $unit->label.' lift axle']
+                : [$unit->id.'-axle', $unit->label.' axle'];
+        }
+
+        return match (true) {
+            ! $isLift => [$group->value, $group->label()],
+            $group === AxleGroup::Trailer => ['trailer-lift', 'trailer lift axle'],
+            default => ['drive-lift', 'lift axle'],
+        };
+    }
+
+    /** "drive axle 2"; of one among several units "second trailer, rear axle". */
+    private function label(string $span, int $number, int $count, UnitName $unit): string
+    {
+        return match (true) {
+            $count === 1 => $span,
+            ! $unit->isOneOfSeveral => $span.' '.$number,
+            $count > 2 => $unit->label.', '.trim(substr($span, strlen($unit->label))).' '.$number,
+            default => sprintf(
+                '%s, %s %s', $unit->label, $number === 1 ? 'front' : 'rear',
+                trim(substr($span, strlen($unit->label))),
+            ),
+        };
+    }
+}
