@@ -83,6 +83,8 @@ final readonly class ListeningLibrary
             }
         }
 
-        return new Listener($this->lexicon(), $checklist->figures, array_keys($asked));
+        return new Listener(
+            $this->lexicon()->onVehicle($inspection->vehicle), $checklist->figuresOn($inspection->vehicle), array_keys($asked),
+        );
     }
 }

@@ -10,6 +10,8 @@ use Pasada\Core\Brakes\Tests\CutOut;
 use Pasada\Core\Brakes\Tests\LeakApplied;
 use Pasada\Core\Brakes\Tests\LeakReleased;
 use Pasada\Core\Brakes\Tests\LowAir;
+use Pasada\Core\Brakes\Tests\ParkBrake;
+use Pasada\Core\Brakes\Tests\PedalHold;
 use Pasada\Core\Brakes\Tests\Procedure;
 use Pasada\Core\Brakes\Tests\ServiceBrake;
 use Pasada\Core\Brakes\Tests\SpringBrakes;
@@ -31,6 +33,8 @@ enum BrakeTest: string
     case TugTrailer = 'tug-trailer';
     case TugHand = 'tug-hand';
     case Service = 'service';
+    case PedalHold = 'pedal-hold';
+    case ParkBrake = 'park-brake';
 
     public function procedure(): Procedure
     {
@@ -46,6 +50,8 @@ enum BrakeTest: string
             self::TugTrailer => new TugTrailer,
             self::TugHand => new TugHandValve,
             self::Service => new ServiceBrake,
+            self::PedalHold => new PedalHold,
+            self::ParkBrake => new ParkBrake,
         };
     }
 

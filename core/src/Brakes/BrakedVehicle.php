@@ -6,6 +6,7 @@ namespace Pasada\Core\Brakes;
 
 use Pasada\Core\Brakes\Air\AirMakeup;
 use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Vehicle\BrakeSystem;
 use Pasada\Core\Vehicle\Feature;
 use Pasada\Core\Vehicle\Vehicle;
 
@@ -22,8 +23,12 @@ final readonly class BrakedVehicle
 
     /** @param  array<string, Limits>  $own  by test, where the vehicle has its own */
     public function __construct(
-        public bool $combination = true, public bool $hasHandValve = true, public bool $isManual = false,
+        /** Pulls a trailer that its own air brakes. */
+        public bool $combination = true,
+        public bool $hasHandValve = true,
+        public bool $isManual = false,
         private array $own = [],
+        public BrakeSystem $system = BrakeSystem::Air,
     ) {}
 
     public static function of(Vehicle $vehicle): self
@@ -44,10 +49,43 @@ final readonly class BrakedVehicle
         }
 
         return new self(
-            $vehicle->hasTrailer(),
+            $vehicle->features->has(Feature::TrailerAir),
             $vehicle->features->has(Feature::HandValve),
             $vehicle->features->has(Feature::ManualTransmission),
             $own,
+            $vehicle->brakes(),
+        );
+    }
+
+    /** Whether its parking brakes are springs that air holds off, with valves in the cab. */
+    public function hasValves(): bool
+    {
+        return $this->system === BrakeSystem::Air;
+    }
+
+    /**
+     * What can be seen, heard and done in a step on this vehicle, as a procedure tells it of air brakes.
+     *
+     * @return list<string> as "pedal:down", "cut-out:"
+     */
+    public function observed(BrakeTest $test): array
+    {
+        $seen = $test->procedure()->observed();
+
+        return $this->hasValves() ? $seen : array_values(
+            array_unique(
+                array_filter(
+                    array_map(
+                        static fn (string $one): string => match ($one) {
+                            'tractor-valve:in', 'trailer-valve:in' => 'parking-brake:released',
+                            'tractor-valve:out', 'trailer-valve:out' => 'parking-brake:set',
+                            default => str_starts_with($one, 'hand-valve:') ? '' : $one,
+                        },
+                        $seen,
+                    ),
+                    static fn (string $one): bool => $one !== '',
+                ),
+            ),
         );
     }
 
@@ -61,7 +99,9 @@ final readonly class BrakedVehicle
     {
         $rule = $step->test->procedure()->usual($this->combination)->chosen($step, $this->combination);
 
-        return $rule->onVehicle($this->own[$step->test->value] ?? new Limits(null, null));
+        $rule = $rule->onVehicle($this->own[$step->test->value] ?? new Limits(null, null));
+
+        return $this->hasValves() ? $rule : $rule->withoutValves();
     }
 
     /** A governor of the vehicle's own that cuts out lower cuts in lower too. */

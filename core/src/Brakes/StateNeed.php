@@ -22,6 +22,9 @@ enum StateNeed: string
     case ClutchDown = 'clutch-down';
     case PedalDown = 'pedal-down';
     case HandValveOn = 'hand-valve-on';
+    case ParkingBrakeSet = 'parking-brake-set';
+    case ParkingBrakeReleased = 'parking-brake-released';
+    case Pumped = 'pumped';
     /** The engine at least as fast as the step says. */
     case Rpm = 'rpm';
 
@@ -55,6 +58,9 @@ enum StateNeed: string
             self::ClutchDown => $situation->clutchDown ? null : 'the clutch was not down',
             self::PedalDown => $situation->pedalDown ? null : 'the pedal was not down',
             self::HandValveOn => $situation->handOn ? null : 'the hand valve was not on',
+            self::ParkingBrakeSet => $situation->parked ? null : 'the parking brake was not set',
+            self::ParkingBrakeReleased => $situation->parked ? 'the parking brake was still set' : null,
+            self::Pumped => $situation->pumped ? null : 'the pedal was not pumped first',
             self::Rpm => match (true) {
                 ! $situation->engine => 'the engine was off',
                 $rpm < $leastRpm => sprintf(
@@ -64,6 +70,17 @@ enum StateNeed: string
                 ),
                 default => null,
             },
+        };
+    }
+
+    /** What it comes to on a vehicle whose parking brake is no valve; null where there is nothing like it. */
+    public function withoutValves(): ?self
+    {
+        return match ($this) {
+            self::ValvesIn => self::ParkingBrakeReleased,
+            self::ValvesOut => self::ParkingBrakeSet,
+            self::HandValveOn => null,
+            default => $this,
         };
     }
 
@@ -94,6 +111,9 @@ enum StateNeed: string
             self::ClutchDown => 'clutch down',
             self::PedalDown => 'pedal down',
             self::HandValveOn => 'hand valve on',
+            self::ParkingBrakeSet => 'parking brake set',
+            self::ParkingBrakeReleased => 'parking brake released',
+            self::Pumped => 'pedal pumped three times',
             self::Rpm => sprintf('at least %s rpm', ShortNumber::of($leastRpm)),
         };
     }

@@ -73,6 +73,18 @@ final readonly class StepRule
             );
     }
 
+    /** The same on a vehicle whose parking brake is no valve. */
+    public function withoutValves(): self
+    {
+        $needs = array_map(static fn (StateNeed $need): ?StateNeed => $need->withoutValves(), $this->needs);
+
+        return new self(
+            $this->test, $this->limits, array_values(array_filter($needs)), $this->say, $this->accepted,
+            $this->acceptedInstead, $this->fromPsi, $this->slackSeconds, $this->countsFirstDrop, $this->leastRpm,
+            $this->timedPsi, $this->isOfVehicle,
+        );
+    }
+
     /** The first need that is not met; null where all are. */
     public function wrongIn(Situation $situation, bool $combination): ?string
     {

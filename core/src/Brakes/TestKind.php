@@ -11,6 +11,8 @@ enum TestKind
     case Pressure;
     /** A minute in which nothing is touched. */
     case Leak;
+    /** A pedal that must not give way. */
+    case Hold;
     /** A gentle pull against one brake. */
     case Tug;
     /** A stop from walking speed. */
@@ -20,7 +22,7 @@ enum TestKind
     public function caution(): string
     {
         return match ($this) {
-            self::Pressure => 'wheels chocked while brakes are released',
+            self::Pressure, self::Hold => 'wheels chocked while brakes are released',
             self::Leak => 'nobody under the vehicle',
             self::Tug, self::Stop => 'area clear',
         };

@@ -11,7 +11,9 @@ use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Checklist\Rules\Rules;
+use Pasada\Core\Vehicle\Axle;
 use Pasada\Core\Vehicle\AxleGroup;
+use Pasada\Core\Vehicle\FeatureSet;
 use Pasada\Core\Vehicle\Vehicle;
 
 /** What a state or school asks, and how it credits it. Made by ChecklistReader only, which checks it. */
@@ -85,7 +87,10 @@ final readonly class Checklist
         }
         $found = null;
         foreach ($this->figuresByPoint[Point::Reading->value] ?? [] as $figure) {
-            if ($figure->holdsFor($component, null) && ($found === null || $figure->components !== [])) {
+            if (
+                $figure->holdsFor($component, null) && $figure->needs === [] &&
+                ($found === null || $figure->components !== [])
+            ) {
                 $found = $figure;
             }
         }
@@ -93,6 +98,22 @@ final readonly class Checklist
         return $found === null
             ? $step
             : $step->accepting(new Limits($found->acceptedLow / 1000, $found->acceptedHigh / 1000));
+    }
+
+    /** @return list<Figure> those that hold somewhere on a vehicle, the more particular ones first */
+    public function figuresOn(Vehicle $vehicle): array
+    {
+        $all = [$vehicle->features, ...$vehicle->featuresAt(...$vehicle->axles())];
+        $holds = array_filter(
+            $this->figures,
+            static fn (Figure $figure): bool => array_filter(
+                $all,
+                static fn (FeatureSet $features): bool => $features->meets($figure->needs),
+            ) !== [],
+        );
+        usort($holds, static fn (Figure $a, Figure $b): int => count($b->needs) <=> count($a->needs));
+
+        return $holds;
     }
 
     /**
@@ -108,15 +129,16 @@ final readonly class Checklist
     /**
      * The figures of a component that is asked once for axles of several kinds, by point code.
      *
-     * @param  list<AxleGroup>  $axles
+     * @param  list<Axle>  $axles  one of each group
      * @return array<string, Figure>
      */
     public function figuresForAll(Component $component, array $axles, Vehicle $vehicle): array
     {
         $found = [];
         foreach ($axles as $axle) {
-            foreach ($this->figuresFor($component, $axle, $vehicle) as $code => $figure) {
-                $found[$code][] = [$axle, $figure];
+            $features = $vehicle->featuresAt($axle)[0];
+            foreach ($this->figuresFor($component, $axle->group, $vehicle, $features) as $code => $figure) {
+                $found[$code][] = [$axle->group, $figure];
             }
         }
 
@@ -127,16 +149,18 @@ final readonly class Checklist
      * The figures of a component at an axle, by point code, the most particular one where several hold; what the
      * vehicle says of itself wins.
      *
+     * @param  FeatureSet  $features  what the vehicle and the axle have
      * @return array<string, Figure>
      */
-    public function figuresFor(Component $component, ?AxleGroup $axle, Vehicle $vehicle): array
-    {
+    public function figuresFor(
+        Component $component, ?AxleGroup $axle, Vehicle $vehicle, FeatureSet $features,
+    ): array {
         $found = [];
         foreach ($component->points()->common($this->figurePoints)->points() as $point) {
             $code = $point->value;
             foreach ($this->figuresByPoint[$code] ?? [] as $figure) {
-                $isCloser = ! isset($found[$code]) || $figure->components !== [];
-                if ($isCloser && $figure->holdsFor($component->id, $axle)) {
+                $isCloser = ! isset($found[$code]) || $figure->isCloserThan($found[$code]);
+                if ($isCloser && $figure->holdsFor($component->id, $axle, $features)) {
                     $found[$code] = $figure;
                 }
             }

@@ -91,8 +91,10 @@ final readonly class Component
      */
     public function canBeWaved(FeatureSet $features): bool
     {
+        $hasBody = $features->meets([[Feature::Trailer, Feature::StraightTruck, Feature::Bus]]);
+        $isLookedFor = static fn (Feature $one): bool => $one->isOptional() && ($hasBody || ! $one->isOnBody());
         foreach ($this->lacks($features) as $anyOf) {
-            if (array_filter($anyOf, static fn (Feature $feature): bool => ! $feature->isOptional()) !== []) {
+            if (count(array_filter($anyOf, $isLookedFor)) < count($anyOf)) {
                 return false;
             }
         }

@@ -6,6 +6,8 @@ namespace Pasada\Core\Checklist;
 
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Vehicle\AxleGroup;
+use Pasada\Core\Vehicle\Feature;
+use Pasada\Core\Vehicle\FeatureSet;
 
 /** A figure that belongs to a point: its limits, what is accepted when said, the unit, and where it comes from. */
 final readonly class Figure
@@ -15,6 +17,7 @@ final readonly class Figure
      * @param  list<AxleGroup>  $axles  the axles it holds for; empty means everywhere
      * @param  array<string, self>  $byAxle  where all axles are asked in one item and differ: the figure of each, by
      *   the words for its axles
+     * @param  list<non-empty-list<Feature>>  $needs  what the vehicle or axle must have for it to hold
      */
     public function __construct(
         public string $id,
@@ -33,6 +36,7 @@ final readonly class Figure
         public string $source,
         public string $note,
         public array $byAxle = [],
+        public array $needs = [],
     ) {}
 
     /**
@@ -71,6 +75,13 @@ final readonly class Figure
         return $this->byAxle === [] ? [$this] : array_values($this->byAxle);
     }
 
+    /** Whether it is for a case that the other is not for: some parts only, or some vehicles only. */
+    public function isCloserThan(self $other): bool
+    {
+        return count($this->needs) > count($other->needs) ||
+            (count($this->needs) === count($other->needs) && $this->components !== []);
+    }
+
     /** Whether both say the same: a vehicle may set limits of its own for one axle and not for the other. */
     public function isSameAs(self $other): bool
     {
@@ -86,10 +97,12 @@ final readonly class Figure
         return [$this->low, $this->high, $this->acceptedLow, $this->acceptedHigh];
     }
 
-    public function holdsFor(string $component, ?AxleGroup $axle): bool
+    /** @param  FeatureSet|null  $features  what the vehicle and the axle have; null for whatever they have */
+    public function holdsFor(string $component, ?AxleGroup $axle, ?FeatureSet $features = null): bool
     {
         return ($this->components === [] || in_array($component, $this->components, true))
-            && ($this->axles === [] || ($axle !== null && in_array($axle, $this->axles, true)));
+            && ($this->axles === [] || ($axle !== null && in_array($axle, $this->axles, true)))
+            && ($features === null || $features->meets($this->needs));
     }
 
     /** Whether a value that a student says is right. */
@@ -115,7 +128,7 @@ final readonly class Figure
     {
         return new self(
             $this->id, $this->point, $this->components, $this->axles, $low, $high, $low ?? ($high ?? 0),
-            $high ?? ($low ?? 0), $this->unit, $source, $note,
+            $high ?? ($low ?? 0), $this->unit, $source, $note, [], $this->needs,
         );
     }
 

@@ -10,7 +10,7 @@ use Pasada\Core\Checklist\Component;
 use Pasada\Core\Checklist\Repeat;
 use Pasada\Core\Checklist\Rules\NotFittedRule;
 use Pasada\Core\Checklist\Section;
-use Pasada\Core\Vehicle\AxleGroup;
+use Pasada\Core\Vehicle\Axle;
 use Pasada\Core\Vehicle\FeatureSet;
 use Pasada\Core\Vehicle\Vehicle;
 
@@ -64,8 +64,8 @@ final readonly class ItemMaker
             $essential->with($further),
             $component->weight,
             $isForAll
-                ? $this->checklist->figuresForAll($component, $this->groupsWith($component), $this->vehicle)
-                : $this->checklist->figuresFor($component, $where->group, $this->vehicle),
+                ? $this->checklist->figuresForAll($component, $this->axlesWith($component), $this->vehicle)
+                : $this->checklist->figuresFor($component, $where->group, $this->vehicle, ($having ?: $features)[0]),
             $component->say,
             $component->drive?->drivenBy($features[0]),
             $rank,
@@ -94,17 +94,17 @@ final readonly class ItemMaker
         return [$essential, $further->without($essential)];
     }
 
-    /** @return list<AxleGroup> the groups of axles at which the component is fitted */
-    private function groupsWith(Component $component): array
+    /** @return list<Axle> the first axle of each group at which the component is fitted */
+    private function axlesWith(Component $component): array
     {
-        $groups = [];
+        $axles = [];
         foreach ($this->vehicle->axles() as $axle) {
             if ($component->isFittedWith($this->vehicle->features->with($axle->features))) {
-                $groups[$axle->group->value] = $axle->group;
+                $axles[$axle->group->value] ??= $axle;
             }
         }
 
-        return array_values($groups);
+        return array_values($axles);
     }
 
     private function defect(Component $component, Position $where): ?string

@@ -246,6 +246,7 @@ final readonly class SecondHearing
         return array_values(array_filter(
             $this->lexicon->entries,
             fn (Entry $entry): bool => $entry->kind === EntryKind::Part
+                && $this->lexicon->isHeardBySound($entry)
                 && strlen($entry->sound) >= self::LEAST_SOUNDS
                 && ($station->costOf($this->lexicon->parts[$entry->means]->zone) <= self::NEAR),
         ));

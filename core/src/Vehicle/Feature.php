@@ -28,6 +28,12 @@ enum Feature: string
         self::CrossingGate,
     ];
 
+    /** Of these, what nobody expects on a vehicle that is not said to have it: a liftgate is not waved at a tank. */
+    private const ONLY_WHERE_SAID = [
+        self::Liftgate, self::Ramps, self::TieDowns, self::DetachableGooseneck, self::Tarp, self::TankBaffles,
+        self::BaggageDoors, self::CrossingGate,
+    ];
+
     case SpringSuspension = 'suspension:spring';
     case AirSuspension = 'suspension:air';
     case DrumBrakes = 'brakes:drum';
@@ -203,6 +209,7 @@ enum Feature: string
     /** What one vehicle of a kind may have and the next may not. */
     public function isOptional(): bool
     {
-        return $this->isEquipment() || $this === self::AutoInflation || $this === self::HubMeter;
+        return ($this->isEquipment() && ! in_array($this, self::ONLY_WHERE_SAID, true)) ||
+            $this === self::AutoInflation || $this === self::HubMeter;
     }
 }

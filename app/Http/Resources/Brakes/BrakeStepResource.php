@@ -102,7 +102,7 @@ final readonly class BrakeStepResource
                 $step->isOfVehicle,
                 $step->question?->atMs,
                 $step->question?->answeredBy->value,
-                $step->test->procedure()->observed(),
+                $vehicle->observed($step->test),
             ),
             $judgment->steps,
             $sequence->rules($vehicle),

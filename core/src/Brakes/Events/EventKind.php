@@ -17,6 +17,12 @@ enum EventKind: string
     case TrailerValve = 'trailer-valve';
     case HandValve = 'hand-valve';
     case Pedal = 'pedal';
+    /** Pressed and let up several times in a row, as before a hydraulic pedal is held. */
+    case Pumped = 'pumped';
+    /** A hydraulic pedal held down stayed where it was, or sank. */
+    case PedalHeld = 'pedal-held';
+    /** Where it is no valve: a lever, a pedal or a switch. */
+    case ParkingBrake = 'parking-brake';
     case Clutch = 'clutch';
     case Gear = 'gear';
     case Belt = 'belt';
@@ -67,12 +73,15 @@ enum EventKind: string
             self::Key, self::Engine, self::Belt, self::HandValve => ['on', 'off'],
             self::TractorValve, self::TrailerValve, self::Chocks => ['in', 'out'],
             self::Pedal, self::Clutch => ['down', 'up'],
+            self::PedalHeld => ['firm', 'sank'],
+            self::ParkingBrake => ['set', 'released'],
             self::Gear => ['neutral', 'low', 'other'],
             self::Popped => ['tractor', 'trailer', 'both'],
             self::Tug => ['held', 'moved'],
             self::Stopped => ['straight', 'pulled'],
             self::Said => array_column(Spoken::cases(), 'value'),
             self::Rpm,
+            self::Pumped,
             self::Reading,
             self::CutOut,
             self::CutIn,

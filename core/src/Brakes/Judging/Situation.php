@@ -22,6 +22,9 @@ final readonly class Situation
         public string $gear = 'neutral',
         public bool $belt = false,
         public bool $chocked = false,
+        /** The parking brake that is no valve. */
+        public bool $parked = false,
+        public bool $pumped = false,
     ) {}
 
     public function after(BrakeEvent $event): self
@@ -36,6 +39,8 @@ final readonly class Situation
             EventKind::TrailerValve => $this->with(trailerIn: $is('in')),
             EventKind::HandValve => $this->with(handOn: $is('on')),
             EventKind::Pedal => $this->with(pedalDown: $is('down')),
+            EventKind::Pumped => $this->with(pumped: true),
+            EventKind::ParkingBrake => $this->with(parked: $is('set')),
             EventKind::Clutch => $this->with(clutchDown: $is('down')),
             EventKind::Gear => $this->with(gear: $event->to),
             EventKind::Belt => $this->with(belt: $is('on')),
@@ -66,18 +71,20 @@ final readonly class Situation
             EventKind::Pedal->value => $down($this->pedalDown),
             EventKind::Clutch->value => $down($this->clutchDown),
             EventKind::Gear->value => $this->gear,
+            EventKind::ParkingBrake->value => $this->parked ? 'set' : 'released',
         ];
     }
 
     private function with(
         ?bool $key = null, ?bool $engine = null, ?float $rpm = null, ?bool $tractorIn = null, ?bool $trailerIn = null,
         ?bool $handOn = null, ?bool $pedalDown = null, ?bool $clutchDown = null, ?string $gear = null,
-        ?bool $belt = null, ?bool $chocked = null,
+        ?bool $belt = null, ?bool $chocked = null, ?bool $parked = null, ?bool $pumped = null,
     ): self {
         return new self(
             $key ?? $this->key, $engine ?? $this->engine, $rpm ?? $this->rpm, $tractorIn ?? $this->tractorIn,
             $trailerIn ?? $this->trailerIn, $handOn ?? $this->handOn, $pedalDown ?? $this->pedalDown,
             $clutchDown ?? $this->clutchDown, $gear ?? $this->gear, $belt ?? $this->belt, $chocked ?? $this->chocked,
+            $parked ?? $this->parked, $pumped ?? $this->pumped,
         );
     }
 }

@@ -34,7 +34,7 @@ final readonly class BuildUp implements Procedure
 
     public function canBeAskedOf(BrakedVehicle $vehicle): bool
     {
-        return true;
+        return $vehicle->system->hasAir();
     }
 
     /** From 85 to 100 psi within 45 seconds: commercial driver manual, dual air system. */

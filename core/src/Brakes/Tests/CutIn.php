@@ -43,7 +43,7 @@ final readonly class CutIn implements Procedure
 
     public function canBeAskedOf(BrakedVehicle $vehicle): bool
     {
-        return true;
+        return $vehicle->system->hasAir();
     }
 
     /** 20 to 25 psi below cut-out and not under 100: commercial driver manual, air brakes. */

@@ -35,7 +35,7 @@ final readonly class CutOut implements Procedure
 
     public function canBeAskedOf(BrakedVehicle $vehicle): bool
     {
-        return true;
+        return $vehicle->system->hasAir();
     }
 
     /** 120 to 140 psi: commercial driver manual, air brakes. */

@@ -31,7 +31,7 @@ final readonly class LeakApplied implements Procedure
 
     public function canBeAskedOf(BrakedVehicle $vehicle): bool
     {
-        return true;
+        return $vehicle->hasValves();
     }
 
     /** 4 psi a minute for a combination, 3 for a single vehicle: commercial driver manual, air brakes. */

@@ -33,7 +33,7 @@ final readonly class LeakReleased implements Procedure
 
     public function canBeAskedOf(BrakedVehicle $vehicle): bool
     {
-        return true;
+        return $vehicle->hasValves();
     }
 
     /** 3 psi a minute for a combination, 2 for a single vehicle: commercial driver manual, air brakes. */

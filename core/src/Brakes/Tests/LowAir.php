@@ -39,7 +39,7 @@ final readonly class LowAir implements Procedure
 
     public function canBeAskedOf(BrakedVehicle $vehicle): bool
     {
-        return true;
+        return $vehicle->system->hasAir();
     }
 
     /** At or above 55 psi: 49 CFR 393.51. */

@@ -38,7 +38,7 @@ final readonly class SpringBrakes implements Procedure
 
     public function canBeAskedOf(BrakedVehicle $vehicle): bool
     {
-        return true;
+        return $vehicle->hasValves();
     }
 
     /** Between 20 and 45 psi: commercial driver manual, air brakes. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pasada\Core\Brakes\Tests;
 
 use Pasada\Core\Brakes\BrakeTest;
+use Pasada\Core\Brakes\Events\BrakeEvent;
 use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\Judging\Run;
 use Pasada\Core\Brakes\Judging\Situation;
@@ -33,20 +34,27 @@ final readonly class Tug
             if ($this->tests($run->situationAt($n)) !== $rule->test) {
                 continue;
             }
-            $wrong = $run->wrongAt($n, $rule) ?? $run->said->missingBefore($event->atMs, $rule);
 
-            return match (true) {
-                $wrong !== null => StepVerdict::broken($rule->test, $event->atMs, $wrong),
-                $event->to === 'moved' => StepVerdict::failed(
-                    $rule->test,
-                    $event->atMs,
-                    'the vehicle moved: this brake does not hold',
-                ),
-                default => StepVerdict::met($rule->test, $event->atMs, 'it did not move'),
-            };
+            return self::against($run, $rule, $n, $event);
         }
 
         return $this->provingNothing($run, $rule);
+    }
+
+    /** One tug against the brake that is tested. */
+    public static function against(Run $run, StepRule $rule, int $n, BrakeEvent $tug): StepVerdict
+    {
+        $wrong = $run->wrongAt($n, $rule) ?? $run->said->missingBefore($tug->atMs, $rule);
+
+        return match (true) {
+            $wrong !== null => StepVerdict::broken($rule->test, $tug->atMs, $wrong),
+            $tug->to === 'moved' => StepVerdict::failed(
+                $rule->test,
+                $tug->atMs,
+                'the vehicle moved: this brake does not hold',
+            ),
+            default => StepVerdict::met($rule->test, $tug->atMs, 'it did not move'),
+        };
     }
 
     private function tests(Situation $situation): ?BrakeTest

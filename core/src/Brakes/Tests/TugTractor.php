@@ -31,7 +31,7 @@ final readonly class TugTractor implements Procedure
 
     public function canBeAskedOf(BrakedVehicle $vehicle): bool
     {
-        return true;
+        return $vehicle->hasValves();
     }
 
     public function usual(bool $combination): StepRule

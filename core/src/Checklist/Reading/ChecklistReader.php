@@ -15,7 +15,10 @@ use Pasada\Core\Document\Node;
 /** Reads the open checklist format, `pasada-checklist/1` (schemas/checklist.schema.json). */
 final readonly class ChecklistReader
 {
-    public const FORMAT = 'pasada-checklist/1';
+    public const FORMAT = 'pasada-checklist/2';
+
+    /** Had no figures for some vehicles only; all that it can say means the same today. */
+    private const OLD_FORMAT = 'pasada-checklist/1';
 
     /** @throws DocumentHasFaults with every fault of the text and its path */
     public function read(string $json, string $name = 'checklist'): Checklist
@@ -42,7 +45,7 @@ final readonly class ChecklistReader
             '$schema', 'format', 'id', 'version', 'name', 'reason', 'rules', 'figures', 'components', 'sections',
             'forms',
         );
-        if ($root->string('format') !== self::FORMAT) {
+        if (! in_array($root->string('format'), [self::FORMAT, self::OLD_FORMAT], true)) {
             $root->child('format')->fault('must be "'.self::FORMAT.'"');
         }
         $components = (new ComponentsReader())->read($root);

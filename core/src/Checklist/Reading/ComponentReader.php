@@ -13,6 +13,7 @@ use Pasada\Core\Checklist\Rules\CreditRule;
 use Pasada\Core\Document\Node;
 use Pasada\Core\Vehicle\DrivenPart;
 use Pasada\Core\Vehicle\Feature;
+use Pasada\Core\Vehicle\Fitment;
 
 /** Reads one entry of a checklist's `components`. */
 final readonly class ComponentReader
@@ -58,8 +59,8 @@ final readonly class ComponentReader
             $further,
             $node->intOr('weight', 0, 100, 1),
             $node->has('repeat') ? $node->enum('repeat', Repeat::class) : Repeat::Once,
-            $this->needs($node, 'needs'),
-            $this->pointNeeds($node, $essential->with($further)),
+            $this->needs($node, $id),
+            $this->pointNeeds($node, $id, $essential->with($further)),
             $this->say($node),
             $node->has('drive') ? $node->enum('drive', DrivenPart::class) : null,
             $node->has('credit') ? $node->enum('credit', CreditRule::class) : null,
@@ -87,24 +88,15 @@ final readonly class ComponentReader
     }
 
     /**
-     * `"a|b"` is met by either, a list by all its entries.
+     * What the checklist asks and what the part needs by its nature.
      *
      * @return list<non-empty-list<Feature>>
      */
-    private function needs(Node $node, string $key): array
+    private function needs(Node $node, string $id): array
     {
-        $needs = [];
-        foreach ($node->nodesOr($key) as $entry) {
-            $anyOf = [];
-            foreach (explode('|', $entry->asString()) as $word) {
-                $feature = Feature::tryFrom($word);
-                if ($feature === null) {
-                    $entry->fault(sprintf('"%s" is no feature of a vehicle or axle', $word));
-                } else {
-                    $anyOf[] = $feature;
-                }
-            }
-            if ($anyOf !== []) {
+        $needs = (new NeedsReader)->read($node, 'needs');
+        foreach (Fitment::of($id) as $anyOf) {
+            if (! in_array($anyOf, $needs, true)) {
                 $needs[] = $anyOf;
             }
         }
@@ -113,14 +105,14 @@ final readonly class ComponentReader
     }
 
     /** @return array<string, list<non-empty-list<Feature>>> */
-    private function pointNeeds(Node $node, PointSet $listed): array
+    private function pointNeeds(Node $node, string $id, PointSet $listed): array
     {
-        $all = [];
+        $all = Fitment::ofPoints($id);
         foreach ($node->entries('point_needs') as $code => $entry) {
             if (! $this->isListed($code, $listed)) {
                 $entry->fault('is not a point of this component');
             }
-            $all[$code] = $this->needs($node->child('point_needs'), $code);
+            $all[$code] = [...($all[$code] ?? []), ...(new NeedsReader)->read($node->child('point_needs'), $code)];
         }
 
         return $all;

@@ -21,7 +21,7 @@ final readonly class FigureReader
     {
         $node->only(
             'id', 'point', 'components', 'axles', 'low', 'high', 'accepted_low', 'accepted_high', 'unit', 'source',
-            'note',
+            'note', 'needs',
         );
         [$low, $high] = ThousandthsRange::read($node, 'low', 'high');
         if ($low === null && $high === null) {
@@ -43,7 +43,7 @@ final readonly class FigureReader
         return new Figure(
             $node->string('id'), $node->enum('point', Point::class), $node->strings('components'),
             $node->enums('axles', AxleGroup::class), $low, $high, $acceptedLow, $acceptedHigh,
-            $node->enum('unit', UnitOfMeasure::class), $node->string('source'), $node->stringOr('note', ''),
+            $node->enum('unit', UnitOfMeasure::class), $node->string('source'), $node->stringOr('note', ''), [], (new NeedsReader)->read($node, 'needs'),
         );
     }
 }

@@ -6,6 +6,8 @@ namespace Pasada\Core\Listening\Lexicon;
 
 use Pasada\Core\Language\Sound;
 use Pasada\Core\Listening\Decoding\Weights;
+use Pasada\Core\Vehicle\Fitment;
+use Pasada\Core\Vehicle\Vehicle;
 
 /** Names of parts, words of statements and words for places, found by spelling and by sound. */
 final readonly class Lexicon
@@ -45,6 +47,15 @@ final readonly class Lexicon
         /** @var array<string, true> words that occur in names of parts */
         public array $known,
         public Weights $weights,
+        /**
+         * Parts of rarer vehicles, by id: where nobody says what vehicle it is, their names count as they are spelled,
+         * and nothing that only sounds like one is taken for it.
+         *
+         * @var array<string, true>
+         */
+        private array $rare,
+        /** Parts that the vehicle cannot have, by id: never heard. @var array<string, true> */
+        private array $absent = [],
     ) {}
 
     /**
@@ -56,7 +67,12 @@ final readonly class Lexicon
     public static function of(
         array $parts, array $statements, array $entries, array $everyday, Weights $weights,
     ): self {
-        $bySpelling = $bySkeleton = [];
+        $bySpelling = $bySkeleton = $rare = [];
+        foreach (array_keys($parts) as $part) {
+            if (! Fitment::isUsual($part)) {
+                $rare[$part] = true;
+            }
+        }
         foreach ($entries as $number => $entry) {
             $bySpelling[self::singular(str_replace(' ', '', $entry->words))][] = $number;
             foreach (self::keys(Sound::skeleton($entry->sound)) as $key) {
@@ -66,14 +82,39 @@ final readonly class Lexicon
 
         $known = [];
         foreach ($entries as $entry) {
-            if (in_array($entry->kind, [EntryKind::Part, EntryKind::PartWhereFitting], true)) {
+            if (
+                in_array($entry->kind, [EntryKind::Part, EntryKind::PartWhereFitting], true) &&
+                ! isset($rare[$entry->means])
+            ) {
                 foreach (explode(' ', $entry->words) as $word) {
                     $known[$word] = $known[self::singular($word)] = true;
                 }
             }
         }
 
-        return new self($parts, $statements, $entries, $everyday, $bySpelling, $bySkeleton, $known, $weights);
+        return new self($parts, $statements, $entries, $everyday, $bySpelling, $bySkeleton, $known, $weights, $rare);
+    }
+
+    /** The same for one vehicle: its own rarer parts are heard like any other, those of others not at all. */
+    public function onVehicle(Vehicle $vehicle): self
+    {
+        $rare = [];
+        foreach (array_keys($this->rare) as $part) {
+            if (! Fitment::isOn($part, $vehicle)) {
+                $rare[$part] = true;
+            }
+        }
+
+        return new self(
+            $this->parts, $this->statements, $this->entries, $this->everyday, $this->bySpelling, $this->bySkeleton,
+            $this->known, $this->weights, $rare, $rare,
+        );
+    }
+
+    /** Whether an entry may be meant by words that are spelled otherwise. */
+    public function isHeardBySound(Entry $entry): bool
+    {
+        return ! isset($this->rare[$entry->means]);
     }
 
     /**
@@ -90,7 +131,9 @@ final readonly class Lexicon
     ): array {
         $found = [];
         foreach ($this->bySpelling[self::singular($letters)] ?? [] as $number) {
-            $found[$number] = 0.0;
+            if (! isset($this->absent[$this->entries[$number]->means])) {
+                $found[$number] = 0.0;
+            }
         }
         // A run that is spelled as an entry is that entry: looking for others would only find doubles.
         if ($found !== [] || $asSpelled) {
@@ -105,6 +148,9 @@ final readonly class Lexicon
                 }
                 $tried[$number] = true;
                 $entry = $this->entries[$number];
+                if (! $this->isHeardBySound($entry)) {
+                    continue;
+                }
                 $alike = $entry->sound.' '.$entry->kind->name;
                 $cost = array_key_exists($alike, $costs)
                     ? $costs[$alike]

@@ -21,6 +21,9 @@ final class Turn
 
     private ?Side $side = null;
 
+    /** @var array{string, int}|null the unit that was told: noun and number, or WhichOne::LAST */
+    private ?array $unit = null;
+
     /** @var array<string, array<string, true>> point codes by component, of this turn */
     private array $heard = [];
 
@@ -36,6 +39,15 @@ final class Turn
         if ($axle !== $this->axle) {
             $this->axle = $axle;
             $this->heard = [];
+        }
+    }
+
+    /** @param  array{string, int}  $unit  noun and number, or WhichOne::LAST */
+    public function goAlong(array $unit, int $word): void
+    {
+        $this->axleTold = max($this->axleTold, $word);
+        if ($unit !== $this->unit) {
+            [$this->unit, $this->axle, $this->heard] = [$unit, 0, []];
         }
     }
 
@@ -87,14 +99,14 @@ final class Turn
     /** @param  non-empty-list<Item>  $items  that are asked one by one, in walking order */
     public function of(array $items): Item
     {
-        $axles = array_values(
-            array_unique(array_map(static fn (Item $item): string => $item->position->axle ?? '', $items)),
+        $spots = $this->along(
+            array_values(array_unique(array_map(static fn (Item $item): string => $item->position->spot(), $items))),
         );
-        $axle = $axles[min($this->axle, count($axles) - 1)];
+        $spot = $spots[min($this->axle, count($spots) - 1)];
         $chosen = null;
         foreach ($items as $item) {
             if (
-                ($item->position->axle ?? '') === $axle &&
+                $item->position->spot() === $spot &&
                 ($chosen === null || ($this->side !== null && $item->position->side === $this->side))
             ) {
                 $chosen = $item;
@@ -102,5 +114,29 @@ final class Turn
         }
 
         return $chosen ?? $items[0];
+    }
+
+    /**
+     * Those of the unit that was told, where any is.
+     *
+     * @param  non-empty-list<string>  $spots  in walking order
+     * @return non-empty-list<string>
+     */
+    private function along(array $spots): array
+    {
+        if ($this->unit === null) {
+            return $spots;
+        }
+        [$noun, $number] = $this->unit;
+        $units = [];
+        foreach ($spots as $spot) {
+            if (preg_match('/^(?:[a-z]+-)?'.$noun.'\b/', $spot, $unit) === 1) {
+                $units[$unit[0]][] = $spot;
+            }
+        }
+        $units = array_values($units);
+
+        return $units === [] ? $spots : $units[$number === WhichOne::LAST ? count($units) - 1
+            : min($number, count($units)) - 1];
     }
 }

@@ -76,7 +76,7 @@ final class Turns
     private function give(Evidence $evidence, int $proposal, array $items): void
     {
         $first = $items[0];
-        $key = $first->position->group->value ?? $first->component;
+        $key = $first->position->group->value ?? ($first->position->unit === null ? $first->component : 'units');
         if ($key !== $this->at) {
             $this->since = $this->end;
         }
@@ -100,6 +100,10 @@ final class Turns
             : null;
         if ($axle !== null) {
             $turn->goTo($axle[1], $axle[0]);
+        }
+        $unit = $this->which->unit($this->since, $evidence->to);
+        if ($unit !== null) {
+            $turn->goAlong($unit[1], $unit[0]);
         }
         $side = $this->which->side(
             $isAtAxle ? $this->since : max(0, $evidence->from - self::SIDE_REACH),

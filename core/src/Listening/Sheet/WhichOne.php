@@ -31,6 +31,8 @@ final readonly class WhichOne
 
     private const AXLE = ['axle' => true, 'drive' => true, 'tandem' => true];
 
+    private const UNITS = ['trailer' => true, 'dolly' => true, 'truck' => true];
+
     private const SIDES = [
         'driver' => Side::Left, 'drivers' => Side::Left, 'left' => Side::Left, 'street' => Side::Left,
         'passenger' => Side::Right, 'passengers' => Side::Right, 'right' => Side::Right, 'curb' => Side::Right,
@@ -41,12 +43,15 @@ final readonly class WhichOne
     /**
      * @param  array<int, int>  $axles  number from 1, LAST or NEXT, by the word with which it is told
      * @param  array<int, Side|null>  $sides  null for "the other side", by word
+     * @param  array<int, array{string, int}>  $units  "second trailer": noun and number from 1, or LAST, by word
      */
-    private function __construct(private Words $words, private array $axles, private array $sides) {}
+    private function __construct(
+        private Words $words, private array $axles, private array $sides, private array $units,
+    ) {}
 
     public static function in(Words $words): self
     {
-        $axles = $sides = [];
+        $axles = $sides = $units = [];
         foreach ($words->text as $i => $word) {
             [$next, $after] = [$words->text[$i + 1] ?? '', $words->text[$i + 2] ?? ''];
             $isAxle = isset(self::AXLE[$next]) || ($next === 'trailer' && $after === 'axle');
@@ -55,18 +60,30 @@ final readonly class WhichOne
             } elseif ($isAxle && isset(self::ENDS[$word]) && $next !== 'axle') {
                 $axles[$i] = self::ENDS[$word];
             }
+            $number = self::NUMBERS[$word] ?? (self::ENDS[$word] ?? null);
+            if (isset(self::UNITS[$next]) && $number !== null && $number !== self::NEXT) {
+                $units[$i] = [$next, $number];
+            } elseif ($word === 'dolly') {
+                $units[$i] ??= [$word, self::FIRST];
+            }
             if ($next === 'side' && (isset(self::SIDES[$word]) || isset(self::OTHER_SIDE[$word]))) {
                 $sides[$i] = self::SIDES[$word] ?? null;
             }
         }
 
-        return new self($words, $axles, $sides);
+        return new self($words, $axles, $sides, $units);
     }
 
     /** @return array{int, int}|null word and number of the last axle told in words $from to $to - 1 */
     public function axle(int $from, int $to): ?array
     {
         return self::last($this->axles, $from, $to);
+    }
+
+    /** @return array{int, array{string, int}}|null likewise the unit: noun and number, or LAST */
+    public function unit(int $from, int $to): ?array
+    {
+        return self::last($this->units, $from, $to);
     }
 
     /** @return array{int, Side|null}|null likewise the side; null in place of a side is the other one */

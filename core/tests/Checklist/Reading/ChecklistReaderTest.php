@@ -41,7 +41,7 @@ it('names the place of a fault and what to do', function (array $path, mixed $va
 
     expect($faults)->toContain($expected);
 })->with([
-    'another format' => [['format'], 'other/1', 'format: must be "pasada-checklist/1"'],
+    'another format' => [['format'], 'other/1', 'format: must be "pasada-checklist/2"'],
     'no name' => [['name'], null, 'name: asks for a text that is not empty'],
     'a misspelt rule' => [['rules', 'retuns'], 'end', 'rules.retuns: is not known here; did you mean "returns"?'],
     'an unknown rule value' => [
