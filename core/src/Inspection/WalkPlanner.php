@@ -151,9 +151,9 @@ final readonly class WalkPlanner
     {
         $found = [];
         if ($stop->axles === null) {
-            $found[] = [
-                $place->unit === null ? Position::anywhere() : Position::atUnit($place->unit), $place->features,
-            ];
+            // The only coupling needs no name.
+            $isNamed = $place->unit !== null && ! ($place->isCoupling && count($this->vehicle->units) === 2);
+            $found[] = [$isNamed ? Position::atUnit($place->unit) : Position::anywhere(), $place->features];
         } else {
             $rule = $component->axles ?? $this->checklist->rules->axles;
             if ($rule === AxleRule::All) {

@@ -148,7 +148,7 @@ enum Feature: string
             self::AirBrakes => 'air brakes',
             self::HydraulicBrakes => 'hydraulic brakes',
             self::AirOverHydraulicBrakes => 'air-over-hydraulic brakes',
-            self::TrailerAir => 'an air-braked trailer',
+            self::TrailerAir => 'trailer air brakes',
             self::BreakawaySwitch => 'a trailer that brakes by itself',
             self::FifthWheel => 'a fifth wheel coupling',
             self::PintleHook => 'a pintle hook',

@@ -140,6 +140,8 @@ final readonly class UnitsReader
             $node->child($key)->fault(sprintf(
                 'a %s has %s brakes', $kind->label(), implode(' or ', array_column($can, 'value')),
             ));
+
+            return BrakeSystem::Air;
         }
 
         return $system;

@@ -130,7 +130,7 @@ it('gives every step of the sequence one outcome, and fails where one is broken'
     $outcomes = array_map(static fn ($step): string => $step->outcome->value, $judged->steps);
 
     expect(array_map(static fn ($step): string => $step->test->value, $judged->steps))
-        ->toBe(array_column(BrakeTest::cases(), 'value'))
+        ->toBe(array_column(array_filter(BrakeTest::cases(), (new BrakedVehicle)->canBeAsked(...)), 'value'))
         ->and($judged->standing)
         ->toBe(
             array_filter($judged->steps, static fn ($step): bool => $step->isLost()) !== [] || $judged->restarts > 2

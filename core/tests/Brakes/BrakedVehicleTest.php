@@ -58,7 +58,21 @@ it('asks a vehicle nothing that it has not', function (string $id, array $asked)
         array_map(static fn ($rule): string => $rule->test->value, $sequence->rules(shipped($id))),
     );
     expect(array_values($left))->toBe($asked);
-})->with([['dock-tractor-chassis', []], ['stake-truck', ['tug-trailer', 'tug-hand']]]);
+})->with([
+    ['dock-tractor-chassis', ['pedal-hold', 'park-brake']],
+    ['stake-truck', ['tug-trailer', 'tug-hand', 'pedal-hold', 'park-brake']],
+    [
+        'crate-box-truck',
+        [
+            'cut-out', 'cut-in', 'build-up', 'leak-applied', 'leak-released', 'low-air', 'spring-pop', 'tug-tractor',
+            'tug-trailer', 'tug-hand',
+        ],
+    ],
+    [
+        'gull-school-bus',
+        ['leak-applied', 'leak-released', 'spring-pop', 'tug-tractor', 'tug-trailer', 'tug-hand'],
+    ],
+]);
 
 it('has a sound governor on every vehicle, by that vehicle\'s own limits', function (string $id): void {
     $vehicle = shipped($id);

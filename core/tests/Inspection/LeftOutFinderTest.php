@@ -31,7 +31,7 @@ it('tells why a part is not asked', function (string $checklist, string $vehicle
         'every-axle-every-point', 'stake-truck', null,
         [
             'brake.drum / Trailer brakes' => 'the vehicle has no trailer axle',
-            'test.park_trailer / Brake tests' => 'only with a trailer',
+            'test.park_trailer / Brake tests' => 'only with a trailer and trailer air brakes',
         ],
     ],
     'equipment that is not there' => [

@@ -54,7 +54,7 @@ final readonly class Lexicon
          * @var array<string, true>
          */
         private array $rare,
-        /** Parts that the vehicle cannot have, by id: never heard. @var array<string, true> */
+        /** @var array<string, true> parts that the vehicle cannot have, by id: never heard */
         private array $absent = [],
     ) {}
 

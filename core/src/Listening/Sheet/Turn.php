@@ -135,8 +135,8 @@ final class Turn
             }
         }
         $units = array_values($units);
+        $last = count($units) - 1;
 
-        return $units === [] ? $spots : $units[$number === WhichOne::LAST ? count($units) - 1
-            : min($number, count($units)) - 1];
+        return $units[$number === WhichOne::LAST ? $last : min($number - 1, $last)] ?? $spots;
     }
 }

@@ -115,7 +115,8 @@ it('leaves every test to one drill', function (): void {
         CabDrill::cases(),
     ));
 
-    expect($in)->toEqualCanonicalizing(BrakeTest::cases());
+    // The air cab has valves; what is asked of other brakes cannot be practiced in it.
+    expect($in)->toEqualCanonicalizing(array_filter(BrakeTest::cases(), (new BrakedVehicle)->canBeAsked(...)));
 });
 
 it('begins again where the sequence does, if that is part of it', function (CabDrill $drill, ?BrakeTest $from): void {

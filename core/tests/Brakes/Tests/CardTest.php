@@ -161,4 +161,28 @@ it('has its card', function (
             'is clear',
         'area clear | chocks out | belt on | valve in | about 5 mph, then the pedal | says that the area is clear',
     ],
+    'brake pedal held' => [
+        BrakeTest::PedalHold,
+        'test.pedal_hold',
+        ['low' => 's'],
+        'pumped: pedal:down pedal-held:firm pedal-held:sank',
+        ['pumped'],
+        [],
+        [[5, null], [5, null]],
+        'wheels chocked while brakes are released | pedal pumped three times | the pedal pressed firmly and held for '.
+            '5 seconds',
+        'wheels chocked while brakes are released | pedal pumped three times | the pedal pressed firmly and held for '.
+            '5 seconds',
+    ],
+    'parking brake' => [
+        BrakeTest::ParkBrake,
+        'test.park_brake',
+        [],
+        'chocks:out belt:on engine:on gear:low parking-brake:set tug:held tug:moved',
+        ['chocks-out', 'belt-on', 'low-gear'],
+        [],
+        [[null, null], [null, null]],
+        'area clear | chocks out | belt on | low gear | parking brake set | a gentle tug',
+        'area clear | chocks out | belt on | low gear | parking brake set | a gentle tug',
+    ],
 ]);

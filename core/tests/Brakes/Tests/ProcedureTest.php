@@ -8,6 +8,7 @@ use Pasada\Core\Brakes\Events\EventKind;
 use Pasada\Core\Brakes\StepInstructions;
 use Pasada\Core\Brakes\StepSetting;
 use Pasada\Core\Brakes\TestKind;
+use Pasada\Core\Vehicle\BrakeSystem;
 
 it('tells of every brake test what is done in it, in events that a bench can note', function (BrakeTest $test): void {
     foreach ($test->procedure()->observed() as $key) {
@@ -36,15 +37,35 @@ it('asks of a vehicle only what it can be asked', function (BrakedVehicle $vehic
 
     expect(array_values($asked))->toBe($not);
 })->with([
-    'a combination' => [new BrakedVehicle, []],
-    'without a hand valve' => [new BrakedVehicle(hasHandValve: false), [BrakeTest::TugHand]],
-    'a single vehicle' => [new BrakedVehicle(false), [BrakeTest::TugTrailer, BrakeTest::TugHand]],
+    'a combination' => [new BrakedVehicle, [BrakeTest::PedalHold, BrakeTest::ParkBrake]],
+    'without a hand valve' => [
+        new BrakedVehicle(hasHandValve: false),
+        [BrakeTest::TugHand, BrakeTest::PedalHold, BrakeTest::ParkBrake],
+    ],
+    'a single vehicle' => [
+        new BrakedVehicle(false),
+        [BrakeTest::TugTrailer, BrakeTest::TugHand, BrakeTest::PedalHold, BrakeTest::ParkBrake],
+    ],
+    'hydraulic brakes' => [
+        new BrakedVehicle(false, false, system: BrakeSystem::Hydraulic),
+        [
+            BrakeTest::CutOut, BrakeTest::CutIn, BrakeTest::BuildUp, BrakeTest::LeakApplied, BrakeTest::LeakReleased,
+            BrakeTest::LowAir, BrakeTest::SpringPop, BrakeTest::TugTractor, BrakeTest::TugTrailer, BrakeTest::TugHand,
+        ],
+    ],
+    'air over hydraulic brakes' => [
+        new BrakedVehicle(false, false, system: BrakeSystem::AirOverHydraulic),
+        [
+            BrakeTest::LeakApplied, BrakeTest::LeakReleased, BrakeTest::SpringPop, BrakeTest::TugTractor,
+            BrakeTest::TugTrailer, BrakeTest::TugHand,
+        ],
+    ],
 ]);
 
 it('knows which components are tugs and which are leak tests', function (TestKind $kind, array $components): void {
     expect(BrakeTest::componentsOf($kind))->toBe($components);
 })->with([
-    [TestKind::Tug, ['test.park_tractor', 'test.park_trailer', 'test.trailer_service']],
+    [TestKind::Tug, ['test.park_tractor', 'test.park_trailer', 'test.trailer_service', 'test.park_brake']],
     [TestKind::Leak, ['test.leak_applied']],
     [TestKind::Stop, ['test.service_brake']],
 ]);
