@@ -73,6 +73,7 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
             );
             Route::get('library/asked', [InspectionController::class, 'asked']);
             Route::get('library/words', [LibraryController::class, 'words']);
+            Route::get('library/usual', [LibraryController::class, 'usual']);
             Route::get('library/checklist/{id}/table', [LibraryController::class, 'table'])->where('id', '[0-9]{1,15}');
             Route::put('library/{kind}/{id}/withdrawal', [VersionController::class, 'withdraw'])->where(
                 'id',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Library;
 
 use App\Models\StoredVehicle;
+use Illuminate\Validation\ValidationException;
 use Pasada\Core\Brakes\Air\AirPractice;
 use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Vehicle\VehicleReader;
@@ -19,12 +20,20 @@ final readonly class AirCab
 
     public static function in(StoredVehicle $vehicle, string $sealed, float $startPsi): self
     {
-        return new self(
-            $vehicle,
-            BrakedVehicle::of((new VehicleReader())->read($vehicle->document, $vehicle->slug)),
-            $sealed,
-            $startPsi,
-        );
+        return new self($vehicle, self::braked($vehicle), $sealed, $startPsi);
+    }
+
+    /** @throws ValidationException where the vehicle's brakes are not those that the cab has */
+    public static function braked(StoredVehicle $vehicle): BrakedVehicle
+    {
+        $braked = BrakedVehicle::of((new VehicleReader())->read($vehicle->document, $vehicle->slug));
+
+        return $braked->hasValves() ? $braked : throw ValidationException::withMessages([
+            'vehicle_id' => sprintf(
+                'has %s brakes, and this cab has air brakes; choose a vehicle with air brakes',
+                $braked->system->label(),
+            ),
+        ]);
     }
 
     public function practice(): AirPractice

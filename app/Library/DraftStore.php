@@ -29,6 +29,15 @@ final readonly class DraftStore
         return is_string($document) ? $document : throw new LogicException('A draft has lost the step that it shows.');
     }
 
+    /** The oldest step that is kept: what the draft began as, but for very long ones. */
+    public function first(Draft $draft): string
+    {
+        $steps = $this->database->table('draft_steps')->where('draft_id', $draft->id);
+        $document = $steps->orderBy('step')->value('document');
+
+        return is_string($document) ? $document : throw new LogicException('A draft has lost all its steps.');
+    }
+
     /**
      * The names that drafts give their documents, without loading these.
      *

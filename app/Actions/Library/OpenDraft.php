@@ -12,10 +12,14 @@ use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Str;
 use Pasada\Core\Document\DocumentHasFaults;
+use stdClass;
 
 /** Opens a draft on a version at hand, or on a file that came from outside. */
 final readonly class OpenDraft
 {
+    /** Before the name of a copy, until it is given one of its own. */
+    public const COPY_OF = 'Copy of ';
+
     public function __construct(private ConnectionInterface $database, private DraftStore $drafts) {}
 
     /** A draft of the same document, or with `$asNew` of a new one made from it. */
@@ -26,11 +30,19 @@ final readonly class OpenDraft
         }
         $slug = $this->freeSlug($user, $kind, $base->slug);
         $document = json_decode($base->document);
-        assert($document instanceof \stdClass);
+        assert($document instanceof stdClass);
         $document->id = $slug;
-        $document->name = 'Copy of '.$base->name;
+        $document->name = self::COPY_OF.$base->name;
 
         return $this->open($user, $kind, $slug, null, DraftDocument::text($document));
+    }
+
+    /** A draft of a vehicle of the school's own that begins as a usual one. */
+    public function fromUsual(User $user, string $id, stdClass $document): Draft
+    {
+        $document->id = $this->freeSlug($user, DocumentKind::Vehicle, $id);
+
+        return $this->open($user, DocumentKind::Vehicle, $document->id, null, DraftDocument::text($document));
     }
 
     /**

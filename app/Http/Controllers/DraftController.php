@@ -21,11 +21,13 @@ use App\Http\Resources\Library\EffectResource;
 use App\Http\Resources\Library\VersionResource;
 use App\Http\Views\Library\ReadDraft;
 use App\Http\Views\Library\ReadDraftEffect;
+use App\Library\ShippedVehicles;
 use App\Models\DocumentKind;
 use App\Models\Draft;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 
 final readonly class DraftController
@@ -42,12 +44,19 @@ final readonly class DraftController
             ],
         ),
     ]
-    public function store(OpenDraftRequest $request, OpenDraft $open, ReadDraft $read): JsonResponse
-    {
-        $text = $request->text();
-        $draft = $text !== null
-            ? $open->fromFile($request->signedIn(), $request->kind(), $text)
-            : $open->fromVersion($request->signedIn(), $request->kind(), $request->base(), $request->boolean('as_new'));
+    public function store(
+        OpenDraftRequest $request, OpenDraft $open, ReadDraft $read, ShippedVehicles $shipped,
+    ): JsonResponse {
+        [$user, $kind, $text, $usual] = [
+            $request->signedIn(), $request->kind(), $request->text(), $request->usual(),
+        ];
+        $draft = match (true) {
+            $text !== null => $open->fromFile($user, $kind, $text),
+            $usual !== null => $open->fromUsual($user, $usual, $shipped->blank($usual) ?? throw ValidationException::withMessages(
+                ['usual' => 'There is no usual vehicle of that id. Choose one of the list.'],
+            )),
+            default => $open->fromVersion($user, $kind, $request->base(), $request->boolean('as_new')),
+        };
 
         return new JsonResponse($read->handle($draft, $request->signedIn(), Carbon::now()), 201);
     }

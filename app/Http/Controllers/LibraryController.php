@@ -12,9 +12,11 @@ use App\Http\Requests\VehicleServiceRequest;
 use App\Http\Resources\Library\ChangeResource;
 use App\Http\Resources\Library\EditorWordsResource;
 use App\Http\Resources\Library\LibraryResource;
+use App\Http\Resources\Library\UsualVehiclesResource;
 use App\Http\Views\Library\ReadLibrary;
 use App\Library\CatalogOfParts;
 use App\Library\Outages;
+use App\Library\ShippedVehicles;
 use App\Models\DocumentKind;
 use App\Models\StoredChecklist;
 use App\Models\StoredDocument;
@@ -46,6 +48,23 @@ final readonly class LibraryController
         Gate::authorize('viewAny', StoredChecklist::class);
 
         return $read->handle($request->signedIn(), Carbon::now());
+    }
+
+    #[
+        OA\Get(
+            path: '/library/usual',
+            operationId: 'readUsualVehicles',
+            summary: 'Usual vehicles to begin one\'s own with',
+            responses: [
+                new Answered(200, 'The vehicles', UsualVehiclesResource::class),
+            ],
+        ),
+    ]
+    public function usual(ShippedVehicles $shipped): UsualVehiclesResource
+    {
+        Gate::authorize('viewAny', StoredVehicle::class);
+
+        return UsualVehiclesResource::of($shipped);
     }
 
     #[

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Library\AirCab;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use Illuminate\Foundation\Http\FormRequest;
@@ -13,9 +14,7 @@ use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Brakes\Air\CabDrill;
 use Pasada\Core\Brakes\Air\CabFault;
-use Pasada\Core\Brakes\BrakedVehicle;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
-use Pasada\Core\Vehicle\VehicleReader;
 
 #[
     OA\Schema(
@@ -66,7 +65,7 @@ final class HideFaultRequest extends FormRequest
         $of = $this->signedIn()->school_id;
         $vehicle = StoredVehicle::ofSchool($of)->findOrFail($this->integer('vehicle_id'));
         $checklist = StoredChecklist::ofSchool($of)->findOrFail($this->integer('checklist_id'));
-        $braked = BrakedVehicle::of((new VehicleReader())->read($vehicle->document, $vehicle->slug));
+        $braked = AirCab::braked($vehicle);
         $whole = (new ChecklistReader())->readKept($checklist->document, $checklist->slug)->brakeSequence();
         $shown = CabFault::shownBy($this->enum('drill', CabDrill::class)?->of($whole) ?? $whole, $braked);
         $chosen = $this->enum('fault', CabFault::class);

@@ -18,6 +18,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'base_id', type: 'integer', description: 'the version to change'),
     new OA\Property(property: 'as_new', type: 'boolean', description: 'make a document of its own from it'),
     new OA\Property(property: 'text', type: 'string', description: 'or: what a file holds, in the open format'),
+    new OA\Property(property: 'usual', type: 'string', description: 'or: id of a usual vehicle to begin with'),
 ])]
 final class OpenDraftRequest extends FormRequest
 {
@@ -35,16 +36,17 @@ final class OpenDraftRequest extends FormRequest
     {
         return [
             'kind' => ['required', Rule::enum(DocumentKind::class)],
-            'base_id' => ['required_without:text', 'integer'],
+            'base_id' => ['required_without_all:text,usual', 'integer'],
             'as_new' => ['boolean'],
-            'text' => ['required_without:base_id', 'string'],
+            'text' => ['string'],
+            'usual' => ['string', 'max:60'],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['*.required_without' => 'Choose what to change, or a file to import.'];
+        return ['*.required_without_all' => 'Choose what to change, or a file to import.'];
     }
 
     public function kind(): DocumentKind
@@ -55,6 +57,14 @@ final class OpenDraftRequest extends FormRequest
     public function base(): StoredDocument
     {
         return $this->kind()->model()::ofSchool($this->signedIn()->school_id)->findOrFail($this->integer('base_id'));
+    }
+
+    /** Id of the usual vehicle to begin with; null where it begins otherwise. */
+    public function usual(): ?string
+    {
+        return $this->kind() === DocumentKind::Vehicle && $this->filled('usual')
+            ? $this->string('usual')->toString()
+            : null;
     }
 
     public function text(): ?string

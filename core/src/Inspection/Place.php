@@ -30,6 +30,8 @@ final readonly class Place
          * its section at one of them.
          */
         public string $stretch,
+        /** Id of the unit that it is at, where each unit is asked; null for what the vehicle has once. */
+        public ?string $unit = null,
     ) {}
 
     /** @param  non-empty-list<Item>  $items */
@@ -37,7 +39,7 @@ final readonly class Place
     {
         return new self(
             $this->id, $this->name, $this->section, $this->stop, $this->zone, $this->group, $this->axles, $items,
-            $this->stretch,
+            $this->stretch, $this->unit,
         );
     }
 }

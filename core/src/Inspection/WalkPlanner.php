@@ -48,7 +48,7 @@ final readonly class WalkPlanner
                 $axles = array_map(static fn (Axle $axle): string => $axle->id, $place->axles);
                 $places[] = new Place(
                     $place->id, $place->name, $section->id, $stop->id, $stop->zone, $stop->axles, $axles, $items,
-                    $stretch,
+                    $stretch, $place->unit?->id,
                 );
             }
         }

@@ -20,6 +20,37 @@ enum Body: string
     case Lowboy = 'lowboy';
     case SchoolBus = 'school-bus';
 
+    /** As it is read: "container chassis". */
+    public function label(): string
+    {
+        return match ($this) {
+            self::None => 'none',
+            self::ContainerChassis => 'container chassis',
+            self::Van => 'van or box',
+            self::Refrigerated => 'refrigerated van',
+            self::Hopper => 'hopper',
+            self::Flatbed => 'flatbed',
+            self::Tanker => 'tank',
+            self::Bus => 'bus',
+            self::StakeBed => 'stake bed',
+            self::Dump => 'dump bed',
+            self::Lowboy => 'lowboy',
+            self::SchoolBus => 'school bus',
+        };
+    }
+
+    /** Whether a unit of a kind can carry it. */
+    public function isOn(UnitKind $unit): bool
+    {
+        return match (true) {
+            ! $unit->isLoaded() => $this === self::None,
+            $unit === UnitKind::Bus => $this === self::Bus || $this === self::SchoolBus,
+            $this === self::Bus || $this === self::SchoolBus || $this === self::None => false,
+            $unit === UnitKind::StraightTruck => $this !== self::ContainerChassis && $this !== self::Lowboy,
+            default => $this !== self::StakeBed || $unit === UnitKind::DrawbarTrailer,
+        };
+    }
+
     public function feature(): ?Feature
     {
         return match ($this) {

@@ -26,6 +26,18 @@ enum BrakeSystem: string
         };
     }
 
+    /** As it is read: "air over hydraulic". */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Air => 'air',
+            self::Hydraulic => 'hydraulic',
+            self::AirOverHydraulic => 'air over hydraulic',
+            self::Electric => 'electric',
+            self::Surge => 'surge (hydraulic, by the push of the trailer)',
+        };
+    }
+
     public function hasAir(): bool
     {
         return $this === self::Air || $this === self::AirOverHydraulic;

@@ -12,6 +12,17 @@ enum Hitch: string
     case Ball = 'ball';
     case Gooseneck = 'gooseneck';
 
+    /** As it is read: "pintle hook". */
+    public function label(): string
+    {
+        return match ($this) {
+            self::FifthWheel => 'fifth wheel',
+            self::PintleHook => 'pintle hook',
+            self::Ball => 'hitch ball',
+            self::Gooseneck => 'gooseneck ball',
+        };
+    }
+
     public function feature(): Feature
     {
         return Feature::from('coupling:'.$this->value);

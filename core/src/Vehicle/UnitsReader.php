@@ -88,6 +88,12 @@ final readonly class UnitsReader
             );
         }
         $body = $node->enum('body', Body::class);
+        if (! VehicleReader::isOld($root) && ! $body->isOn($kind)) {
+            $can = array_filter(Body::cases(), static fn (Body $one): bool => $one->isOn($kind));
+            $node->child('body')->fault(sprintf(
+                'is not on a %s; it may be %s', $kind->label(), implode(', ', array_column($can, 'value')),
+            ));
+        }
         $hitches = $kind->hitches();
         $hitch = $hitches[0] ?? null;
         if ($node->has('hitch')) {

@@ -34,6 +34,10 @@ final readonly class BrakeBenchResource
         public bool $combination,
         #[OA\Property]
         public bool $has_hand_valve,
+        #[OA\Property(description: 'whether the parking brakes are valves in the cab')]
+        public bool $has_valves,
+        #[OA\Property(description: 'whether there are air gauges to read')]
+        public bool $has_gauges,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/BrakeObservation'))]
         public array $events,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/BrakeObservation'))]

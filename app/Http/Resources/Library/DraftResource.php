@@ -21,6 +21,7 @@ final readonly class DraftResource implements Responsable
     /**
      * @param  list<FaultResource>  $faults
      * @param  list<ChangeResource>  $changes
+     * @param  list<string>  $leftovers
      */
     public function __construct(
         #[OA\Property]
@@ -45,6 +46,12 @@ final readonly class DraftResource implements Responsable
         public array $faults,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ChangeResource::class))]
         public array $changes,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+            description: 'what a vehicle that was copied still says of the other one',
+        )]
+        public array $leftovers,
         #[OA\Property(nullable: true, description: 'the drawing, of a vehicle without faults')]
         public ?InspectionResource $inspection,
     ) {}

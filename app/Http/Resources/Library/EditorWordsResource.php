@@ -72,6 +72,8 @@ final readonly class EditorWordsResource implements Responsable
             description: 'what is wrong with a part where a point is not so, by point',
         )]
         public array $faults,
+        #[OA\Property]
+        public VehicleWordsResource $vehicle,
     ) {}
 
     public static function of(Phrasebook $phrasebook, KnownParts $known): self
@@ -117,6 +119,7 @@ final readonly class EditorWordsResource implements Responsable
                 Feature::cases(),
             ),
             $faults,
+            VehicleWordsResource::all(),
         );
     }
 }

@@ -6,6 +6,8 @@ namespace App\Http\Resources\Walk;
 
 use OpenApi\Attributes as OA;
 use Pasada\Core\Vehicle\Axle;
+use Pasada\Core\Vehicle\AxleGroup;
+use Pasada\Core\Vehicle\Feature;
 
 #[OA\Schema]
 final readonly class AxleResource
@@ -14,6 +16,12 @@ final readonly class AxleResource
         #[OA\Property]
         public string $id,
         #[OA\Property]
+        public string $label,
+        #[OA\Property(type: 'string', enum: AxleGroup::class)]
+        public AxleGroup $group,
+        #[OA\Property(description: 'may be up while the others carry')]
+        public bool $lift,
+        #[OA\Property]
         public float $at_ft,
         #[OA\Property]
         public bool $duals,
@@ -21,6 +29,9 @@ final readonly class AxleResource
 
     public static function of(Axle $axle): self
     {
-        return new self($axle->id, $axle->atMilliFeet / 1000, $axle->hasDuals());
+        return new self(
+            $axle->id, $axle->label, $axle->group, $axle->features->has(Feature::LiftAxle),
+            $axle->atMilliFeet / 1000, $axle->hasDuals(),
+        );
     }
 }

@@ -11,6 +11,7 @@ use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Item;
 use Pasada\Core\Inspection\Place;
 use Pasada\Core\Inspection\ReferenceChoices;
+use Pasada\Core\Vehicle\AxleGroup;
 
 /** A place where the student stands; `axles` are ids of the vehicle's axles. */
 #[OA\Schema]
@@ -30,6 +31,10 @@ final readonly class PlaceResource
         public string $section,
         #[OA\Property(type: 'string', enum: Zone::class)]
         public Zone $zone,
+        #[OA\Property(type: 'string', enum: AxleGroup::class, nullable: true, description: 'set at an axle')]
+        public ?AxleGroup $group,
+        #[OA\Property(nullable: true, description: 'the unit that it is at, where each unit is asked')]
+        public ?string $unit,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $axles,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ItemResource::class))]
@@ -40,7 +45,7 @@ final readonly class PlaceResource
 
     public static function of(Place $place, Inspection $inspection, Coach $coach): self
     {
-        return new self($place->id, $place->name, $place->section, $place->zone, $place->axles,
+        return new self($place->id, $place->name, $place->section, $place->zone, $place->group, $place->unit, $place->axles,
             array_map(static fn (Item $item): ItemResource => ItemResource::of($item, $coach), $place->items),
             [
                 ...self::references(ReferenceChoices::at($inspection, $place), true),

@@ -15,6 +15,10 @@ final readonly class UnitResource
 {
     /** @param  list<AxleResource>  $axles */
     public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $label,
         #[OA\Property(type: 'string', enum: UnitKind::class)]
         public UnitKind $kind,
         #[OA\Property(type: 'string', enum: Body::class)]
@@ -29,7 +33,7 @@ final readonly class UnitResource
 
     public static function of(Unit $unit): self
     {
-        return new self($unit->kind, $unit->body, $unit->fromMilliFeet / 1000, $unit->toMilliFeet / 1000,
+        return new self($unit->id, $unit->label, $unit->kind, $unit->body, $unit->fromMilliFeet / 1000, $unit->toMilliFeet / 1000,
             array_map(static fn (Axle $axle): AxleResource => AxleResource::of($axle), $unit->axles));
     }
 }

@@ -33,7 +33,11 @@ final readonly class ReadAirChoices
         $braked = [];
         $vehicles = [];
         foreach ($used->first(StoredVehicle::inForceOn($user->school_id, $now)) as $row) {
-            $vehicle = $braked[$row->id] = BrakedVehicle::of((new VehicleReader())->read($row->document, $row->slug));
+            $vehicle = BrakedVehicle::of((new VehicleReader())->read($row->document, $row->slug));
+            if (! $vehicle->hasValves()) {
+                continue;
+            }
+            $braked[$row->id] = $vehicle;
             $vehicles[] = new AirVehicleResource(
                 $row->id, $row->name, $vehicle->combination, $vehicle->hasHandValve, $vehicle->isManual,
                 $this->begins($vehicle),
@@ -118,7 +122,10 @@ final readonly class ReadAirChoices
     /** @return list<string> */
     private function steps(Sequence $sequence): array
     {
-        return array_map(static fn (StepChoice $step): string => $step->test->label(), $sequence->steps);
+        $air = new BrakedVehicle();
+        $steps = array_filter($sequence->steps, static fn (StepChoice $step): bool => $air->canBeAsked($step->test));
+
+        return array_map(static fn (StepChoice $step): string => $step->test->label(), array_values($steps));
     }
 
     /**

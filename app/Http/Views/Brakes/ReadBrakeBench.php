@@ -48,7 +48,9 @@ final readonly class ReadBrakeBench
             $judgment->restartsAllowed,
             $rules->brakes?->weight === BrakeWeight::Critical,
             $vehicle->combination,
-            $vehicle->hasHandValve,
+            $vehicle->hasHandValve && $vehicle->hasValves(),
+            $vehicle->hasValves(),
+            $vehicle->system->hasAir(),
             array_map($written, $log->inForce()),
             array_map($written, $log->takenBack()),
             array_map(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Views\Library;
 
+use App\Actions\Library\OpenDraft;
 use App\Http\Resources\Library\ChangeResource;
 use App\Http\Resources\Library\DraftResource;
 use App\Http\Resources\Library\FaultResource;
@@ -22,6 +23,7 @@ use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\NothingToInspect;
+use Pasada\Core\Vehicle\Leftovers;
 use Pasada\Core\Vehicle\VehicleReader;
 
 /** A draft with what is wrong in it and what it changes. */
@@ -54,6 +56,9 @@ final readonly class ReadDraft
                     static fn (Change $change): ChangeResource => ChangeResource::of($change),
                     Difference::between($base->decoded(), $after),
                 ),
+            $base === null && $draft->kind === DocumentKind::Vehicle && is_array($after)
+                ? $this->leftovers($draft, $after)
+                : [],
             $draft->kind === DocumentKind::Vehicle && $faults === [] ? $this->drawing($text, $reader, $now) : null,
         );
     }
@@ -70,6 +75,19 @@ final readonly class ReadDraft
         } catch (DocumentHasFaults $caught) {
             return $caught->faults;
         }
+    }
+
+    /**
+     * @param  array<mixed>  $now
+     * @return list<string>
+     */
+    private function leftovers(Draft $draft, array $now): array
+    {
+        $first = json_decode($this->drafts->first($draft), true);
+        $isCopy = is_array($first) && is_string($first['name'] ?? null)
+            && str_starts_with($first['name'], OpenDraft::COPY_OF);
+
+        return $isCopy ? Leftovers::of($first, $now) : [];
     }
 
     /** The vehicle under the first checklist in force, for its places. */

@@ -1,15 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Bench } from '@/shared/brakes/api';
-import { benchButtons, benchGroups, keyOf, type BenchButton } from './benchButtons';
+import { benchButtons, benchGroups, isOn, keyOf, type BenchButton } from './benchButtons';
 import BenchButtons from './BenchButtons.vue';
 import { stepAtHand } from '@/shared/brakes/stepAtHand';
 import type { OpenBench } from './useBench';
 
 /* One tap for each thing seen: what belongs to the step at hand first and large, the rest behind. */
 const props = defineProps<{ on: OpenBench; bench: Bench }>();
-const shows = (button: BenchButton): boolean =>
-    (button.trailer !== true || props.bench.combination) && (button.hand !== true || props.bench.has_hand_valve);
+const shows = (button: BenchButton): boolean => isOn(button, props.bench);
 const atHand = computed(() => stepAtHand(props.bench));
 const own = computed(() =>
     (atHand.value?.observed ?? []).flatMap((key) => benchButtons.filter((one) => keyOf(one) === key && shows(one))),

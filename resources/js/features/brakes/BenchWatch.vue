@@ -5,7 +5,12 @@ import GaugeStep from './GaugeStep.vue';
 import type { OpenBench } from './useBench';
 
 /* The stopwatch and the two needles. */
-const props = defineProps<{ on: OpenBench; allowed: number | null; lowAir: number | undefined; silent: boolean }>();
+const props = defineProps<{
+    on: OpenBench;
+    allowed: number | null;
+    lowAir: number | undefined;
+    silent: boolean;
+}>();
 const { minute, primary, secondary } = props.on;
 const stopwatch = computed(() => {
     const ms = minute.value?.ms ?? 0;

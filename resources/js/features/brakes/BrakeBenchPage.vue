@@ -77,7 +77,13 @@ useEventListener('keydown', (event: KeyboardEvent) => {
                     This checklist names no brake tests. Add them to its rules, in their order, to judge them here.
                 </p>
                 <div v-else class="two">
-                    <BenchWatch :on="on" :allowed="leak?.high ?? null" :low-air="lowAir" :silent="silent" />
+                    <BenchWatch
+                        v-if="bench.has_gauges"
+                        :on="on"
+                        :allowed="leak?.high ?? null"
+                        :low-air="lowAir"
+                        :silent="silent"
+                    />
                     <BenchTaps :on="on" :bench="bench" />
                     <section class="verdict" aria-label="How it stands">
                         <p v-if="!silent" class="line" :class="bench.standing" data-test="standing">

@@ -1,4 +1,4 @@
-import type { BrakeEvent } from '@/shared/brakes/api';
+import type { Bench, BrakeEvent } from '@/shared/brakes/api';
 
 export type Seen = Omit<BrakeEvent, 'at_ms'>;
 
@@ -11,6 +11,8 @@ export interface BenchButton {
     value?: number;
     trailer?: boolean;
     hand?: boolean;
+    /** Only where the parking brakes are valves, or only where they are not. */
+    valves?: boolean;
 }
 
 /** One tap each, in the order in which most people go through the cab. */
@@ -31,12 +33,15 @@ export const benchGroups: { name: string; buttons: BenchButton[] }[] = [
         buttons: [
             { label: 'Chocks in', kind: 'chocks', to: 'in' },
             { label: 'Chocks out', kind: 'chocks', to: 'out' },
-            { label: 'Tractor valve in', kind: 'tractor-valve', to: 'in' },
-            { label: 'Tractor valve out', kind: 'tractor-valve', to: 'out' },
+            { label: 'Tractor valve in', kind: 'tractor-valve', to: 'in', valves: true },
+            { label: 'Tractor valve out', kind: 'tractor-valve', to: 'out', valves: true },
             { label: 'Trailer valve in', kind: 'trailer-valve', to: 'in', trailer: true },
             { label: 'Trailer valve out', kind: 'trailer-valve', to: 'out', trailer: true },
             { label: 'Pedal down', kind: 'pedal', to: 'down' },
             { label: 'Pedal up', kind: 'pedal', to: 'up' },
+            { label: 'Parking brake set', kind: 'parking-brake', to: 'set', valves: false },
+            { label: 'Parking brake released', kind: 'parking-brake', to: 'released', valves: false },
+            { label: 'Pumped three times', kind: 'pumped', valves: false },
             { label: 'Hand valve on', kind: 'hand-valve', to: 'on', hand: true },
             { label: 'Hand valve off', kind: 'hand-valve', to: 'off', hand: true },
         ],
@@ -47,9 +52,11 @@ export const benchGroups: { name: string; buttons: BenchButton[] }[] = [
             { label: 'Dryer purges', kind: 'cut-out', gauges: true },
             { label: 'Governor cut-in', kind: 'cut-in', gauges: true },
             { label: 'Low-air warning', kind: 'warning', gauges: true },
-            { label: 'Trailer valve pops', kind: 'popped', to: 'trailer', gauges: true, trailer: true },
-            { label: 'Tractor valve pops', kind: 'popped', to: 'tractor', gauges: true },
-            { label: 'Both valves pop', kind: 'popped', to: 'both', gauges: true, trailer: true },
+            { label: 'Trailer valve pops', kind: 'popped', to: 'trailer', gauges: true, trailer: true, valves: true },
+            { label: 'Tractor valve pops', kind: 'popped', to: 'tractor', gauges: true, valves: true },
+            { label: 'Both valves pop', kind: 'popped', to: 'both', gauges: true, trailer: true, valves: true },
+            { label: 'Pedal stays firm', kind: 'pedal-held', to: 'firm', valves: false },
+            { label: 'Pedal sinks', kind: 'pedal-held', to: 'sank', valves: false },
             { label: 'Tug: held', kind: 'tug', to: 'held' },
             { label: 'Tug: moved', kind: 'tug', to: 'moved' },
             { label: 'Rolling, 5 mph', kind: 'rolling', value: 5 },
@@ -68,6 +75,16 @@ export const benchGroups: { name: string; buttons: BenchButton[] }[] = [
 ];
 
 export const benchButtons: BenchButton[] = benchGroups.flatMap(({ buttons }) => buttons);
+
+/** Whether a vehicle has what the button is for; without air there is no needle to read with it. */
+export function isOn(button: BenchButton, bench: Bench): boolean {
+    return (
+        (button.trailer !== true || bench.combination) &&
+        (button.hand !== true || bench.has_hand_valve) &&
+        (button.valves ?? bench.has_valves) === bench.has_valves &&
+        (button.gauges !== true || bench.has_gauges)
+    );
+}
 
 /** As the server names what belongs to a step: "pedal:down", "cut-out:". */
 export const keyOf = ({ kind, to }: BenchButton): string => `${kind}:${to ?? ''}`;

@@ -11,7 +11,7 @@ import ChecklistEditor from './checklist/ChecklistEditor.vue';
 import EffectPanel from './EffectPanel.vue';
 import { useDraft, type OpenDraft } from './useDraft';
 import { provideEditorWords } from './useEditorWords';
-import VehicleEditor from './VehicleEditor.vue';
+import VehicleEditor from './vehicle/VehicleEditor.vue';
 
 const props = defineProps<{ id: string }>();
 const router = useRouter();
@@ -111,6 +111,16 @@ async function drop(): Promise<void> {
             </template>
             <p v-else>The manager puts it in force, so that all score by the same. Your draft is kept.</p>
             <NButton quaternary @click="drop">Discard draft</NButton>
+        </section>
+        <section v-if="draft.leftovers.length > 0" class="alert" aria-label="Left from the copied one">
+            <p>
+                <strong
+                    >Left from the vehicle that was copied. Change or take away what is not true of this one.</strong
+                >
+            </p>
+            <ul>
+                <li v-for="one in draft.leftovers" :key="one">{{ one }}</li>
+            </ul>
         </section>
         <VehiclePlan v-if="draft.inspection" :inspection="draft.inspection" class="plan" />
         <div class="split">

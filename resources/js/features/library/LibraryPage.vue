@@ -9,6 +9,7 @@ import { useRoute, useRouter } from 'vue-router';
 import { ApiProblem } from '@/shared/api/client';
 import { openDraft, readLibrary, restoreDraft, type Kind } from './api';
 import LibraryShelf from './LibraryShelf.vue';
+import UsualVehicles from './UsualVehicles.vue';
 
 const router = useRouter();
 const { loaded, again } = useLoad(readLibrary);
@@ -92,6 +93,10 @@ async function bring(kind: Kind, event: Event): Promise<void> {
                         @changed="again"
                         @copy="(id) => open({ kind, base_id: id, as_new: true })"
                     >
+                        <UsualVehicles
+                            v-if="data.may_edit && kind === 'vehicle'"
+                            @begin="(usual) => open({ kind, usual })"
+                        />
                         <label v-if="data.may_edit" class="bring">
                             <input
                                 type="file"

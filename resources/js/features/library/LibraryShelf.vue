@@ -75,6 +75,8 @@ function standing(entry: Entry): string {
 <style scoped>
 header {
     display: flex;
+    flex-wrap: wrap;
+    gap: var(--space-3);
     justify-content: space-between;
     align-items: end;
     min-height: 48px;

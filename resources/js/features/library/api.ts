@@ -8,11 +8,14 @@ export type ChecklistDocument = Schemas['ChecklistDocument'];
 export type VehicleDocument = Schemas['VehicleDocument'];
 export type Draft = Schemas['DraftResource'];
 export type EditorWords = Schemas['EditorWordsResource'];
+export type VehicleWords = Schemas['VehicleWordsResource'];
 export type BrakeStep = NonNullable<NonNullable<ChecklistDocument['rules']['brake_tests']>['steps']>[number];
 
 const at = (id: string): { params: { path: { draft: string } } } => ({ params: { path: { draft: id } } });
 
 export const readEditorWords = (): Promise<EditorWords> => answer(api.GET('/library/words'));
+
+export const readUsualVehicles = (): Promise<Schemas['UsualVehiclesResource']> => answer(api.GET('/library/usual'));
 
 export const readLibrary = (): Promise<Library> => answer(api.GET('/library'));
 

@@ -622,6 +622,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/library/usual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Usual vehicles to begin one's own with */
+        get: operations["readUsualVehicles"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/library/vehicle/{vehicle}/service": {
         parameters: {
             query?: never;
@@ -878,7 +895,7 @@ export interface components {
             /** @description of a real clock */
             at_ms: number;
             /** @enum {string} */
-            kind: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted";
+            kind: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "pumped" | "pedal-held" | "parking-brake" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted";
             to?: string;
             /** @description psi */
             primary?: number;
@@ -888,7 +905,7 @@ export interface components {
             /** @description the words of a spoken event */
             text?: string;
             /** @enum {string} */
-            test?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
+            test?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service" | "pedal-hold" | "park-brake";
         };
         /** @description An observation with its id, or the id of the one that it takes back */
         BrakeEntry: {
@@ -907,7 +924,7 @@ export interface components {
             /** @description of a real clock */
             at_ms?: number;
             /** @enum {string} */
-            kind?: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted";
+            kind?: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "pumped" | "pedal-held" | "parking-brake" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted";
             to?: string;
             /** @description psi */
             primary?: number;
@@ -917,7 +934,7 @@ export interface components {
             /** @description the words of a spoken event */
             text?: string;
             /** @enum {string} */
-            test?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
+            test?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service" | "pedal-hold" | "park-brake";
         };
         /** @description An event with its id and the time in the walk */
         BrakeObservation: {
@@ -931,7 +948,7 @@ export interface components {
             /** @description of a real clock */
             at_ms: number;
             /** @enum {string} */
-            kind: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted";
+            kind: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "pumped" | "pedal-held" | "parking-brake" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted";
             to?: string;
             /** @description psi */
             primary?: number;
@@ -941,7 +958,7 @@ export interface components {
             /** @description the words of a spoken event */
             text?: string;
             /** @enum {string} */
-            test?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
+            test?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service" | "pedal-hold" | "park-brake";
         };
         BrakeEventsRequest: {
             /** @description The shape of the batch; the core's BenchEntryReader reads and checks each line. */
@@ -1001,6 +1018,8 @@ export interface components {
             as_new?: boolean;
             /** @description or: what a file holds, in the open format */
             text?: string;
+            /** @description or: id of a usual vehicle to begin with */
+            usual?: string;
         };
         PhrasesRequest: {
             phrases: string[];
@@ -1192,7 +1211,7 @@ export interface components {
         /** @description A test of which the limit can be said. */
         AirLimitResource: {
             /** @enum {string} */
-            test: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
+            test: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service" | "pedal-hold" | "park-brake";
             label: string;
         };
         /** @description The brake tests of a checklist. */
@@ -1236,6 +1255,10 @@ export interface components {
             critical: boolean;
             combination: boolean;
             has_hand_valve: boolean;
+            /** @description whether the parking brakes are valves in the cab */
+            has_valves: boolean;
+            /** @description whether there are air gauges to read */
+            has_gauges: boolean;
             events: components["schemas"]["BrakeObservation"][];
             taken_back: components["schemas"]["BrakeObservation"][];
             /** @description marks of items beside the steps that were seen, as the chocks; without ids */
@@ -1264,7 +1287,7 @@ export interface components {
         /** @description A step of the brake tests: what it asks for, how it stands, and the marks that it makes on the sheet. */
         BrakeStepResource: {
             /** @enum {string} */
-            test: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
+            test: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service" | "pedal-hold" | "park-brake";
             label: string;
             /** @enum {string} */
             outcome: "met" | "broken" | "not-yet" | "not-done" | "not-judged";
@@ -1285,7 +1308,7 @@ export interface components {
              * @description the event, with both gauges, that answers it
              * @enum {string|null}
              */
-            answered_by: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted" | null;
+            answered_by: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "pumped" | "pedal-held" | "parking-brake" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted" | null;
             /** @description kind and state of the events that belong to it, as "pedal:down", in the usual order */
             observed: string[];
         };
@@ -1335,7 +1358,7 @@ export interface components {
         /** @description A brake test that a checklist can ask, and what it can set for it. */
         BrakeTestResource: {
             /** @enum {string} */
-            value: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
+            value: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service" | "pedal-hold" | "park-brake";
             label: string;
             figures: components["schemas"]["StepFigureResource"][];
         };
@@ -1373,6 +1396,8 @@ export interface components {
             document: Record<string, never> | null;
             faults: components["schemas"]["FaultResource"][];
             changes: components["schemas"]["ChangeResource"][];
+            /** @description what a vehicle that was copied still says of the other one */
+            leftovers: string[];
             inspection: components["schemas"]["InspectionResource"] | null;
         };
         /** @description What the values of the open format are called, for whoever changes a checklist. */
@@ -1391,6 +1416,7 @@ export interface components {
             features: components["schemas"]["OptionResource"][];
             /** @description what is wrong with a part where a point is not so, by point */
             faults: components["schemas"]["OptionResource"][];
+            vehicle: components["schemas"]["VehicleWordsResource"];
         };
         /** @description What a draft would do, were it in force: to the item list of a vehicle, and to three recorded attempts. */
         EffectResource: {
@@ -1485,6 +1511,34 @@ export interface components {
             key: "low" | "high" | "single_low" | "single_high" | "from_psi" | "slack_seconds" | "least_rpm" | "build_from_psi" | "build_to_psi";
             label: string;
             unit: string;
+        };
+        /** @description A kind of unit, with what it may have and what it can pull. */
+        UnitKindResource: {
+            /** @enum {string} */
+            value: "day-cab-tractor" | "sleeper-tractor" | "straight-truck" | "bus" | "semitrailer" | "drawbar-trailer" | "dolly";
+            label: string;
+            powered: boolean;
+            /** @description whether it carries a load or people, and so has a body and doors */
+            loaded: boolean;
+            bodies: ("none" | "container-chassis" | "van" | "refrigerated" | "hopper" | "flatbed" | "tanker" | "bus" | "stake-bed" | "dump" | "lowboy" | "school-bus")[];
+            brakes: ("air" | "hydraulic" | "air-over-hydraulic" | "electric" | "surge")[];
+            hitches: ("fifth-wheel" | "pintle-hook" | "ball" | "gooseneck")[];
+            pulls: ("day-cab-tractor" | "sleeper-tractor" | "straight-truck" | "bus" | "semitrailer" | "drawbar-trailer" | "dolly")[];
+        };
+        /** @description Usual vehicles to begin one's own with. */
+        UsualVehiclesResource: {
+            vehicles: components["schemas"]["OptionResource"][];
+        };
+        /** @description What the values of a vehicle's document are called, and what goes with what. */
+        VehicleWordsResource: {
+            kinds: components["schemas"]["UnitKindResource"][];
+            bodies: components["schemas"]["OptionResource"][];
+            brakes: components["schemas"]["OptionResource"][];
+            hitches: components["schemas"]["OptionResource"][];
+            /** @description equipment of what drives */
+            on_cab: components["schemas"]["OptionResource"][];
+            /** @description equipment of what carries */
+            on_bodies: components["schemas"]["OptionResource"][];
         };
         /** @description One version of a checklist or vehicle; a version without a day was never put in force. */
         VersionResource: {
@@ -1847,6 +1901,11 @@ export interface components {
         };
         AxleResource: {
             id: string;
+            label: string;
+            /** @enum {string} */
+            group: "steer" | "drive" | "trailer";
+            /** @description may be up while the others carry */
+            lift: boolean;
             /** Format: float */
             at_ft: number;
             duals: boolean;
@@ -1947,6 +2006,13 @@ export interface components {
             section: string;
             /** @enum {string} */
             zone: "cab" | "brakes" | "front" | "engine-right" | "engine-left" | "axle" | "side" | "rear-cab" | "coupling" | "rear-tractor" | "trailer-front" | "trailer-side" | "trailer-axle" | "trailer-rear";
+            /**
+             * @description set at an axle
+             * @enum {string|null}
+             */
+            group: "steer" | "drive" | "trailer" | null;
+            /** @description the unit that it is at, where each unit is asked */
+            unit: string | null;
             axles: string[];
             items: components["schemas"]["ItemResource"][];
             references: components["schemas"]["ReferenceResource"][];
@@ -2024,10 +2090,12 @@ export interface components {
             notices: string[];
         };
         UnitResource: {
+            id: string;
+            label: string;
             /** @enum {string} */
-            kind: "day-cab-tractor" | "sleeper-tractor" | "straight-truck" | "bus" | "semitrailer";
+            kind: "day-cab-tractor" | "sleeper-tractor" | "straight-truck" | "bus" | "semitrailer" | "drawbar-trailer" | "dolly";
             /** @enum {string} */
-            body: "none" | "container-chassis" | "van" | "refrigerated" | "hopper" | "flatbed" | "tanker" | "bus" | "stake-bed";
+            body: "none" | "container-chassis" | "van" | "refrigerated" | "hopper" | "flatbed" | "tanker" | "bus" | "stake-bed" | "dump" | "lowboy" | "school-bus";
             /** Format: float */
             from_ft: number;
             /** Format: float */
@@ -2041,13 +2109,13 @@ export interface components {
             halves: string[][];
         };
         /**
-         * Pasada checklist, format 1
+         * Pasada checklist, format 2
          * @description What a state or school asks in a pre-trip inspection, and how it credits it. See docs/formats.md.
          */
         ChecklistDocument: {
             $schema?: string;
-            /** @constant */
-            format: "pasada-checklist/1";
+            /** @enum {unknown} */
+            format: "pasada-checklist/1" | "pasada-checklist/2";
             id: string;
             version: number;
             name: string;
@@ -2128,12 +2196,12 @@ export interface components {
                     /** @description the tests in their order; limits left out are the usual ones */
                     steps?: {
                         /** @enum {unknown} */
-                        test: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
+                        test: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service" | "pedal-hold" | "park-brake";
                         low?: number;
                         high?: number;
                         say?: ("area-clear" | "start-reading" | "end-reading" | "limit")[];
                         /** @description states of the cab without which the step is broken; left out, the usual ones */
-                        needs?: ("chocks-in" | "chocks-out" | "belt-on" | "engine-on" | "engine-off" | "key-on" | "valves-in" | "valves-out" | "low-gear" | "neutral" | "clutch-down" | "pedal-down" | "hand-valve-on" | "rpm")[];
+                        needs?: ("chocks-in" | "chocks-out" | "belt-on" | "engine-on" | "engine-off" | "key-on" | "valves-in" | "valves-out" | "low-gear" | "neutral" | "clutch-down" | "pedal-down" | "hand-valve-on" | "rpm" | "parking-brake-set" | "parking-brake-released" | "pumped")[];
                         /** @description a leak test begun below it is broken */
                         from_psi?: number;
                         /** @description how much shorter than a minute a minute may be; left out, 1 */
@@ -2158,7 +2226,7 @@ export interface components {
                      * @description the test from which they are begun again; left out, the first
                      * @enum {unknown}
                      */
-                    restart_from?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service";
+                    restart_from?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service" | "pedal-hold" | "park-brake";
                 };
                 /**
                  * @description What the student may carry.
@@ -2209,6 +2277,8 @@ export interface components {
                 /** @description Lowest value accepted when said; else low, or high where there is no low. */
                 accepted_low?: number;
                 accepted_high?: number;
+                /** @description Every entry must be met; "a|b" is met by either. */
+                needs?: string[];
             }[];
             components: {
                 /** @description An id of the catalogue, zone.part. */
@@ -2267,21 +2337,21 @@ export interface components {
             };
         };
         /**
-         * Pasada vehicle, format 1
+         * Pasada vehicle, format 2
          * @description A vehicle as it stands in the yard. See docs/formats.md.
          */
         VehicleDocument: {
             $schema?: string;
-            /** @constant */
-            format: "pasada-vehicle/1";
+            /** @enum {unknown} */
+            format: "pasada-vehicle/1" | "pasada-vehicle/2";
             id: string;
             name: string;
             description?: string;
             units: {
                 /** @enum {unknown} */
-                kind: "day-cab-tractor" | "sleeper-tractor" | "straight-truck" | "bus" | "semitrailer";
+                kind: "day-cab-tractor" | "sleeper-tractor" | "straight-truck" | "bus" | "semitrailer" | "drawbar-trailer" | "dolly";
                 /** @enum {unknown} */
-                body: "none" | "container-chassis" | "van" | "refrigerated" | "hopper" | "flatbed" | "tanker" | "bus" | "stake-bed";
+                body: "none" | "container-chassis" | "van" | "refrigerated" | "hopper" | "flatbed" | "tanker" | "bus" | "stake-bed" | "dump" | "lowboy" | "school-bus";
                 /** @description Feet behind the front bumper. */
                 from_ft: number;
                 /** @description Feet behind the front bumper. */
@@ -2301,7 +2371,27 @@ export interface components {
                     hub: "hub-seal" | "axle-seal";
                     auto_inflation?: boolean;
                     hub_meter?: boolean;
+                    /** @description Can be raised while the others carry; listed by itself. */
+                    lift?: boolean;
+                    steerable?: boolean;
                 }[];
+                /**
+                 * @description Of what is pulled; air where it is left out. What drives has those of the vehicle.
+                 * @enum {unknown}
+                 */
+                brakes?: "air" | "electric" | "surge";
+                /**
+                 * @description By what it is coupled to the unit in front.
+                 * @enum {unknown}
+                 */
+                hitch?: "fifth-wheel" | "pintle-hook" | "ball" | "gooseneck";
+                /**
+                 * @description Its own; those of the vehicle where they are left out.
+                 * @enum {unknown}
+                 */
+                doors?: "swing" | "roll-up" | "none";
+                /** @description Its own; what the vehicle has on its bodies where it is left out. */
+                equipment?: ("sliding-fifth-wheel" | "sliding-tandem" | "air-horn" | "hand-valve" | "trailer-abs-lamp" | "hood-mirrors" | "fairings" | "exhaust-fluid-tank" | "cab-guard" | "catwalk" | "dummy-couplers" | "side-doors" | "body-gear" | "spare-rack" | "liftgate" | "ramps" | "tie-downs" | "detachable-gooseneck" | "tarp" | "tank-baffles" | "baggage-doors" | "crossing-gate")[];
             }[];
             /** @enum {unknown} */
             doors: "swing" | "roll-up" | "none";
@@ -2317,7 +2407,7 @@ export interface components {
                 /** @enum {unknown} */
                 steering_pump: "belt" | "gear";
             };
-            equipment?: ("sliding-fifth-wheel" | "sliding-tandem" | "air-horn" | "hand-valve" | "trailer-abs-lamp" | "hood-mirrors" | "fairings" | "exhaust-fluid-tank" | "cab-guard" | "catwalk" | "dummy-couplers" | "side-doors" | "body-gear" | "spare-rack")[];
+            equipment?: ("sliding-fifth-wheel" | "sliding-tandem" | "air-horn" | "hand-valve" | "trailer-abs-lamp" | "hood-mirrors" | "fairings" | "exhaust-fluid-tank" | "cab-guard" | "catwalk" | "dummy-couplers" | "side-doors" | "body-gear" | "spare-rack" | "liftgate" | "ramps" | "tie-downs" | "detachable-gooseneck" | "tarp" | "tank-baffles" | "baggage-doors" | "crossing-gate")[];
             /** @description Where this vehicle differs from what is usually taught; in the unit of the checklist's figure. */
             figures?: {
                 component: string;
@@ -2339,7 +2429,14 @@ export interface components {
                 component: string;
                 axle?: string;
                 what: string;
+                /** @description Id of the unit, where several have the part. */
+                unit?: string;
             }[];
+            /**
+             * @description Of what drives; air where it is left out.
+             * @enum {unknown}
+             */
+            brakes?: "air" | "hydraulic" | "air-over-hydraulic";
         };
     };
     responses: never;
@@ -3699,6 +3796,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LibraryResource"];
+                };
+            };
+        };
+    };
+    readUsualVehicles: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The vehicles */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UsualVehiclesResource"];
                 };
             };
         };

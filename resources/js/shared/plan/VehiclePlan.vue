@@ -37,6 +37,7 @@ const frame = ref<HTMLElement>();
 const { width } = useElementSize(frame);
 const layout = computed(() => layoutPlan(props.inspection, width.value || 1200));
 const places = computed(() => new Map(props.inspection.places.map((place) => [place.id, place])));
+const byUnit = computed(() => props.inspection.places.some(({ unit }) => unit !== null));
 const shares = computed(() => partShares(props.inspection.places, props.tallies ?? new Map()));
 const stops = computed(() =>
     layout.value.stops.map((stop) => {
@@ -97,7 +98,7 @@ watch(
                 @keydown.left.stop.prevent="alongTheWalk(-1)"
                 @keydown.right.stop.prevent="alongTheWalk(1)"
             >
-                <PlanBody :units="inspection.units" :layout="layout" :shares="shares" />
+                <PlanBody :units="inspection.units" :layout="layout" :shares="shares" :by-unit="byUnit" />
                 <path class="line" :d="layout.line.d" />
                 <path
                     v-if="walked === undefined && reached > 0"

@@ -188,11 +188,13 @@ function wishes(inspection: Inspection): (place: Place) => number {
     const power = inspection.units[0];
     const last = inspection.units[inspection.units.length - 1];
     const powerEnd = power?.to_ft ?? 0;
-    const trailerFrom = last === undefined || last === power ? powerEnd * 0.45 : last.from_ft;
-    const end = inspection.length_ft;
     const cab = Math.min(9, powerEnd * 0.35);
     return (place) => {
         const axles = place.axles.map((id) => axleAt.get(id) ?? 0);
+        const unit = inspection.units.find(({ id }) => id === place.unit) ?? last;
+        const isPower = unit === undefined || unit === power;
+        const from = isPower ? (inspection.units.length > 1 ? cab + 3 : powerEnd * 0.45) : unit.from_ft;
+        const end = unit?.to_ft ?? powerEnd;
         switch (place.zone) {
             case 'front':
                 return -2;
@@ -209,13 +211,13 @@ function wishes(inspection: Inspection): (place: Place) => number {
             case 'rear-cab':
                 return cab + 4.5;
             case 'coupling':
-                return powerEnd - 4;
+                return place.unit === null ? powerEnd - 4 : from;
             case 'rear-tractor':
                 return powerEnd;
             case 'trailer-front':
-                return trailerFrom + 3;
+                return from + 3;
             case 'trailer-side':
-                return (Math.max(trailerFrom, powerEnd === end ? trailerFrom : powerEnd) + end) / 2 - 3;
+                return ((isPower ? from : Math.max(from, Math.min(powerEnd, end))) + end) / 2 - 3;
             case 'trailer-axle':
                 return end - 4;
             case 'trailer-rear':

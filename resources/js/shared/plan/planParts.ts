@@ -1,5 +1,6 @@
 import type { Schemas } from '@/shared/api/client';
 import type { PlanLayout } from './planLayout';
+import { CAB_FROM, cabEnd } from './planShapes';
 
 type Unit = Schemas['UnitResource'];
 type Place = Schemas['PlaceResource'];
@@ -7,11 +8,14 @@ type Place = Schemas['PlaceResource'];
 /** Parts of the vehicle that the drawing fills as they are heard. */
 export type Part = 'hood' | 'cab' | 'steer' | 'drive' | 'trailer' | 'coupling' | 'body' | 'rear';
 
-/** "drive" of "drive-2" */
-const axleGroup = (axle: string): 'steer' | 'drive' | 'trailer' =>
-    axle.startsWith('steer') ? 'steer' : axle.startsWith('trailer') ? 'trailer' : 'drive';
+/** A part by its name or, where each unit is asked, by that and its unit: "body:second-trailer". */
+const key = (part: Part, unit: string | null): string => (unit === null ? part : `${part}:${unit}`);
 
-export function partOf(place: Place): Part {
+/** The part that the wheels of an axle are. */
+export const axlePart = (group: Part & ('steer' | 'drive' | 'trailer'), unit: string, byUnit: boolean): string =>
+    key(group, byUnit && group === 'trailer' ? unit : null);
+
+export function partOf(place: Place): string {
     switch (place.zone) {
         case 'front':
         case 'engine-right':
@@ -22,18 +26,19 @@ export function partOf(place: Place): Part {
         case 'side':
             return 'cab';
         case 'axle':
-            return axleGroup(place.axles[0] ?? '');
+            return key(place.group ?? 'drive', place.unit);
         case 'rear-cab':
         case 'rear-tractor':
-        case 'coupling':
             return 'coupling';
+        case 'coupling':
+            return key('coupling', place.unit);
         case 'trailer-front':
         case 'trailer-side':
-            return 'body';
+            return key('body', place.unit);
         case 'trailer-axle':
-            return 'trailer';
+            return key('trailer', place.unit);
         case 'trailer-rear':
-            return 'rear';
+            return key('rear', place.unit);
     }
 }
 
@@ -41,8 +46,8 @@ export function partOf(place: Place): Part {
 export function partShares(
     places: Place[],
     tallies: ReadonlyMap<string, { asked: number; said: number }>,
-): Map<Part, number> {
-    const sums = new Map<Part, { asked: number; said: number }>();
+): Map<string, number> {
+    const sums = new Map<string, { asked: number; said: number }>();
     for (const place of places) {
         const { asked, said } = tallies.get(place.id) ?? { asked: 0, said: 0 };
         const sum = sums.get(partOf(place)) ?? { asked: 0, said: 0 };
@@ -52,12 +57,12 @@ export function partShares(
 }
 
 export interface PartShape {
-    part: Part;
+    part: string;
     d: string;
 }
 
 /** What is filled of the vehicle for each part, as paths of SVG; the wheels belong to their axles. */
-export function partShapes(units: Unit[], layout: PlanLayout): PartShape[] {
+export function partShapes(units: Unit[], layout: PlanLayout, byUnit: boolean): PartShape[] {
     const mid = (layout.top + layout.bottom) / 2;
     const half = (layout.bottom - layout.top) / 2;
     const box = (from: number, to: number, reach: number): string => {
@@ -65,29 +70,35 @@ export function partShapes(units: Unit[], layout: PlanLayout): PartShape[] {
         return `M${x1} ${mid - reach}H${x2}V${mid + reach}H${x1}z`;
     };
     return units.flatMap((unit, index): PartShape[] => {
-        const rear: PartShape = { part: 'rear', d: box(unit.to_ft - 1.2, unit.to_ft, half) };
-        const isLast = index === units.length - 1;
-        if (unit.kind === 'semitrailer') {
-            const reach = unit.body === 'container-chassis' ? half * 0.34 : half;
-            return [{ part: 'body', d: box(unit.from_ft, unit.to_ft - 1.2, reach) }, rear];
+        const own = (part: Part): string => key(part, byUnit ? unit.id : null);
+        const rear: PartShape = { part: own('rear'), d: box(unit.to_ft - 1.2, unit.to_ft, half) };
+        const body = (from: number, reach = half): PartShape => ({
+            part: own('body'),
+            d: box(from, unit.to_ft - 1.2, reach),
+        });
+        if (unit.kind === 'semitrailer' || unit.kind === 'drawbar-trailer' || unit.kind === 'dolly') {
+            const start = unit.kind === 'semitrailer' ? unit.from_ft : unit.from_ft + (unit.to_ft - unit.from_ft) * 0.2;
+            const coupled = byUnit
+                ? [{ part: own('coupling'), d: box(unit.from_ft, unit.from_ft + 3, half * 0.3) }]
+                : [];
+            if (unit.kind === 'dolly') return [body(start, half * 0.4), ...coupled];
+            return [body(start, unit.body === 'container-chassis' ? half * 0.34 : half), rear, ...coupled];
         }
         if (unit.kind === 'bus') {
             return [
                 { part: 'hood', d: box(unit.from_ft, unit.from_ft + 2, half) },
                 { part: 'cab', d: box(unit.from_ft + 2, unit.from_ft + 8, half) },
-                { part: 'body', d: box(unit.from_ft + 8, unit.to_ft - 1.2, half) },
+                body(unit.from_ft + 8),
                 rear,
             ];
         }
-        const cab = unit.from_ft + 5.5;
-        const cabEnd = unit.from_ft + (unit.kind === 'sleeper-tractor' ? 15 : 10.5);
+        const end = cabEnd(unit);
         const shapes: PartShape[] = [
-            { part: 'hood', d: box(unit.from_ft + 0.8, cab, half * 0.6) },
-            { part: 'cab', d: box(cab, cabEnd, half) },
+            { part: 'hood', d: box(unit.from_ft + 0.8, unit.from_ft + CAB_FROM, half * 0.6) },
+            { part: 'cab', d: box(unit.from_ft + CAB_FROM, end, half) },
         ];
-        if (!isLast) return [...shapes, { part: 'coupling', d: box(cabEnd, unit.to_ft, half * 0.34) }];
-        return unit.body === 'none'
-            ? [...shapes, { part: 'coupling', d: box(cabEnd, unit.to_ft, half * 0.34) }]
-            : [...shapes, { part: 'body', d: box(cabEnd, unit.to_ft - 1.2, half) }, rear];
+        return unit.body === 'none' || (index < units.length - 1 && !byUnit)
+            ? [...shapes, { part: 'coupling', d: box(end, unit.to_ft, half * 0.34) }]
+            : [...shapes, body(end), rear];
     });
 }

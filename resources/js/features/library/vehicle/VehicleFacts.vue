@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { NamedSelect } from '@/shared/NamedSelect';
 import { NButton, NInputNumber } from 'naive-ui';
-import type { VehicleDocument } from './api';
+import type { Draft, VehicleDocument } from '../api';
 import VehicleDefects from './VehicleDefects.vue';
 
 type Own = NonNullable<VehicleDocument['figures']>[number];
 
 /* Where this vehicle differs from the book: its own figures, and what is known to be wrong with it. */
-defineProps<{ vehicle: VehicleDocument; axles: string[] }>();
+defineProps<{ vehicle: VehicleDocument; inspection: NonNullable<Draft['inspection']> | undefined }>();
 const emit = defineEmits<{ change: [edit: (vehicle: VehicleDocument) => void] }>();
 
 const known: { value: string; label: string; component: string; point: Own['point'] }[] = [
@@ -88,7 +88,7 @@ const end = (index: number, key: 'low' | 'high', value: number | null): void =>
             "
             >Add figure</NButton
         >
-        <VehicleDefects :vehicle="vehicle" :axles="axles" @change="(edit) => $emit('change', edit)" />
+        <VehicleDefects :vehicle="vehicle" :inspection="inspection" @change="(edit) => $emit('change', edit)" />
     </div>
 </template>
 
