@@ -16,15 +16,17 @@ final readonly class ShippedVehicles
     /** @return array<string, stdClass> their documents by id, by name */
     public function all(): array
     {
-        $all = [];
-        foreach (glob($this->folder.'/vehicles/*.json') ?: [] as $file) {
+        $all = $names = [];
+        $files = glob($this->folder.'/vehicles/*.json');
+        foreach ($files === false ? [] : $files as $file) {
             $document = json_decode((string) file_get_contents($file));
             if ($document instanceof stdClass) {
                 $document->name = $this->kind($document);
+                $names[basename($file, '.json')] = $document->name;
                 $all[basename($file, '.json')] = $document;
             }
         }
-        uasort($all, static fn (stdClass $a, stdClass $b): int => strcmp((string) $a->name, (string) $b->name));
+        array_multisort($names, $all);
 
         return $all;
     }

@@ -236,7 +236,7 @@ it('changes sections, stops and forms, and asks a part that is known', function 
 it('picks a known defect from the parts, the axles and what can be wrong with them', function (): void {
     $browser = ($this->change)(1, 'Tide 5')->waitForText('Known defects');
     $browser->click('[data-test=add-defect]')->click('[aria-label="Part of defect 1"]')->press('Brake drum');
-    $browser->choose('Brake drum')->click('[aria-label="Axle of defect 1"]')->choose('steer axle');
+    $browser->choose('Brake drum')->click('[aria-label="Place of defect 1"]')->choose('steer axle');
     $browser->click('[aria-label="What is wrong, defect 1"]')->choose('cracked');
     $browser->waitForText('all kept', '[data-test=kept]')->gone('.faults');
     $browser->waitForText('cracked', 'aside');

@@ -53,7 +53,10 @@ it('offers for each brake test the figures that it can have, each once', functio
             ->and(in_array('from_psi', $keys, true))
             ->toBe(str_starts_with($test['value'], 'leak'))
             ->and($keys === [])
-            ->toBe(str_starts_with($test['value'], 'tug') || $test['value'] === BrakeTest::Service->value);
+            ->toBe(
+                str_starts_with($test['value'], 'tug') ||
+                    in_array($test['value'], [BrakeTest::Service->value, BrakeTest::ParkBrake->value], true),
+            );
     }
 });
 

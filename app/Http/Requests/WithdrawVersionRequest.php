@@ -9,6 +9,7 @@ use App\Models\StoredDocument;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 #[
     OA\Schema(
@@ -43,7 +44,10 @@ final class WithdrawVersionRequest extends FormRequest
     {
         $kind = $this->route('kind');
         $id = $this->route('id');
-        $kind = $kind instanceof DocumentKind ? $kind : DocumentKind::from(is_string($kind) ? $kind : '');
+        $kind = $kind instanceof DocumentKind ? $kind : DocumentKind::tryFrom(is_string($kind) ? $kind : '');
+        if ($kind === null) {
+            throw new NotFoundHttpException;
+        }
 
         return $kind->model()::query()->findOrFail(is_numeric($id) ? (int) $id : 0);
     }

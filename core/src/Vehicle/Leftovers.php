@@ -43,7 +43,8 @@ final readonly class Leftovers
         [$before, $after] = [$copied[$key] ?? [], $now[$key] ?? []];
 
         return ! is_array($before) || ! is_array($after) ? [] : array_values(
-            array_filter($after, static fn (mixed $one): bool => is_array($one) && in_array($one, $before, false)),
+            // Decoded from JSON the same way, an entry that was not touched is the same to the letter.
+            array_filter($after, static fn (mixed $one): bool => is_array($one) && in_array($one, $before, true)),
         );
     }
 

@@ -31,7 +31,10 @@ final readonly class PlaceResource
         public string $section,
         #[OA\Property(type: 'string', enum: Zone::class)]
         public Zone $zone,
-        #[OA\Property(type: 'string', enum: AxleGroup::class, nullable: true, description: 'set at an axle')]
+        #[OA\Property(
+            oneOf: [new OA\Schema(type: 'string', enum: AxleGroup::class)], nullable: true,
+            description: 'set at an axle',
+        )]
         public ?AxleGroup $group,
         #[OA\Property(nullable: true, description: 'the unit that it is at, where each unit is asked')]
         public ?string $unit,

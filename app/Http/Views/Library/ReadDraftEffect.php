@@ -79,8 +79,9 @@ final readonly class ReadDraftEffect
     }
 
     /**
-     * The newest finished attempts under any version of the same document; of any at all where there are none. Of
-     * different students, so that what it means for whom can be seen.
+     * The newest finished attempts under any version of the same document; for a checklist of any at all where there
+     * are none, while a walk along another vehicle tells nothing of this one. Of different students, so that what it
+     * means for whom can be seen.
      *
      * @return array{Collection<int, Attempt>, bool} and whether they were under a version of this document
      */
@@ -95,7 +96,11 @@ final readonly class ReadDraftEffect
                 ->where(static fn (Builder $query) => $query->whereIn($draft->kind->value.'_id', $versions)),
         );
 
-        return $same->isEmpty() ? [$this->newest($finished), false] : [$same, true];
+        return match (true) {
+            ! $same->isEmpty() => [$same, true],
+            $draft->kind === DocumentKind::Vehicle => [$same, false],
+            default => [$this->newest($finished), false],
+        };
     }
 
     /**

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Bench } from '@/shared/brakes/api';
 import { benchButtons, benchGroups, isOn, keyOf, type BenchButton } from './benchButtons';
 import BenchButtons from './BenchButtons.vue';
+import PedalClock from './PedalClock.vue';
 import { stepAtHand } from '@/shared/brakes/stepAtHand';
 import type { OpenBench } from './useBench';
 
@@ -23,6 +24,7 @@ const limited = computed(() => {
 
 <template>
     <section class="seen" aria-label="What happens">
+        <PedalClock v-if="atHand?.test === 'pedal-hold'" :on="on" :least="atHand.low" />
         <BenchButtons
             v-if="atHand"
             :name="`Now: ${atHand.label}`"

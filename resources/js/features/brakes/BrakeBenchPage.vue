@@ -76,7 +76,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
                 <p v-if="bench.steps.length === 0">
                     This checklist names no brake tests. Add them to its rules, in their order, to judge them here.
                 </p>
-                <div v-else class="two">
+                <div v-else class="two" :class="{ bare: !bench.has_gauges }">
                     <BenchWatch
                         v-if="bench.has_gauges"
                         :on="on"

@@ -71,6 +71,9 @@ export function useBench(id: string) {
         add({ ...seen, id: v7(), at_ms: at, walk_ms: clock.stamp() });
     }
 
+    /** A moment as the events count it. */
+    const atMs = (moment: Date): number => moment.getTime() - kept.value.origin;
+
     /** Takes one event back; it stays readable among what was taken back. */
     function takeBack(index: number): void {
         const gone = events.value[index];
@@ -149,6 +152,7 @@ export function useBench(id: string) {
         open,
         record,
         recordAt,
+        atMs,
         takeBack,
         gauges,
         stateOf,

@@ -16,7 +16,11 @@ const answer = computed(() => {
     if (effect === undefined) return 'Working it out.';
     const turned = effect.attempts.filter(({ before, after }) => before !== after).length;
     const moved = effect.attempts.filter(({ item_changes }) => item_changes > 0).length;
-    if (effect.attempts.length === 0) return 'No walk is recorded yet to try it on.';
+    if (effect.attempts.length === 0) {
+        return props.draft.kind === 'vehicle'
+            ? 'There are no inspections on it yet.'
+            : 'No walk is recorded yet to try it on.';
+    }
     if (turned > 0) return `${turned} of ${effect.attempts.length} recorded walks would get another verdict.`;
     return moved > 0
         ? `No verdict changes; ${moved} of ${effect.attempts.length} recorded walks score differently.`
@@ -52,10 +56,12 @@ const count = computed(() => {
         <section>
             <h2>For whom does it change? {{ answer }}</h2>
             <p>{{ count }}</p>
-            <p v-if="effect && !effect.same" class="quiet">
+            <p v-if="effect && !effect.same && effect.attempts.length > 0" class="quiet">
                 No walk was scored under it yet; these were scored under another.
             </p>
-            <p v-if="effect && effect.added.length > 0">New: {{ effect.added.slice(0, 12).join('; ') }}.</p>
+            <p v-if="effect && effect.items_before > 0 && effect.added.length > 0">
+                New: {{ effect.added.slice(0, 12).join('; ') }}.
+            </p>
             <p v-if="effect && effect.removed.length > 0">Gone: {{ effect.removed.slice(0, 12).join('; ') }}.</p>
             <RescoreCard v-for="one in effect?.attempts ?? []" :key="one.attempt" :rescore="one" />
         </section>

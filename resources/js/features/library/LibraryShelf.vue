@@ -76,7 +76,7 @@ function standing(entry: Entry): string {
 header {
     display: flex;
     flex-wrap: wrap;
-    gap: var(--space-3);
+    gap: var(--space-3) var(--space-5);
     justify-content: space-between;
     align-items: end;
     min-height: 48px;

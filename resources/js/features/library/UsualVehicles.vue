@@ -35,8 +35,8 @@ const chosen = ref<string | null>(null);
 <style scoped>
 .usual {
     display: grid;
-    grid-template-columns: minmax(150px, 1fr) auto;
+    flex: 1 1 220px;
+    grid-template-columns: minmax(110px, 1fr) auto;
     gap: var(--space-3);
-    min-width: min(100%, 330px);
 }
 </style>

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { NamedSelect } from '@/shared/NamedSelect';
 import { NButton, NInputNumber } from 'naive-ui';
+import { computed } from 'vue';
 import type { Draft, VehicleDocument } from '../api';
 import VehicleDefects from './VehicleDefects.vue';
 
 type Own = NonNullable<VehicleDocument['figures']>[number];
 
 /* Where this vehicle differs from the book: its own figures, and what is known to be wrong with it. */
-defineProps<{ vehicle: VehicleDocument; inspection: NonNullable<Draft['inspection']> | undefined }>();
+const props = defineProps<{ vehicle: VehicleDocument; inspection: NonNullable<Draft['inspection']> | undefined }>();
 const emit = defineEmits<{ change: [edit: (vehicle: VehicleDocument) => void] }>();
 
 const known: { value: string; label: string; component: string; point: Own['point'] }[] = [
@@ -25,7 +26,14 @@ const known: { value: string; label: string; component: string; point: Own['poin
     { value: 'cab.voltmeter/reading', label: 'Volts', component: 'cab.voltmeter', point: 'reading' },
     { value: 'engine.belts/belt_play', label: 'Belt play, in', component: 'engine.belts', point: 'belt_play' },
 ];
+/** Those of parts that the vehicle has; all, while it cannot be laid out. */
+const offered = computed(() => {
+    const items = props.inspection?.places.flatMap((place) => place.items.map(({ component: of }) => of)) ?? [];
+    return items.length === 0 ? known : known.filter(({ component }) => items.includes(component));
+});
 const keyOf = (own: Own): string => [own.component, own.point, own.test].filter((part) => part !== undefined).join('/');
+
+const nameOf = (own: Own): string => known.find(({ value }) => value === keyOf(own))?.label ?? keyOf(own);
 
 const own = (index: number, edit: (figure: Own) => void): void =>
     emit('change', (vehicle) => {
@@ -55,9 +63,9 @@ const end = (index: number, key: 'low' | 'high', value: number | null): void =>
             <NamedSelect
                 :value="keyOf(figure)"
                 :options="
-                    known.some(({ value }) => value === keyOf(figure))
-                        ? known
-                        : [...known, { value: keyOf(figure), label: keyOf(figure) }]
+                    offered.some(({ value }) => value === keyOf(figure))
+                        ? offered
+                        : [...offered, { value: keyOf(figure), label: nameOf(figure) }]
                 "
                 :input-props="{ 'aria-label': 'Figure' }"
                 @update:value="(value: string) => rename(index, value)"
@@ -83,7 +91,7 @@ const end = (index: number, key: 'low' | 'high', value: number | null): void =>
         <NButton
             @click="
                 $emit('change', (one) =>
-                    (one.figures ??= []).push({ component: 'test.governor', point: 'reading', low: 120, high: 140 }),
+                    (one.figures ??= []).push({ component: 'wheel.tyre', point: 'inflation', low: 100, high: 110 }),
                 )
             "
             >Add figure</NButton
