@@ -83,8 +83,10 @@ final readonly class ListeningLibrary
             }
         }
 
+        $vehicle = $inspection->vehicle;
+
         return new Listener(
-            $this->lexicon()->onVehicle($inspection->vehicle), $checklist->figuresOn($inspection->vehicle), array_keys($asked),
+            $this->lexicon()->onVehicle($vehicle), $checklist->figuresOn($vehicle), array_keys($asked),
         );
     }
 }

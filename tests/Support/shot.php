@@ -2,50 +2,152 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Browser;
 
 require __DIR__.'/../../vendor/autoload.php';
-$folder = '/tmp/pics/';
-$settle = static fn (): ?int => usleep(1_200_000);
+
+// Pictures of the main views from demo data, into docs/screenshots/. Run by ./pasada shot.
+$folder = dirname(__DIR__, 2).'/docs/screenshots/';
+$settle = static fn (): ?int => usleep(900_000);
+
 $browser = Browser::open();
-$browser->signIn('paul@ferrow-sound.example')->find('main');
-$browser->visit('/library')->waitForText('Vehicles');
+$browser->visit('/sign-in')->find('#email');
+$settle();
+$browser->shot($folder.'sign-in.png');
+
+$browser->signIn('rosa@ferrow-sound.example')->waitForText('Just finished');
+$browser->visit('/start?student=2')->waitForText('items at', '.preview');
+$settle();
+$browser->shot($folder.'new-attempt.png');
+
+$browser->click('[data-test=start]')->find('.tile');
+// Keys in walking order: digits mark, with a ^ those from the eleventh on, a full stop goes on to the next place.
+foreach (
+    explode(
+        ' ',
+        '1 2 3 4 . 1 2 3 5 6 7 8 . 1 2 3 4 5 6 7 9 0 . 1 2 3 4 5 6 7 8 9 0 ^1 . 1 2 3 4 5 6 7 8 . 1 2 3 4 5 6 7 8 9 '.
+            '. 1 2 3 4 5 . 1 2',
+    ) as $key
+) {
+    $key === '.' ? $browser->press('.') : $browser->tile($key);
+}
+$browser
+    ->click('.tile[data-item="steering.gearbox"] .points')
+    ->click('[data-point=mounted]')
+    ->waitForText('all sent', '[data-test=keeping]');
+$settle();
+$browser->shot($folder.'scoring.png');
+$browser->resize(820, 1180);
+$settle();
+$browser->shot($folder.'scoring-tablet.png');
+$browser->press(WebDriverKeys::ESCAPE)->resize(390, 844);
+$settle();
+$browser->shot($folder.'scoring-phone.png');
+$browser->resize(1280, 800)->click('[data-test=finish]')->waitForText('not complete');
+$settle();
+$browser->shot($folder.'finish.png');
+
+$browser->visit('/start?student=3')->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');
+$browser->press('.')->press('.')->choose('More')->click('[data-test=listen-live]')->click('[data-test=stand-in]');
+usleep(14_000_000);
+$browser->shot($folder.'listening.png');
+$browser
+    ->visit('/start?student=2')
+    ->waitForText('items at', '.preview')
+    ->click('[data-test=start-words]')
+    ->find('[data-test=captions]');
+$browser->run(
+    "const held = new DataTransfer(); held.items.add(new File([arguments[0]], 'walk.vtt'));
+     const input = document.querySelector('[data-test=captions]');
+     input.files = held.files;
+     input.dispatchEvent(new Event('change', { bubbles: true }));
+     ",
+    [(string) file_get_contents(dirname(__DIR__, 2).'/examples/walk.vtt')],
+);
+$browser->waitForText('items heard')->run("document.querySelectorAll('[data-heard] .what')[9].click()");
+$settle();
+$browser->shot($folder.'words.png');
+
+$browser->visit('/')->waitForText('Just finished');
+$settle();
+$browser->shot($folder.'today.png');
+$browser->visit('/students')->waitForText('Petra Lindvale');
+$settle();
+$browser->shot($folder.'students.png');
+$browser->visit('/students/4')->waitForText('newest first');
+$settle();
+$browser->shot($folder.'student.png');
+$browser->click('.two section:last-child .row')->waitForText('What to say next time');
+$settle();
+$browser->shot($folder.'result.png');
+$browser->visit('/start?student=7')->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');
+$browser
+    ->visit('/brakes/'.basename((string) parse_url($browser->driver->getCurrentURL(), PHP_URL_PATH)))
+    ->waitForText('Start the minute');
+$readied = [
+    'engine:on', 'cut-out:', 'chocks:in', 'tractor-valve:in', 'trailer-valve:in', 'engine:off', 'key:on', 'pedal:down',
+];
+foreach ($readied as $seen) {
+    $browser->click("[data-seen='$seen']");
+}
+$browser->click('[data-test=minute]')->click('[data-seen="said:start-reading"]');
+usleep(2_300_000);
+$browser->shot($folder.'brake-bench.png');
+
+$browser->choose('Sign out')->find('#email');
+$browser->signIn('mira@ferrow-sound.example')->waitForText('Mira Tallgrass', 'h1')->choose('Night mode');
+$browser->visit('/cab')->waitForText('Start practice')->click('[data-test=climb]')->waitForText('Foot pedal');
+foreach (['chocks', 'belt', 'key', 'clutch', 'engine', 'tractor-valve', 'trailer-valve'] as $control) {
+    $browser->click("[data-control=$control]");
+}
+$browser->click('[data-rpm="1200"]')->click('[data-say=start]');
+usleep(4_000_000);
+$browser->shot($folder.'air-cab.png');
+$browser->click('[data-test=leave]')->choose('Day mode')->choose('Sign out')->find('#email');
+$browser->signIn('paul@ferrow-sound.example')->waitForText('Just finished');
+$browser->visit('/library')->waitForText('Vehicles')->click('.shelf .head');
 $settle();
 $browser->shot($folder.'library.png');
-$draft = $browser->run("const t=await fetch('/api/v1/drafts',{method:'POST',headers:{'Content-Type':'application/json','Accept':'application/json','X-XSRF-TOKEN':decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)?.[1]??'')},body:JSON.stringify({kind:'vehicle',usual:'crate-box-truck'})}); return (await t.json()).id;");
-$browser->visit('/drafts/'.$draft)->waitForText('Brakes and drives');
-$t=microtime(true);
-$browser->waitForText('no inspections on it');
-echo microtime(true)-$t, "\n";
-$browser->choose('Hitch a trailer with a drawbar');
-$settle(); $settle(); $settle();
-$browser->shot($folder.'box-hitched.png');
-$browser->run("document.querySelectorAll('section.unit')[1].scrollIntoView();return 1");
+$browser->choose('Every axle, every point')->run("document.querySelectorAll('.shelf .head')[3].click()");
+$browser->choose('Edit')->waitForText('Nothing changes for the recorded walks', 'aside');
+$browser->click('[data-test=rule-credit]')->choose('Every listed point');
+$browser->waitForText('When is an item earned?', 'aside');
+$browser->run("document.querySelector('[data-test=rule-credit]').scrollIntoView({ block: 'center' })");
+usleep(2_500_000);
+$browser->shot($folder.'checklist-draft.png');
+$browser
+    ->click('[data-test=leaf-list]')
+    ->upload('[data-test=list-file]', dirname(__DIR__, 2).'/examples/lists/yard-sheet.csv')
+    ->find('[data-test=take-list]');
+$browser->run('document.querySelector("[data-test=take-list]").scrollIntoView({ block: "end" })');
 $settle();
-$browser->shot($folder.'box-unit2.png');
-$browser->run("[...document.querySelectorAll('h2')].find(h=>h.textContent==='Brakes and drives').scrollIntoView();return 1");
-$browser->click('[data-test=add-defect]');
+$browser->shot($folder.'own-list.png');
+$browser
+    ->visit('/library')
+    ->waitForText('Vehicles')
+    ->choose('Tide 5')
+    ->choose('Edit')
+    ->waitForText('Its own figures');
 $settle();
-$browser->run("[...document.querySelectorAll('h2')].find(h=>h.textContent==='Its own figures').scrollIntoView();return 1");
-$settle();
-$browser->shot($folder.'box-defect.png');
-$browser->signIn('rosa@ferrow-sound.example')->find('main');
-foreach (['Twin 8' => 'Every axle', 'Crate 2' => 'Whole walk-around'] as $vehicle => $list) {
-    $id = $browser->beginWalk(2, $vehicle, $list);
-    $browser->find('.tile');
-    $settle();
-    $browser->shot($folder.'walk-'.substr($vehicle,0,4).'.png');
-    if ($vehicle === 'Twin 8') {
-        $browser->lookAt('coupling-second-trailer');
-        $settle();
-        $browser->shot($folder.'walk-doubles-coupling.png');
-        $browser->resize(390, 844);
-        $settle();
-        $browser->shot($folder.'walk-doubles-phone.png');
-        $browser->resize(1280, 800);
-    } else {
-        $browser->visit('/brakes/'.$id)->waitForText('Brake tests');
-        $settle();
-        $browser->shot($folder.'bench-box.png');
-    }
+$browser->shot($folder.'vehicle-draft.png');
+$browser->choose('Sign out')->find('#email');
+$browser->signIn('ilse@ferrow-sound.example')->waitForText('Just finished');
+$browser
+    ->visit('/start?student=5')
+    ->waitForText('items at', '.preview')
+    ->click('[data-test=start]')
+    ->waitForText('Before the examination begins');
+foreach (['student', 'vehicle', 'told'] as $confirm) {
+    $browser->click("[data-confirm=$confirm]");
 }
+$browser->click('[data-test=begin]')->find('.tile');
+foreach (['1', '2', '4'] as $key) {
+    $browser->tile($key);
+}
+$browser->waitForText('all sent', '[data-test=keeping]');
+$settle();
+$browser->shot($folder.'examination.png');
+$browser->close();
+
+fwrite(STDOUT, 'Pictures are in docs/screenshots/.'.PHP_EOL);

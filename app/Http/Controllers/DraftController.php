@@ -50,11 +50,12 @@ final readonly class DraftController
         [$user, $kind, $text, $usual] = [
             $request->signedIn(), $request->kind(), $request->text(), $request->usual(),
         ];
+        $unknown = static fn (): ValidationException => ValidationException::withMessages(
+            ['usual' => 'There is no usual vehicle of that id. Choose one of the list.'],
+        );
         $draft = match (true) {
             $text !== null => $open->fromFile($user, $kind, $text),
-            $usual !== null => $open->fromUsual($user, $usual, $shipped->blank($usual) ?? throw ValidationException::withMessages(
-                ['usual' => 'There is no usual vehicle of that id. Choose one of the list.'],
-            )),
+            $usual !== null => $open->fromUsual($user, $usual, $shipped->blank($usual) ?? throw $unknown()),
             default => $open->fromVersion($user, $kind, $request->base(), $request->boolean('as_new')),
         };
 

@@ -65,7 +65,9 @@ final readonly class ItemMaker
             $component->weight,
             $isForAll
                 ? $this->checklist->figuresForAll($component, $this->axlesWith($component), $this->vehicle)
-                : $this->checklist->figuresFor($component, $where->group, $this->vehicle, ($having === [] ? $features : $having)[0]),
+                : $this->checklist->figuresFor(
+                    $component, $where->group, $this->vehicle, $having[0] ?? $features[0],
+                ),
             $component->say,
             $component->drive?->drivenBy($features[0]),
             $rank,

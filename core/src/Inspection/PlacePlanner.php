@@ -70,10 +70,7 @@ final readonly class PlacePlanner
         }
         if ($this->vehicle->isAskedByUnit()) {
             if ($stop->zone->isAtBody()) {
-                return array_map(
-                    fn (Unit $unit): PlannedPlace => $this->atUnit($stop, $unit, $this->vehicle->featuresOf($unit)),
-                    array_values(array_filter($this->vehicle->units, static fn (Unit $unit): bool => ! $unit->kind->isTractor())),
-                );
+                return $this->bodies($stop);
             }
             if ($stop->zone === Zone::Coupling) {
                 return $this->couplings($stop);
@@ -85,6 +82,19 @@ final readonly class PlacePlanner
                 $stop->id, $stop->name, [], true, [$this->vehicle->features], [$this->vehicle->features], true,
             ),
         ];
+    }
+
+    /** @return list<PlannedPlace> one for each unit that has a body, or a frame of its own as a dolly has */
+    private function bodies(Stop $stop): array
+    {
+        $places = [];
+        foreach ($this->vehicle->units as $unit) {
+            if (! $unit->kind->isTractor()) {
+                $places[] = $this->atUnit($stop, $unit, $this->vehicle->featuresOf($unit));
+            }
+        }
+
+        return $places;
     }
 
     /** @return list<PlannedPlace> one for each unit that is pulled, with what it and the one in front of it have */

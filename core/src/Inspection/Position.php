@@ -50,7 +50,11 @@ final readonly class Position
     /** As in an item's id: "", "steer", "left", "drive-2.right", "second-trailer". */
     public function key(): string
     {
-        return implode('.', array_filter([$this->spot(), $this->side->value ?? ''], static fn (string $part): bool => $part !== ''));
+        return match (true) {
+            $this->side === null => $this->spot(),
+            $this->spot() === '' => $this->side->value,
+            default => $this->spot().'.'.$this->side->value,
+        };
     }
 
     /** As it is read: "", "steer axle", "drive axle 2, right side", "second trailer". */

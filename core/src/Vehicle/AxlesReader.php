@@ -80,7 +80,8 @@ final readonly class AxlesReader
         ) {
             if ($axle->boolOr($key, false)) {
                 $features[] = $feature;
-                if ($group === AxleGroup::Steer && in_array($feature, [Feature::LiftAxle, Feature::SteerableAxle], true)) {
+                $isForOthers = $feature === Feature::LiftAxle || $feature === Feature::SteerableAxle;
+                if ($isForOthers && $group === AxleGroup::Steer) {
                     $axle->child($key)->fault('is for drive and trailer axles: a steer axle stays down and steers');
                 }
             }

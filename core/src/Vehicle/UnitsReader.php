@@ -45,7 +45,8 @@ final readonly class UnitsReader
             $root->child('units')->fault(sprintf('have %d axles; at most %d can be listed', $axles, self::MOST_AXLES));
         }
         if (end($kinds) === UnitKind::Dolly) {
-            $nodes[count($nodes) - 1]->child('kind')->fault('a dolly carries the front of a semitrailer: add one behind it');
+            $last = $nodes[count($nodes) - 1]->child('kind');
+            $last->fault('a dolly carries the front of a semitrailer: add one behind it');
         }
 
         return $units;
@@ -123,7 +124,8 @@ final readonly class UnitsReader
         $equipment = $node->has('equipment') ? FeatureReader::equipment($node) : null;
         foreach ($equipment ?? [] as $n => $feature) {
             if ($feature->isOnBody() && ! $kind->isLoaded()) {
-                $node->nodesOr('equipment')[$n]->fault(sprintf('is on what carries a load; a %s does not', $kind->label()));
+                $entry = $node->nodesOr('equipment')[$n];
+                $entry->fault(sprintf('is on what carries a load; a %s does not', $kind->label()));
             }
         }
         $said = $kind->isLoaded() ? FeatureReader::onBodies($root) : [];

@@ -48,7 +48,8 @@ final readonly class PlaceResource
 
     public static function of(Place $place, Inspection $inspection, Coach $coach): self
     {
-        return new self($place->id, $place->name, $place->section, $place->zone, $place->group, $place->unit, $place->axles,
+        return new self(
+            $place->id, $place->name, $place->section, $place->zone, $place->group, $place->unit, $place->axles,
             array_map(static fn (Item $item): ItemResource => ItemResource::of($item, $coach), $place->items),
             [
                 ...self::references(ReferenceChoices::at($inspection, $place), true),

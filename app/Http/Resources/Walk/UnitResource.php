@@ -33,7 +33,10 @@ final readonly class UnitResource
 
     public static function of(Unit $unit): self
     {
-        return new self($unit->id, $unit->label, $unit->kind, $unit->body, $unit->fromMilliFeet / 1000, $unit->toMilliFeet / 1000,
-            array_map(static fn (Axle $axle): AxleResource => AxleResource::of($axle), $unit->axles));
+        return new self(
+            $unit->id, $unit->label, $unit->kind, $unit->body, $unit->fromMilliFeet / 1000,
+            $unit->toMilliFeet / 1000,
+            array_map(static fn (Axle $axle): AxleResource => AxleResource::of($axle), $unit->axles),
+        );
     }
 }

@@ -43,7 +43,8 @@ final readonly class FigureReader
         return new Figure(
             $node->string('id'), $node->enum('point', Point::class), $node->strings('components'),
             $node->enums('axles', AxleGroup::class), $low, $high, $acceptedLow, $acceptedHigh,
-            $node->enum('unit', UnitOfMeasure::class), $node->string('source'), $node->stringOr('note', ''), [], (new NeedsReader)->read($node, 'needs'),
+            $node->enum('unit', UnitOfMeasure::class), $node->string('source'), $node->stringOr('note', ''), [],
+            (new NeedsReader)->read($node, 'needs'),
         );
     }
 }
