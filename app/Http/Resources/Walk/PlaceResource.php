@@ -32,7 +32,7 @@ final readonly class PlaceResource
         #[OA\Property(type: 'string', enum: Zone::class)]
         public Zone $zone,
         #[OA\Property(
-            oneOf: [new OA\Schema(type: 'string', enum: AxleGroup::class)], nullable: true,
+            oneOf: [new OA\Schema(type: 'string', enum: ['steer', 'drive', 'trailer']), new OA\Schema(type: 'null')],
             description: 'set at an axle',
         )]
         public ?AxleGroup $group,
