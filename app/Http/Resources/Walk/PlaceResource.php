@@ -11,7 +11,6 @@ use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Item;
 use Pasada\Core\Inspection\Place;
 use Pasada\Core\Inspection\ReferenceChoices;
-use Pasada\Core\Vehicle\AxleGroup;
 
 /** A place where the student stands; `axles` are ids of the vehicle's axles. */
 #[OA\Schema]
@@ -35,7 +34,7 @@ final readonly class PlaceResource
             oneOf: [new OA\Schema(type: 'string', enum: ['steer', 'drive', 'trailer']), new OA\Schema(type: 'null')],
             description: 'set at an axle',
         )]
-        public ?AxleGroup $group,
+        public ?string $group,
         #[OA\Property(nullable: true, description: 'the unit that it is at, where each unit is asked')]
         public ?string $unit,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
@@ -49,7 +48,7 @@ final readonly class PlaceResource
     public static function of(Place $place, Inspection $inspection, Coach $coach): self
     {
         return new self(
-            $place->id, $place->name, $place->section, $place->zone, $place->group, $place->unit, $place->axles,
+            $place->id, $place->name, $place->section, $place->zone, $place->group?->value, $place->unit, $place->axles,
             array_map(static fn (Item $item): ItemResource => ItemResource::of($item, $coach), $place->items),
             [
                 ...self::references(ReferenceChoices::at($inspection, $place), true),

@@ -2007,7 +2007,7 @@ export interface components {
             /** @enum {string} */
             zone: "cab" | "brakes" | "front" | "engine-right" | "engine-left" | "axle" | "side" | "rear-cab" | "coupling" | "rear-tractor" | "trailer-front" | "trailer-side" | "trailer-axle" | "trailer-rear";
             /** @description set at an axle */
-            group: ("steer" | "drive" | "trailer") | null;
+            group: string & (("steer" | "drive" | "trailer") | null);
             /** @description the unit that it is at, where each unit is asked */
             unit: string | null;
             axles: string[];
