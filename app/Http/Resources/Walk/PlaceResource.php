@@ -30,10 +30,7 @@ final readonly class PlaceResource
         public string $section,
         #[OA\Property(type: 'string', enum: Zone::class)]
         public Zone $zone,
-        #[OA\Property(
-            oneOf: [new OA\Schema(type: 'string', enum: ['steer', 'drive', 'trailer']), new OA\Schema(type: 'null')],
-            description: 'set at an axle',
-        )]
+        #[OA\Property(nullable: true, description: 'steer, drive or trailer; set at an axle')]
         public ?string $group,
         #[OA\Property(nullable: true, description: 'the unit that it is at, where each unit is asked')]
         public ?string $unit,

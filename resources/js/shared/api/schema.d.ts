@@ -2006,8 +2006,8 @@ export interface components {
             section: string;
             /** @enum {string} */
             zone: "cab" | "brakes" | "front" | "engine-right" | "engine-left" | "axle" | "side" | "rear-cab" | "coupling" | "rear-tractor" | "trailer-front" | "trailer-side" | "trailer-axle" | "trailer-rear";
-            /** @description set at an axle */
-            group: string & (("steer" | "drive" | "trailer") | null);
+            /** @description steer, drive or trailer; set at an axle */
+            group: string | null;
             /** @description the unit that it is at, where each unit is asked */
             unit: string | null;
             axles: string[];

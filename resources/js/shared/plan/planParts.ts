@@ -26,7 +26,7 @@ export function partOf(place: Place): string {
         case 'side':
             return 'cab';
         case 'axle':
-            return key(place.group ?? 'drive', place.unit);
+            return key((place.group ?? 'drive') as Part, place.unit);
         case 'rear-cab':
         case 'rear-tractor':
             return 'coupling';
