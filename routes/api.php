@@ -79,6 +79,10 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
                 'id',
                 '[0-9]{1,15}',
             );
+            Route::put('library/{kind}/{id}/archive', [VersionController::class, 'archive'])->where(
+                'id',
+                '[0-9]{1,15}',
+            );
             Route::get('library/{kind}/{id}/document', [LibraryController::class, 'document'])->where(
                 'id',
                 '[0-9]{1,15}',

@@ -54,7 +54,9 @@ it('changes which brake tests are asked, in which order and within which limits'
     $order = fn (): string => (string) $browser->run(
         "return [...document.querySelectorAll('[data-brake-step]')].map((one) => one.dataset.brakeStep).join(' ')",
     );
-    expect($order())->toBe('cut-out leak-applied low-air spring-pop build-up tug-tractor tug-trailer tug-hand service');
+    expect($order())->toBe(
+        'cut-out leak-applied low-air spring-pop build-up pedal-hold tug-tractor tug-trailer tug-hand park-brake service',
+    );
     $browser
         ->click('[aria-label="Leave out build-up"]')
         ->gone('[data-brake-step=build-up]')
@@ -65,7 +67,9 @@ it('changes which brake tests are asked, in which order and within which limits'
         ->click('[aria-label="build-up earlier"]')
         ->click('[aria-label="Leave out low-air"]')
         ->gone('[data-brake-step=low-air]');
-    expect($order())->toBe('cut-out leak-applied spring-pop tug-tractor tug-trailer tug-hand build-up service');
+    expect($order())->toBe(
+        'cut-out leak-applied spring-pop pedal-hold tug-tractor tug-trailer tug-hand park-brake build-up service',
+    );
     $browser
         ->type('[aria-label="Leak test, brakes applied: Started at no less than"]', '90')
         ->enter()
@@ -73,7 +77,9 @@ it('changes which brake tests are asked, in which order and within which limits'
         ->waitForText('all kept', '[data-test=kept]');
     $browser->driver->navigate()->refresh();
     $browser->waitForText('The brake tests in their order');
-    expect($order())->toBe('cut-out leak-applied spring-pop tug-tractor tug-trailer tug-hand build-up service');
+    expect($order())->toBe(
+        'cut-out leak-applied spring-pop pedal-hold tug-tractor tug-trailer tug-hand park-brake build-up service',
+    );
 });
 
 it('says what is wrong, and does not put it in force', function (): void {
@@ -96,7 +102,7 @@ it('puts a changed vehicle in force and says in its versions what was changed', 
     $browser
         ->waitForText('all kept', '[data-test=kept]')
         ->waitForText('Silo 3, day cab with grain hopper, new tarp', 'aside');
-    $browser->click('[data-test=body]')->choose('Tanker');
+    $browser->click('[data-test=body]')->choose('Tank');
     $browser->waitForText('tanker', 'aside')
         ->click('[data-test=publish]')
         ->type('#reason', 'It has a new tarp')

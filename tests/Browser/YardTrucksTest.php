@@ -153,3 +153,27 @@ it('runs the brake tests of a truck without air', function (): void {
     }
     $browser->waitForText('2 of 3 steps met', '[data-test=standing]');
 });
+
+it('asks a point at the steer axle only, and two parts as one', function (): void {
+    $browser = $this->browser;
+    $base = inLibrary($browser->client(), 'checklists', 'Every axle');
+    $draft = $browser->client()->send('POST', '/drafts', ['kind' => 'checklist', 'base_id' => $base, 'as_new' => true]);
+    $browser->visit("/drafts/{$draft['id']}")->click('[data-test=leaf-parts]');
+    $browser->choose('Air pressure gauges')->click('[data-test=grouped]')->press('Voltm', WebDriverKeys::ENTER);
+    $browser->press(WebDriverKeys::ESCAPE)->gone('[aria-label="Voltmeter earlier"]');
+    $browser->waitForText('Voltmeter', '[data-test=grouped]');
+    $browser->click('[data-test=point-needs] summary');
+    $browser->click('[aria-label="Air pressure gauges, reading: only with, line 1"]');
+    $browser->press('the steer', WebDriverKeys::ENTER, WebDriverKeys::ESCAPE);
+    $browser->until(
+        "return document.querySelector('[data-test=point-needs] summary').textContent.includes('(1)')", 'the point',
+    );
+});
+
+it('archives a vehicle, and brings it back', function (): void {
+    $browser = $this->browser->visit('/library')->waitForText('Vehicles');
+    $browser->choose('Silo 3')->click('[data-test=archive]')->type('[aria-label="Why it is archived"]', 'Sold');
+    $browser->click('[data-test=archive-now]')->waitForText('Archived (1)')->click('.shelf summary');
+    $browser->waitForText('archived: Sold')->choose('Silo 3')->click('[data-test=unarchive]');
+    $browser->until("return ! document.body.textContent.includes('Archived (')", 'no archived vehicle');
+});

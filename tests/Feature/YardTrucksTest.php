@@ -102,3 +102,27 @@ it('offers the air cab for air brakes only, and says why where another is asked 
 it('knows no other kind of version than the two that there are', function (): void {
     $this->putJson('/api/v1/library/truck/1/withdrawal', ['reason' => 'x'])->assertNotFound();
 });
+
+it('archives a whole vehicle and brings back what was archived with it', function (): void {
+    $this->yard->vehicle->replicate()->fill(['version' => 2])->save();
+    $id = $this->yard->vehicle->id;
+    $url = "/api/v1/library/vehicle/$id/archive";
+    $states = fn (): array => array_column(
+        $this->getJson('/api/v1/library')->assertOk()->json('vehicles.0.versions'), 'state', 'version',
+    );
+    $this->putJson("/api/v1/library/vehicle/$id/withdrawal", ['reason' => 'A mistake in it.'])->assertNoContent();
+    $this->travel(1)->minutes();
+    $this->putJson($url, ['reason' => 'Sold.'])->assertNoContent();
+    expect($states())->toBe([2 => 'withdrawn', 1 => 'withdrawn']);
+    // Sent twice, nothing more is done.
+    $this->putJson($url, ['reason' => 'Sold twice.'])->assertNoContent();
+    expect($this->getJson('/api/v1/library')->json('vehicles.0.versions.0.withdrawn_reason'))->toBe('Sold.');
+
+    $this->putJson($url, ['reason' => null])->assertNoContent();
+    expect($states())->toBe([2 => 'in-force', 1 => 'withdrawn']);
+});
+
+it('lets only the manager archive', function (): void {
+    $this->actingAs($this->yard->scorer);
+    $this->putJson("/api/v1/library/vehicle/{$this->yard->vehicle->id}/archive", ['reason' => 'x'])->assertForbidden();
+});

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { ChecklistDocument } from '@/features/library/api';
-import { hangsOn, takeList, withoutLoose } from '@/features/library/checklist/documentEdits';
+import { groupParts, hangsOn, takeList, withoutLoose } from '@/features/library/checklist/documentEdits';
 
 function sample(): ChecklistDocument {
     return {
@@ -91,5 +91,26 @@ describe('a list that is taken over', () => {
         expect(document.figures?.map(({ id }) => id)).toEqual(['of-both', 'of-all']);
         expect(document.rules.pass).toEqual({ critical_components: ['a.two'] });
         expect(document.forms).toBeUndefined();
+    });
+});
+
+describe('parts asked as one', () => {
+    const asks = (document: ChecklistDocument): string[] => document.sections[1]?.stops[0]?.asks ?? [];
+    it('are asked no more by themselves, wherever they were', () => {
+        const document = sample();
+        groupParts(document, 'hood', 'a.two', ['a.one']);
+        expect(document.components[1]?.parts).toEqual(['a.one']);
+        expect(document.sections[0]?.stops[0]?.asks).toEqual([]);
+    });
+    it('are asked behind it again once they leave it', () => {
+        const document = sample();
+        groupParts(document, 'hood', 'a.group', ['a.four']);
+        expect([document.components[3]?.parts, asks(document)]).toEqual([['a.four'], ['a.two', 'a.group', 'a.three']]);
+    });
+    it('leave a part that says itself what is essential of it', () => {
+        const document = sample();
+        groupParts(document, 'hood', 'a.group', []);
+        expect([document.components[3]?.parts, document.components[3]?.essential]).toEqual([undefined, ['intact']]);
+        expect(asks(document)).toEqual(['a.two', 'a.group', 'a.three', 'a.four']);
     });
 });

@@ -59,7 +59,7 @@ final readonly class AxlesReader
     /** @return list<Feature> */
     private function features(Node $axle, AxleGroup $group, BrakeSystem $brakes): array
     {
-        $features = [$brakes->atAxles()];
+        $features = [$brakes->atAxles(), Feature::from('axle:'.$group->value)];
         foreach (
             [
                 'suspension' => ['spring', 'air'],

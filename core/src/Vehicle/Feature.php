@@ -44,6 +44,9 @@ enum Feature: string
     case AxleSeal = 'hub:axle-seal';
     case AutoInflation = 'axle:auto-inflation';
     case HubMeter = 'axle:hub-meter';
+    case AtSteerAxle = 'axle:steer';
+    case AtDriveAxle = 'axle:drive';
+    case AtTrailerAxle = 'axle:trailer';
     case LiftAxle = 'axle:lift';
     case SteerableAxle = 'axle:steerable';
     case BrakedByAir = 'braked-by:air';
@@ -127,6 +130,9 @@ enum Feature: string
             self::AxleSeal => 'an axle seal',
             self::AutoInflation => 'automatic tire inflation',
             self::HubMeter => 'a hub meter',
+            self::AtSteerAxle => 'the steer axle',
+            self::AtDriveAxle => 'a drive axle',
+            self::AtTrailerAxle => 'a trailer axle',
             self::LiftAxle => 'a lift axle',
             self::SteerableAxle => 'a steerable axle',
             self::BrakedByAir => 'air brakes at the axle',

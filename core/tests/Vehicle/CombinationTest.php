@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 use Pasada\Core\Inspection\Item;
+use Pasada\Core\Tests\Sample;
 use Pasada\Core\Tests\Vehicle\Yard;
 use Pasada\Core\Vehicle\Axle;
 use Pasada\Core\Vehicle\Unit;
@@ -211,3 +213,26 @@ it('reads a vehicle of the format before as it was', function (): void {
 
     expect(Yard::read($old)->hasTrailer())->toBeTrue();
 });
+
+it('asks a point at the axles for which it is, under every rule for axles', function (string $rule): void {
+    $document = Sample::ruled(['axles' => $rule]);
+    foreach ($document['components'] as &$component) {
+        if ($component['id'] === 'wheel.tyre') {
+            $component['further'][] = 'retread';
+            $component['point_needs']['retread'] = ['axle:steer'];
+        }
+    }
+    unset($component);
+    $asked = [];
+    foreach (Sample::inspectionOf($document)->items as $item) {
+        if ($item->component === 'wheel.tyre') {
+            $asked[$item->position->key()] = $item->points->has(Point::Retread);
+        }
+    }
+
+    expect($asked)->toBe(match ($rule) {
+        'each' => ['steer' => true, 'drive-1' => false, 'drive-2' => false],
+        'group' => ['steer' => true, 'drive' => false],
+        default => ['' => true],
+    });
+})->with(['each', 'group', 'all']);

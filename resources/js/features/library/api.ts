@@ -50,6 +50,11 @@ export async function withdrawVersion(kind: Kind, id: number, reason: string | n
     if (!call.response.ok) await answer(Promise.resolve(call));
 }
 
+export async function archiveDocument(kind: Kind, id: number, reason: string | null): Promise<void> {
+    const call = await api.PUT('/library/{kind}/{id}/archive', { params: { path: { kind, id } }, body: { reason } });
+    if (!call.response.ok) await answer(Promise.resolve(call));
+}
+
 export async function dropDraft(id: string): Promise<void> {
     const call = await api.DELETE('/drafts/{draft}', at(id));
     if (!call.response.ok) await answer(Promise.resolve(call));

@@ -47,6 +47,8 @@ export function useDraft<D extends object>(id: string) {
     function take(read: Draft): void {
         draft.value = read;
         document.value = structuredClone(read.document) as unknown as D;
+        // Whatever changed it, what it would change is worked out anew.
+        void measure();
     }
 
     async function open(): Promise<void> {
@@ -62,7 +64,6 @@ export function useDraft<D extends object>(id: string) {
                 isDirty = true;
                 delivery.nudge();
             }
-            void measure();
         } catch (error) {
             why.value = wordsOf(error);
         }
@@ -110,7 +111,6 @@ export function useDraft<D extends object>(id: string) {
         await save();
         try {
             take(await move(id, draft.value?.step ?? 0));
-            void measure();
         } catch (error) {
             fails(error);
         }

@@ -4,6 +4,7 @@ import { NButton, NCheckbox, NInput, NInputNumber } from 'naive-ui';
 import { computed } from 'vue';
 import type { ChecklistDocument } from '../api';
 import { hangsOn, stopsOf } from './documentEdits';
+import NeedsPicker from './NeedsPicker.vue';
 import PartNeeds from './PartNeeds.vue';
 import PartWords from './PartWords.vue';
 import { useEditorWords } from '../useEditorWords';
@@ -16,6 +17,7 @@ const props = defineProps<{ part: Part; document: ChecklistDocument; stop: strin
 const emit = defineEmits<{
     change: [edit: (part: Part) => void];
     critical: [is: boolean];
+    group: [parts: string[]];
     moveTo: [stop: string];
     leaveOut: [];
 }>();
@@ -50,6 +52,17 @@ function turn(code: Code): void {
         if (part.essential.length === 0 && part.parts !== undefined) delete part.essential;
     });
 }
+
+function setNeeds(part: Part, needs: string[]): void {
+    if (needs.length === 0) delete part.needs;
+    else part.needs = needs as NonNullable<Part['needs']>;
+}
+/** Parts that can be asked with this one: not itself, and none that stands for others. */
+const groupable = computed(() =>
+    props.document.components
+        .filter(({ id, parts }) => id !== props.part.id && parts === undefined)
+        .map(({ id, name }) => ({ value: id, label: name })),
+);
 
 const credits = [
     { value: '', label: 'as the checklist' },
@@ -134,7 +147,23 @@ const sides = [
                 >has to be earned to pass</NCheckbox
             >
             <strong>Only with</strong>
-            <PartNeeds :part="part" @change="(edit) => $emit('change', edit)" />
+            <NeedsPicker
+                :needs="part.needs ?? []"
+                :label="part.name"
+                none="every vehicle"
+                @change="(needs) => $emit('change', (one) => setNeeds(one, needs))"
+            />
+            <label :for="`parts-${part.id}`">Asked as one with</label>
+            <NamedSelect
+                multiple
+                filterable
+                :value="part.parts ?? []"
+                :options="groupable"
+                placeholder="no other part"
+                data-test="grouped"
+                :input-props="{ id: `parts-${part.id}` }"
+                @update:value="(ids: string[]) => $emit('group', ids)"
+            />
             <label :for="`stop-${part.id}`">Asked at</label>
             <NamedSelect
                 filterable
@@ -144,6 +173,7 @@ const sides = [
                 @update:value="(value: string) => $emit('moveTo', value)"
             />
         </div>
+        <PartNeeds :part="part" @change="(edit) => $emit('change', edit)" />
         <PartWords :part="part" @change="(edit) => $emit('change', edit)" />
         <div class="acts">
             <NButton data-test="leave-out" @click="$emit('leaveOut')">Remove from this stop</NButton>

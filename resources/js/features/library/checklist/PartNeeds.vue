@@ -1,52 +1,53 @@
 <script setup lang="ts">
-import { NamedSelect } from '@/shared/NamedSelect';
 import { computed } from 'vue';
 import type { ChecklistDocument } from '../api';
 import { useEditorWords } from '../useEditorWords';
+import NeedsPicker from './NeedsPicker.vue';
 
 type Part = ChecklistDocument['components'][number];
+type Needs = NonNullable<Part['needs']>;
 
-/* What a vehicle has to have for the part to be asked: one of each line. */
+/* Points that are asked on some vehicles or axles only: whether a recap is allowed, on the steer axle. */
 const props = defineProps<{ part: Part }>();
 const emit = defineEmits<{ change: [edit: (part: Part) => void] }>();
 const words = useEditorWords();
+const listed = computed(() => [...(props.part.essential ?? []), ...(props.part.further ?? [])]);
+const own = computed(() => Object.keys(props.part.point_needs ?? {}).length);
 
-/** Each line with its features; an empty one at the end takes the next. */
-const lines = computed(() => [...(props.part.needs ?? []).map((anyOf) => anyOf.split('|')), []]);
-
-function set(at: number, features: string[]): void {
+function set(code: string, needs: string[]): void {
     emit('change', (part) => {
-        const needs = lines.value.map((line, n) => (n === at ? features : line));
-        const left = needs.filter((line) => line.length > 0).map((line) => line.join('|'));
-        if (left.length === 0) delete part.needs;
-        else part.needs = left as NonNullable<Part['needs']>;
+        const all: Record<string, Needs> = { ...part.point_needs };
+        if (needs.length === 0) Reflect.deleteProperty(all, code);
+        else all[code] = needs as Needs;
+        if (Object.keys(all).length === 0) delete part.point_needs;
+        else part.point_needs = all;
     });
 }
 </script>
 
 <template>
-    <div class="needs">
-        <NamedSelect
-            v-for="(line, at) in lines"
-            :key="at"
-            multiple
-            filterable
-            :value="line"
-            :options="words.features"
-            :placeholder="at === 0 ? 'every vehicle' : 'and also with'"
-            :input-props="{ 'aria-label': `${part.name}: only with, line ${at + 1}` }"
-            @update:value="(features: string[]) => set(at, features)"
-        />
-        <p v-if="lines.length > 1" class="quiet">A vehicle needs one of each line.</p>
-    </div>
+    <details data-test="point-needs">
+        <summary>
+            Points at some axles or vehicles only<template v-if="own > 0"> ({{ own }})</template>
+        </summary>
+        <div v-for="code in listed" :key="code" class="line">
+            <strong>{{ words.point(code) }}</strong>
+            <NeedsPicker
+                :needs="part.point_needs?.[code] ?? []"
+                :label="`${part.name}, ${words.point(code)}`"
+                none="wherever the part is"
+                @change="(needs) => set(code, needs)"
+            />
+        </div>
+    </details>
 </template>
 
 <style scoped>
-.needs {
+.line {
     display: grid;
-    gap: var(--space-2);
-}
-p {
-    margin: 0;
+    grid-template-columns: 140px minmax(160px, 320px);
+    gap: var(--space-2) var(--space-5);
+    align-items: center;
+    padding: 3px 0;
 }
 </style>

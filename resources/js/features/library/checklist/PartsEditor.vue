@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import AddPart from './AddPart.vue';
 import type { ChecklistDocument, EditorWords } from '../api';
-import { askedWith, leaveOutPart, moveBy, movePart, setCritical } from './documentEdits';
+import { askedWith, groupParts, leaveOutPart, moveBy, movePart, setCritical } from './documentEdits';
 import { useEditorWords } from '../useEditorWords';
 import PartForm from './PartForm.vue';
 
@@ -113,6 +113,7 @@ function add(section: string, stop: string, known: EditorWords['parts'][number] 
                                 @critical="
                                     (is) => $emit('change', (one) => setCritical(one, 'critical_components', id, is))
                                 "
+                                @group="(ids) => $emit('change', (one) => groupParts(one, stop.id, id, ids))"
                                 @move-to="(to) => moveTo(stop.id, to, id)"
                                 @change="
                                     (edit) =>

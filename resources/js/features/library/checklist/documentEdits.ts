@@ -140,3 +140,22 @@ export function askedWith(document: ChecklistDocument, { axles }: Pick<Stop, 'ax
     );
     return [...asked, ...document.components.filter(({ id }) => asked.has(id)).flatMap(({ parts }) => parts ?? [])];
 }
+
+/**
+ * Asks several parts as one item. What joins it is asked no more by itself; what leaves it is asked behind it. Points
+ * that the group has not itself are those of its parts.
+ */
+export function groupParts(document: ChecklistDocument, stop: string, group: string, parts: string[]): void {
+    const one = document.components.find(({ id }) => id === group);
+    if (one === undefined) return;
+    const left = (one.parts ?? []).filter((id) => !parts.includes(id));
+    if (parts.length === 0) {
+        delete one.parts;
+        // Without parts it has to say itself what is essential of it.
+        one.essential ??= ['intact'];
+    } else one.parts = parts;
+    for (const { stop: at } of stopsOf(document)) {
+        at.asks = at.asks.filter((id) => !parts.includes(id));
+        if (at.id === stop) at.asks.splice(at.asks.indexOf(group) + 1, 0, ...left);
+    }
+}
