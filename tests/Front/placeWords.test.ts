@@ -8,6 +8,10 @@ describe('a change in words', () => {
             ['Share of the whole to pass', '80 %', '85 %'],
         ],
         [
+            ['units › 2 › axles › 1 › at ft', '34', '35'],
+            ['unit 2 › axle 1 › at ft', '34', '35'],
+        ],
+        [
             ['rules › pass › misses allowed', '30', null],
             ['Misses allowed', '30 items', 'not asked'],
         ],

@@ -8,7 +8,10 @@ namespace Pasada\Core\Document;
 final readonly class Difference
 {
     /** Says nothing about what a document asks. */
-    private const PASSED_OVER = ['$schema', 'version'];
+    private const PASSED_OVER = ['$schema', 'version', 'format'];
+
+    /** Lists whose entries stand one behind the other and have no id: they are told apart by their number. */
+    private const NUMBERED = ['units', 'axles'];
 
     private const LONGEST = 160;
 
@@ -62,7 +65,8 @@ final readonly class Difference
                     ...self::moved($before, $after, $where),
                 ];
             }
-            if (! array_is_list($before) && ! array_is_list($after)) {
+            $isNumbered = in_array(end($where), self::NUMBERED, true);
+            if ((! array_is_list($before) && ! array_is_list($after)) || $isNumbered) {
                 return self::entries($before, $after, $where);
             }
         }
@@ -117,9 +121,11 @@ final readonly class Difference
 
     private static function label(int|string $key, mixed $value): string
     {
-        return is_array($value) && is_string($value['name'] ?? null)
-            ? $value['name']
-            : str_replace('_', ' ', (string) $key);
+        return match (true) {
+            is_int($key) => (string) ($key + 1),
+            is_array($value) && is_string($value['name'] ?? null) => $value['name'],
+            default => str_replace('_', ' ', $key),
+        };
     }
 
     private static function said(mixed $value): ?string
@@ -129,6 +135,7 @@ final readonly class Difference
             is_bool($value) => $value ? 'yes' : 'no',
             is_string($value) => $value,
             is_array($value) && isset($value['name']) && is_string($value['name']) => $value['name'],
+            is_array($value) && isset($value['kind']) && is_string($value['kind']) => $value['kind'],
             is_array($value) && array_is_list($value) && array_filter($value, is_string(...)) === $value => $value ===
             []
                 ? 'none'

@@ -72,3 +72,17 @@ it('shortens what would fill the page', function (): void {
         160,
     );
 });
+
+it('tells units and axles by their number', function (): void {
+    $unit = ['kind' => 'semitrailer', 'body' => 'van', 'axles' => [['at_ft' => 30], ['at_ft' => 34]]];
+    $tank = ['body' => 'tanker', 'axles' => [['at_ft' => 30], ['at_ft' => 35]]] + $unit;
+
+    expect(Difference::between(
+        ['format' => 'a/1', 'units' => [['kind' => 'bus'], $unit]],
+        ['format' => 'a/2', 'units' => [['kind' => 'bus'], $tank, ['kind' => 'dolly']]],
+    ))->toEqual([
+        new Change('units › 2 › body', 'van', 'tanker'),
+        new Change('units › 2 › axles › 2 › at ft', '34', '35'),
+        new Change('units › 3', null, 'dolly'),
+    ]);
+});

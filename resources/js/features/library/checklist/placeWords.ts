@@ -31,6 +31,11 @@ const plain = (key: string): string => KEYS[key] ?? key.replaceAll('_', ' ');
 /** "sections › In the cab › stops › Seat › asks" as "In the cab › Seat › parts asked". */
 const named = (keys: string[]): string =>
     keys
+        // "units › 2" is "unit 2".
+        .map((key, at) => {
+            const list = keys[at - 1] ?? '';
+            return /^\d+$/.test(key) && LISTS.has(list) ? `${list.replace(/s$/, '')} ${key}` : key;
+        })
         .filter((key, at) => at === keys.length - 1 || !LISTS.has(key))
         .map(plain)
         .join(' › ');
