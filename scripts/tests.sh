@@ -190,7 +190,7 @@ mutate() {
 }
 # Or: bench load [attempts] [seconds]; bench fuzz [requests] [seed]; bench cab; bench people; bench slow-line;
 # bench listening; bench listening-people; bench listen-speed;
-# bench train-listener [seed]; bench brakes; bench second [walks] [seed].
+# bench train-listener [seed]; bench brakes; bench second [walks] [seed]; bench readiness [seed].
 bench() {
     local what=run
     case ${1:-} in

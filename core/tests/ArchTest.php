@@ -52,6 +52,8 @@ arch('core classes are readonly, but for those that live for one reading or repl
         Pasada\Core\Listening\Binding\Denial::class,
         Pasada\Core\Listening\Binding\Finding::class,
         'Captioning',
+        Pasada\Core\Progress\Model\Student::class,
+        Pasada\Core\Progress\Model\SchoolFit::class,
         Pasada\Core\Document\DocumentHasFaults::class,
         Pasada\Core\Inspection\NothingToInspect::class,
         Pasada\Core\Attempt\Marks\MarksConflict::class,
@@ -84,7 +86,7 @@ const ROOMS = [
     'Coaching' => ['Document', 'Catalogue', 'Vehicle', 'Checklist', 'Inspection', 'Scoring'],
     'Listening' => ['Document', 'Language', 'Catalogue', 'Vehicle', 'Checklist', 'Inspection', 'Attempt'],
     'Listing' => ['Document', 'Language', 'Catalogue', 'Checklist', 'Listening'],
-    'Progress' => ['Catalogue', 'Inspection', 'Scoring'],
+    'Progress' => ['Document', 'Catalogue', 'Vehicle', 'Checklist', 'Inspection', 'Scoring'],
 ];
 
 /** @return array<string, string> source of every class of the core, by path below core/src */

@@ -55,7 +55,8 @@ it('changes which brake tests are asked, in which order and within which limits'
         "return [...document.querySelectorAll('[data-brake-step]')].map((one) => one.dataset.brakeStep).join(' ')",
     );
     expect($order())->toBe(
-        'cut-out leak-applied low-air spring-pop build-up pedal-hold tug-tractor tug-trailer tug-hand park-brake service',
+        'cut-out leak-applied low-air spring-pop build-up pedal-hold tug-tractor tug-trailer tug-hand '.
+            'park-brake service',
     );
     $browser
         ->click('[aria-label="Leave out build-up"]')
@@ -68,7 +69,8 @@ it('changes which brake tests are asked, in which order and within which limits'
         ->click('[aria-label="Leave out low-air"]')
         ->gone('[data-brake-step=low-air]');
     expect($order())->toBe(
-        'cut-out leak-applied spring-pop pedal-hold tug-tractor tug-trailer tug-hand park-brake build-up service',
+        'cut-out leak-applied spring-pop pedal-hold tug-tractor tug-trailer tug-hand park-brake build-up '.
+            'service',
     );
     $browser
         ->type('[aria-label="Leak test, brakes applied: Started at no less than"]', '90')
@@ -78,7 +80,8 @@ it('changes which brake tests are asked, in which order and within which limits'
     $browser->driver->navigate()->refresh();
     $browser->waitForText('The brake tests in their order');
     expect($order())->toBe(
-        'cut-out leak-applied spring-pop pedal-hold tug-tractor tug-trailer tug-hand park-brake build-up service',
+        'cut-out leak-applied spring-pop pedal-hold tug-tractor tug-trailer tug-hand park-brake build-up '.
+            'service',
     );
 });
 

@@ -21,7 +21,7 @@ final readonly class ArchiveDocument
     public function handle(StoredDocument $version, User $by, ?string $reason, Carbon $now): void
     {
         $this->database->transaction(static function () use ($version, $by, $reason, $now): void {
-            $query = $version->newQuery()->where('school_id', $version->school_id)->where('slug', $version->slug);
+            $query = $version::ofSchool($version->school_id)->where('slug', $version->slug);
             $query->lockForUpdate();
             $all = $query->get();
             $inUse = $all->whereNull('withdrawn_at');

@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Progress\Readiness;
+
+use Pasada\Core\Progress\Model\Belief;
+use Pasada\Core\Progress\Model\Normal;
+use Pasada\Core\Progress\Model\School;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * What may come of an examination: the chance to pass for each student that the one at hand may be, averaged over the
+ * form of the day. Its spread is what is not known of the student; luck and the day are in the chance itself.
+ */
+final readonly class Forecast
+{
+    /** Students that the one at hand may be. */
+    private const DRAWS = 48;
+
+    /** Forms of the day and their weights: Gauss-Hermite, three nodes. */
+    private const DAYS = [[-1.7320508, 0.1666667], [0.0, 0.6666667], [1.7320508, 0.1666667]];
+
+    /** An interval holds so much: 80 percent, by the custom of this application. */
+    private const TAIL = 0.1;
+
+    /** @var array<int, float> of every item, as it is expected on the day */
+    private array $expected;
+
+    /**
+     * @param  array<string, PassRule>  $rules  by form
+     * @param  array<string, float>  $weights  how often each form is drawn; they sum to 1
+     * @param  array<int, float>  $chances  to pass, one for each draw, over the forms
+     * @param  array<string, float>  $byForm
+     * @param  array<string, array<int, float>>  $ofMarks  chance of each mark, by form
+     * @param  list<array{float, float, float}>  $shares  weight, mean and spread of the share
+     */
+    private function __construct(
+        private School $school, private Belief $belief, private array $rules, private array $weights,
+        private array $chances, public array $byForm, public array $ofMarks, private array $shares,
+    ) {
+        $expected = [];
+        foreach (array_keys($school->plan->ids) as $i) {
+            $expected[] = $this->item($i)[0];
+        }
+        $this->expected = $expected;
+    }
+
+    /**
+     * @param  non-empty-array<string, PassRule>  $rules  by form; the empty id where no form is drawn
+     * @param  non-empty-array<string, float>  $weights
+     */
+    public static function of(School $school, Belief $belief, array $rules, array $weights): self
+    {
+        $plan = $school->plan;
+        $random = new Randomizer(new Mt19937(20261126));
+        $normal = static fn (): float => Normal::quantile(($random->getInt(0, 999_998) + 1) / 1_000_000);
+        $shrink = array_map(static fn (float $var): float => 1.0 / sqrt(1.0 + M_PI / 8.0 * $var), $belief->itemVar);
+        $chances = $shares = [];
+        $byForm = array_fill_keys(array_keys($rules), 0.0);
+        $ofMarks = array_map(
+            static fn (PassRule $rule): array => array_fill(0, count($rule->marks), 0.0), $rules,
+        );
+        for ($draw = 0; $draw < self::DRAWS; $draw++) {
+            $level = $belief->level + sqrt($belief->levelVar) * Normal::quantile(($draw + 0.5) / self::DRAWS);
+            $place = $component = [];
+            foreach ($belief->place as $k => $mean) {
+                $place[] = $mean + sqrt($belief->placeVar[$k]) * $normal();
+            }
+            foreach ($belief->component as $c => $mean) {
+                $component[] = $mean + sqrt($belief->componentVar[$c]) * $normal();
+            }
+            $base = [];
+            foreach ($plan->places as $i => $k) {
+                $base[] = $school->hardness[$i] + $level + $place[$k] + $component[$plan->components[$i]]
+                    + $belief->item[$i];
+            }
+            $chance = 0.0;
+            foreach (self::DAYS as [$node, $weight]) {
+                $form = $school->traits->days * $node;
+                $items = [];
+                foreach ($base as $i => $logit) {
+                    $items[] = 1.0 / (1.0 + exp(-$shrink[$i] * ($logit + $form)));
+                }
+                foreach ($rules as $id => $rule) {
+                    [$passes, $each, $mean, $spread] = $rule->chance($items, $school->half);
+                    $chance += $weight * $weights[$id] * $passes;
+                    $byForm[$id] += $weight * $passes / self::DRAWS;
+                    $shares[] = [$weight * $weights[$id] / self::DRAWS, $mean, $spread];
+                    foreach ($each as $n => $met) {
+                        $ofMarks[$id][$n] += $weight * $met / self::DRAWS;
+                    }
+                }
+            }
+            $chances[] = $chance;
+        }
+        sort($chances);
+
+        return new self($school, $belief, $rules, $weights, $chances, $byForm, $ofMarks, $shares);
+    }
+
+    public function chance(): float
+    {
+        return array_sum($this->chances) / count($this->chances);
+    }
+
+    /** @return array{float, float} the ends of the interval that holds 80 percent */
+    public function interval(): array
+    {
+        $at = static fn (float $share): int => (int) round($share * (self::DRAWS - 1));
+
+        return [$this->chances[$at(self::TAIL)], $this->chances[$at(1.0 - self::TAIL)]];
+    }
+
+    /** @return array{float, float, float} median and ends of the share that is earned on the day, 0 to 1 */
+    public function share(): array
+    {
+        return [$this->shareBelow(0.5), $this->shareBelow(self::TAIL), $this->shareBelow(1.0 - self::TAIL)];
+    }
+
+    private function shareBelow(float $part): float
+    {
+        [$low, $high] = [0.0, 1.0];
+        for ($n = 0; $n < 16; $n++) {
+            $middle = ($low + $high) / 2.0;
+            $below = 0.0;
+            foreach ($this->shares as [$weight, $mean, $spread]) {
+                $below += $weight * Normal::below(($middle - $mean) / max(1e-6, $spread));
+            }
+            [$low, $high] = $below < $part ? [$middle, $high] : [$low, $middle];
+        }
+
+        return ($low + $high) / 2.0;
+    }
+
+    /** @return array{float, float, float} chance that an item is earned whole on the day, with its interval */
+    public function item(int $i): array
+    {
+        $mean = $this->school->hardness[$i] + $this->belief->mean($i, $this->school->plan);
+        $days = $this->school->traits->days ** 2;
+        $variance = $this->belief->variance($i, $this->school->plan);
+        $reach = Normal::quantile(1.0 - self::TAIL) * sqrt($variance);
+
+        return [
+            Normal::logistic($mean, $variance + $days), Normal::logistic($mean - $reach, $days),
+            Normal::logistic($mean + $reach, $days),
+        ];
+    }
+
+    /**
+     * What the chance to pass gains where each item is practiced until it is known.
+     *
+     * @param  float  $kept  share of what is practiced that is still there on the day
+     * @return array<int, float> by item, the largest gain first
+     */
+    public function gains(float $kept): array
+    {
+        $pull = [];
+        foreach ($this->rules as $id => $rule) {
+            foreach ($rule->pull($this->expected, $this->school->half) as $i => $one) {
+                $pull[$i] = ($pull[$i] ?? 0.0) + $this->weights[$id] * $one;
+            }
+        }
+        $traits = $this->school->traits;
+        // What is learnt of a lining at one axle is known of it at the next, as far as these went together before.
+        $spills = $traits->components ** 2 / ($traits->components ** 2 + $traits->items ** 2);
+        $ofComponent = [];
+        foreach ($pull as $i => $one) {
+            $c = $this->school->plan->components[$i];
+            $ofComponent[$c] = ($ofComponent[$c] ?? 0.0) + $one * (1.0 - $this->expected[$i]);
+        }
+        $gains = [];
+        foreach ($pull as $i => $one) {
+            $own = $one * (1.0 - $this->expected[$i]);
+            $gains[$i] = $kept * ($own + $spills * ($ofComponent[$this->school->plan->components[$i]] - $own));
+        }
+        arsort($gains);
+
+        return $gains;
+    }
+}

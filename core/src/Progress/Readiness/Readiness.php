@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Progress\Readiness;
+
+use Pasada\Core\Checklist\Checklist;
+use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Inspection\NothingToInspect;
+use Pasada\Core\Progress\History\PastStudent;
+use Pasada\Core\Progress\Model\Plan;
+use Pasada\Core\Progress\Model\School;
+use Pasada\Core\Vehicle\Vehicle;
+
+/** How ready students are for an examination under a checklist on a vehicle. */
+final readonly class Readiness
+{
+    /** Where no exam is ahead, the answer is for so many days after the last attempt. */
+    private const USUAL_DAYS = 7.0;
+
+    /** Minutes that a part takes to practice: heard, said and corrected; a brake test has to be done. */
+    private const MINUTES = 1.0;
+
+    private const MINUTES_OF_TEST = 3.0;
+
+    /** What was practiced and is not repeated fades to a third in so many days, at the most. */
+    private const LONGEST_KEPT = 90.0;
+
+    private const MOST_DRILLS = 40;
+
+    /**
+     * @param  non-empty-array<string, PassRule>  $rules  by form
+     * @param  non-empty-array<string, float>  $weights
+     */
+    private function __construct(
+        public Plan $plan, private Inspection $inspection, private array $rules, private array $weights,
+    ) {}
+
+    /** @throws NothingToInspect if the checklist asks nothing of the vehicle */
+    public static function under(Checklist $checklist, Vehicle $vehicle): self
+    {
+        $all = Inspection::of($checklist, $vehicle);
+        $plan = Plan::of($all);
+        $rules = $weights = [];
+        foreach ($checklist->forms->forms as $id => $form) {
+            $rules[$id] = PassRule::of(Inspection::of($checklist, $vehicle, $form), $plan);
+            $weights[$id] = (float) $form->weight;
+        }
+        $sum = array_sum($weights);
+        if ($rules === [] || $sum <= 0.0) {
+            return new self($plan, $all, ['' => PassRule::of($all, $plan)], ['' => 1.0]);
+        }
+
+        return new self($plan, $all, $rules, array_map(static fn (float $one): float => $one / $sum, $weights));
+    }
+
+    /** What is to be expected of a student; null where nothing was ever earned or missed. */
+    public function of(School $school, PastStudent $past): ?StudentReadiness
+    {
+        $asked = 0;
+        foreach ($past->attempts as $attempt) {
+            $asked += count($school->shares($attempt->earned));
+        }
+        $last = $past->attempts === [] ? null : $past->attempts[count($past->attempts) - 1]->day;
+        if ($last === null || $asked === 0) {
+            return null;
+        }
+        $isAhead = $past->examOn !== null && $past->examOn >= floor($last);
+        $on = $isAhead ? max($last, $past->examOn) : $last + self::USUAL_DAYS;
+        $student = $school->follow($past);
+        $student->goTo($on);
+        $forecast = Forecast::of($school, $student->belief(), $this->rules, $this->weights);
+
+        return new StudentReadiness(
+            $past, $forecast, $on, $isAhead, $this->limits($forecast), $this->drills($school, $forecast, $on - $last),
+            count($past->attempts),
+        );
+    }
+
+    /** What stands in the way most, in one sentence. */
+    private function limits(Forecast $forecast): string
+    {
+        $worst = null;
+        foreach ($forecast->ofMarks as $form => $chances) {
+            foreach ($chances as $n => $chance) {
+                if ($worst === null || $chance < $worst[0]) {
+                    $worst = [$chance, $this->rules[$form]->marks[$n]];
+                }
+            }
+        }
+        if ($worst === null) {
+            return 'The checklist asks for nothing.';
+        }
+        $weakest = null;
+        foreach ($worst[1]->items as $i) {
+            $chance = $forecast->item($i)[0];
+            $weakest = $weakest === null || $chance < $weakest[0] ? [$chance, $i] : $weakest;
+        }
+
+        return sprintf(
+            'What is least sure is %s (%d in 100)%s.', $worst[1]->said(), (int) round(100 * $worst[0]),
+            $weakest === null ? '' : sprintf(
+                '; of its parts %s (%d in 100)', $this->inspection->items[$this->plan->ids[$weakest[1]]]->fullName(),
+                (int) round(100 * $weakest[0]),
+            ),
+        );
+    }
+
+    /** @return list<Drill> the largest gain per minute first */
+    private function drills(School $school, Forecast $forecast, float $days): array
+    {
+        $kept = exp(-$days / max(self::LONGEST_KEPT, $school->traits->fading));
+        $drills = [];
+        foreach ($forecast->gains($kept) as $i => $gain) {
+            $id = $this->plan->ids[$i];
+            $isTest = str_starts_with($this->inspection->items[$id]->component, 'test.');
+            $drills[] = new Drill($id, $isTest ? self::MINUTES_OF_TEST : self::MINUTES, $gain);
+        }
+        usort($drills, static fn (Drill $a, Drill $b): int => $b->perMinute() <=> $a->perMinute());
+
+        return array_slice($drills, 0, self::MOST_DRILLS);
+    }
+}
