@@ -194,7 +194,7 @@ mutate() {
 bench() {
     local what=run
     case ${1:-} in
-        listening | listening-people | listen-speed | train-listener | brakes | second)
+        listening | listening-people | listen-speed | train-listener | brakes | second | readiness)
             what=$1; shift
             prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}" ;;
         load | cab | fuzz | people | slow-line) what=$1; shift; one_lane ;;

@@ -45,9 +45,10 @@ final class ForetellReadiness extends Command
                 );
                 $history = (new HistoryReader)->read($text, $readiness->plan->ids, $file);
                 if ($history->unknown !== []) {
+                    $count = count($history->unknown);
                     $this->complain(sprintf(
-                        '%d items are not asked by this checklist on this vehicle and were left out: %s',
-                        count($history->unknown), implode(', ', array_slice($history->unknown, 0, 5)),
+                        '%d %s not asked by this checklist on this vehicle and left out: %s', $count,
+                        $count === 1 ? 'item is' : 'items are', implode(', ', array_slice($history->unknown, 0, 5)),
                     ));
                 }
                 $school = (new SchoolFit($readiness->plan, $history->students))->fit();

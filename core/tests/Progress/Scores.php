@@ -49,6 +49,12 @@ final class Scores
         ) ** 2);
     }
 
+    /** How good a forecast that knew the truth would have been: no other can be counted on to be better. */
+    public function brierOfTruth(): float
+    {
+        return $this->mean(static fn (array $one): float => ($one[2] - ($one[3] ? 1.0 : 0.0)) ** 2);
+    }
+
     /** Of forecasts put in five equal groups: how far their mean is from the true chance of the group, on average. */
     public function calibration(): float
     {
@@ -71,10 +77,12 @@ final class Scores
 
     public function said(): string
     {
+        $passed = $this->mean(static fn (array $one): float => $one[2]);
+
         return sprintf(
-            'Brier %.3f (last time %.3f, last share %.3f), off %.3f, held %.2f, passed %.2f', $this->brier(),
-            $this->brierOfLastTime(), $this->brierOfLastShare(), $this->calibration(), $this->held(),
-            $this->mean(static fn (array $one): float => $one[2]),
+            'Brier %.3f (truth %.3f, last time %.3f, last share %.3f), off %.3f, held %.2f, passed %.2f',
+            $this->brier(), $this->brierOfTruth(), $this->brierOfLastTime(), $this->brierOfLastShare(),
+            $this->calibration(), $this->held(), $passed,
         );
     }
 
