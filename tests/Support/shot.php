@@ -110,7 +110,7 @@ $browser->visit('/library')->waitForText('Vehicles')->click('.shelf .head');
 $settle();
 $browser->shot($folder.'library.png');
 // The first closes again, so that what is edited is the one that is opened next.
-$browser->click('.shelf .head')->choose('Every axle, every point');
+$browser->click('.shelf .head')->choose('Whole walk-around, part by part');
 $browser->choose('Edit')->waitForText('Nothing changes for the recorded walks', 'aside');
 $browser->click('[data-test=rule-credit]')->choose('Every listed point');
 $browser->waitForText('When is an item earned?', 'aside');
