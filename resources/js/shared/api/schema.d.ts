@@ -4,7 +4,7 @@
  */
 
 export interface paths {
-    "/about": {
+    '/about': {
         parameters: {
             query?: never;
             header?: never;
@@ -12,7 +12,7 @@ export interface paths {
             cookie?: never;
         };
         /** Whether this is a school or made-up data */
-        get: operations["readAbout"];
+        get: operations['readAbout'];
         put?: never;
         post?: never;
         delete?: never;
@@ -21,7 +21,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/air/choices": {
+    '/air/choices': {
         parameters: {
             query?: never;
             header?: never;
@@ -29,7 +29,7 @@ export interface paths {
             cookie?: never;
         };
         /** What can be practiced on */
-        get: operations["readAirChoices"];
+        get: operations['readAirChoices'];
         put?: never;
         post?: never;
         delete?: never;
@@ -38,7 +38,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/air/fault": {
+    '/air/fault': {
         parameters: {
             query?: never;
             header?: never;
@@ -48,14 +48,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** A fault to be found, sealed */
-        post: operations["hideFault"];
+        post: operations['hideFault'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/air/course": {
+    '/air/course': {
         parameters: {
             query?: never;
             header?: never;
@@ -65,14 +65,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** The course of the pressures ahead under these controls */
-        post: operations["airCourse"];
+        post: operations['airCourse'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/air/practices": {
+    '/air/practices': {
         parameters: {
             query?: never;
             header?: never;
@@ -82,14 +82,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** Judge a practice and keep it */
-        post: operations["judgePractice"];
+        post: operations['judgePractice'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}/brakes": {
+    '/attempts/{attempt}/brakes': {
         parameters: {
             query?: never;
             header?: never;
@@ -97,17 +97,17 @@ export interface paths {
             cookie?: never;
         };
         /** The brake tests: sequence, what was observed, verdicts */
-        get: operations["readBrakes"];
+        get: operations['readBrakes'];
         put?: never;
         /** Add what was observed, all or none, and judge it */
-        post: operations["recordBrakeEvents"];
+        post: operations['recordBrakeEvents'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}/brakes/file": {
+    '/attempts/{attempt}/brakes/file': {
         parameters: {
             query?: never;
             header?: never;
@@ -115,9 +115,9 @@ export interface paths {
             cookie?: never;
         };
         /** What was observed, in an open format */
-        get: operations["downloadBrakes"];
+        get: operations['downloadBrakes'];
         /** Take in a list of events or a trace; what was there is taken back */
-        put: operations["importBrakes"];
+        put: operations['importBrakes'];
         post?: never;
         delete?: never;
         options?: never;
@@ -125,7 +125,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/attempts": {
+    '/attempts': {
         parameters: {
             query?: never;
             header?: never;
@@ -135,14 +135,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** Start an attempt */
-        post: operations["startAttempt"];
+        post: operations['startAttempt'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}": {
+    '/attempts/{attempt}': {
         parameters: {
             query?: never;
             header?: never;
@@ -150,7 +150,7 @@ export interface paths {
             cookie?: never;
         };
         /** An attempt with its items and its sheet */
-        get: operations["readAttempt"];
+        get: operations['readAttempt'];
         put?: never;
         post?: never;
         delete?: never;
@@ -159,7 +159,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}/marks": {
+    '/attempts/{attempt}/marks': {
         parameters: {
             query?: never;
             header?: never;
@@ -167,17 +167,17 @@ export interface paths {
             cookie?: never;
         };
         /** Everything ever marked: when, by whom, and what was taken back */
-        get: operations["readMarks"];
+        get: operations['readMarks'];
         put?: never;
         /** Add a batch of marks, all or none */
-        post: operations["recordMarks"];
+        post: operations['recordMarks'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}/result": {
+    '/attempts/{attempt}/result': {
         parameters: {
             query?: never;
             header?: never;
@@ -185,7 +185,7 @@ export interface paths {
             cookie?: never;
         };
         /** An attempt explained */
-        get: operations["readResult"];
+        get: operations['readResult'];
         put?: never;
         post?: never;
         delete?: never;
@@ -194,7 +194,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}/sheet": {
+    '/attempts/{attempt}/sheet': {
         parameters: {
             query?: never;
             header?: never;
@@ -202,7 +202,7 @@ export interface paths {
             cookie?: never;
         };
         /** The sheet as it stands, if anything is new */
-        get: operations["readSheet"];
+        get: operations['readSheet'];
         put?: never;
         post?: never;
         delete?: never;
@@ -211,7 +211,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}/live": {
+    '/attempts/{attempt}/live': {
         parameters: {
             query?: never;
             header?: never;
@@ -220,7 +220,7 @@ export interface paths {
         };
         get?: never;
         /** Let others of the school and the student watch, or not */
-        put: operations["shareAttempt"];
+        put: operations['shareAttempt'];
         post?: never;
         delete?: never;
         options?: never;
@@ -228,7 +228,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}/discard": {
+    '/attempts/{attempt}/discard': {
         parameters: {
             query?: never;
             header?: never;
@@ -238,14 +238,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** Discard a walk that was begun by mistake; it stays in the trail */
-        post: operations["discardAttempt"];
+        post: operations['discardAttempt'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}/signatures": {
+    '/attempts/{attempt}/signatures': {
         parameters: {
             query?: never;
             header?: never;
@@ -255,14 +255,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** Sign a finished record */
-        post: operations["signAttempt"];
+        post: operations['signAttempt'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}/amendments": {
+    '/attempts/{attempt}/amendments': {
         parameters: {
             query?: never;
             header?: never;
@@ -272,14 +272,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** Change a closed record, with a reason; the original stays readable */
-        post: operations["amendAttempt"];
+        post: operations['amendAttempt'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}/agreement": {
+    '/attempts/{attempt}/agreement': {
         parameters: {
             query?: never;
             header?: never;
@@ -287,7 +287,7 @@ export interface paths {
             cookie?: never;
         };
         /** This attempt against the other scorers' of the same walk */
-        get: operations["readAgreement"];
+        get: operations['readAgreement'];
         put?: never;
         post?: never;
         delete?: never;
@@ -296,7 +296,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}/what-if": {
+    '/attempts/{attempt}/what-if': {
         parameters: {
             query?: never;
             header?: never;
@@ -304,7 +304,7 @@ export interface paths {
             cookie?: never;
         };
         /** The attempt scored under another checklist; the record is untouched */
-        get: operations["rescoreAttempt"];
+        get: operations['rescoreAttempt'];
         put?: never;
         post?: never;
         delete?: never;
@@ -313,7 +313,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}/record": {
+    '/attempts/{attempt}/record': {
         parameters: {
             query?: never;
             header?: never;
@@ -321,7 +321,7 @@ export interface paths {
             cookie?: never;
         };
         /** Marks and sheet in the open format */
-        get: operations["downloadRecord"];
+        get: operations['downloadRecord'];
         put?: never;
         post?: never;
         delete?: never;
@@ -330,7 +330,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/records": {
+    '/records': {
         parameters: {
             query?: never;
             header?: never;
@@ -340,14 +340,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** Take in an attempt recorded elsewhere, all or nothing */
-        post: operations["importRecord"];
+        post: operations['importRecord'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}/recording": {
+    '/attempts/{attempt}/recording': {
         parameters: {
             query?: never;
             header?: never;
@@ -355,9 +355,9 @@ export interface paths {
             cookie?: never;
         };
         /** The captions and what was heard in them */
-        get: operations["readRecording"];
+        get: operations['readRecording'];
         /** Add captions of the walk; they stand before any added earlier, which stay */
-        put: operations["addRecording"];
+        put: operations['addRecording'];
         post?: never;
         delete?: never;
         options?: never;
@@ -365,7 +365,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}/recording/file": {
+    '/attempts/{attempt}/recording/file': {
         parameters: {
             query?: never;
             header?: never;
@@ -373,7 +373,7 @@ export interface paths {
             cookie?: never;
         };
         /** The captions as they came */
-        get: operations["downloadRecording"];
+        get: operations['downloadRecording'];
         put?: never;
         post?: never;
         delete?: never;
@@ -382,7 +382,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}/recording/turned-down": {
+    '/attempts/{attempt}/recording/turned-down': {
         parameters: {
             query?: never;
             header?: never;
@@ -392,14 +392,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** Turn proposals down, or bring them back */
-        post: operations["turnDown"];
+        post: operations['turnDown'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/attempts/{attempt}/heard": {
+    '/attempts/{attempt}/heard': {
         parameters: {
             query?: never;
             header?: never;
@@ -409,14 +409,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** What the words so far propose */
-        post: operations["hearLive"];
+        post: operations['hearLive'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/drafts": {
+    '/drafts': {
         parameters: {
             query?: never;
             header?: never;
@@ -426,14 +426,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** Change a checklist or vehicle, or bring one in from a file */
-        post: operations["openDraft"];
+        post: operations['openDraft'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/drafts/{draft}": {
+    '/drafts/{draft}': {
         parameters: {
             query?: never;
             header?: never;
@@ -441,18 +441,18 @@ export interface paths {
             cookie?: never;
         };
         /** A draft as it stands */
-        get: operations["readDraft"];
+        get: operations['readDraft'];
         /** Add a step to a draft; faults are kept and told */
-        put: operations["saveDraft"];
+        put: operations['saveDraft'];
         post?: never;
         /** Discard a draft; it can be brought back */
-        delete: operations["dropDraft"];
+        delete: operations['dropDraft'];
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/drafts/{draft}/undo": {
+    '/drafts/{draft}/undo': {
         parameters: {
             query?: never;
             header?: never;
@@ -462,14 +462,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** One step back */
-        post: operations["undoDraft"];
+        post: operations['undoDraft'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/drafts/{draft}/redo": {
+    '/drafts/{draft}/redo': {
         parameters: {
             query?: never;
             header?: never;
@@ -479,14 +479,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** One step forward again */
-        post: operations["redoDraft"];
+        post: operations['redoDraft'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/drafts/{draft}/table": {
+    '/drafts/{draft}/table': {
         parameters: {
             query?: never;
             header?: never;
@@ -496,14 +496,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** Lay a table of items over a draft of a checklist, all or nothing */
-        post: operations["importTable"];
+        post: operations['importTable'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/drafts/{draft}/effect": {
+    '/drafts/{draft}/effect': {
         parameters: {
             query?: never;
             header?: never;
@@ -511,7 +511,7 @@ export interface paths {
             cookie?: never;
         };
         /** What the draft would change, and for whom */
-        get: operations["readEffect"];
+        get: operations['readEffect'];
         put?: never;
         post?: never;
         delete?: never;
@@ -520,7 +520,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/drafts/{draft}/publish": {
+    '/drafts/{draft}/publish': {
         parameters: {
             query?: never;
             header?: never;
@@ -530,14 +530,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** Make the draft the next version, in force from a day on */
-        post: operations["publishDraft"];
+        post: operations['publishDraft'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/drafts/{draft}/restore": {
+    '/drafts/{draft}/restore': {
         parameters: {
             query?: never;
             header?: never;
@@ -547,14 +547,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** Bring back a draft that was discarded */
-        post: operations["restoreDraft"];
+        post: operations['restoreDraft'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/choices": {
+    '/choices': {
         parameters: {
             query?: never;
             header?: never;
@@ -562,7 +562,7 @@ export interface paths {
             cookie?: never;
         };
         /** What an attempt can be started with */
-        get: operations["readChoices"];
+        get: operations['readChoices'];
         put?: never;
         post?: never;
         delete?: never;
@@ -571,7 +571,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/library/asked": {
+    '/library/asked': {
         parameters: {
             query?: never;
             header?: never;
@@ -579,7 +579,7 @@ export interface paths {
             cookie?: never;
         };
         /** What a checklist asks of a vehicle, and what it does not, with the reasons */
-        get: operations["readAsked"];
+        get: operations['readAsked'];
         put?: never;
         post?: never;
         delete?: never;
@@ -588,7 +588,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/prepared": {
+    '/prepared': {
         parameters: {
             query?: never;
             header?: never;
@@ -596,7 +596,7 @@ export interface paths {
             cookie?: never;
         };
         /** All that a walk needs that is started without network */
-        get: operations["prepareWalk"];
+        get: operations['prepareWalk'];
         put?: never;
         post?: never;
         delete?: never;
@@ -605,7 +605,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/library": {
+    '/library': {
         parameters: {
             query?: never;
             header?: never;
@@ -613,7 +613,7 @@ export interface paths {
             cookie?: never;
         };
         /** Checklists and vehicles with their versions, and open drafts */
-        get: operations["readLibrary"];
+        get: operations['readLibrary'];
         put?: never;
         post?: never;
         delete?: never;
@@ -622,7 +622,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/library/usual": {
+    '/library/usual': {
         parameters: {
             query?: never;
             header?: never;
@@ -630,7 +630,7 @@ export interface paths {
             cookie?: never;
         };
         /** Usual vehicles to begin one's own with */
-        get: operations["readUsualVehicles"];
+        get: operations['readUsualVehicles'];
         put?: never;
         post?: never;
         delete?: never;
@@ -639,7 +639,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/library/vehicle/{vehicle}/service": {
+    '/library/vehicle/{vehicle}/service': {
         parameters: {
             query?: never;
             header?: never;
@@ -648,7 +648,7 @@ export interface paths {
         };
         get?: never;
         /** Take a vehicle out of service, or bring it back */
-        put: operations["setVehicleService"];
+        put: operations['setVehicleService'];
         post?: never;
         delete?: never;
         options?: never;
@@ -656,7 +656,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/library/words": {
+    '/library/words': {
         parameters: {
             query?: never;
             header?: never;
@@ -664,7 +664,7 @@ export interface paths {
             cookie?: never;
         };
         /** What points and brake tests are called, for the editor */
-        get: operations["readEditorWords"];
+        get: operations['readEditorWords'];
         put?: never;
         post?: never;
         delete?: never;
@@ -673,7 +673,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/library/{kind}/{id}/document": {
+    '/library/{kind}/{id}/document': {
         parameters: {
             query?: never;
             header?: never;
@@ -681,7 +681,7 @@ export interface paths {
             cookie?: never;
         };
         /** A version in the open format */
-        get: operations["downloadDocument"];
+        get: operations['downloadDocument'];
         put?: never;
         post?: never;
         delete?: never;
@@ -690,7 +690,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/library/checklist/{id}/table": {
+    '/library/checklist/{id}/table': {
         parameters: {
             query?: never;
             header?: never;
@@ -698,7 +698,7 @@ export interface paths {
             cookie?: never;
         };
         /** What a checklist asks, as a table for a spreadsheet */
-        get: operations["downloadTable"];
+        get: operations['downloadTable'];
         put?: never;
         post?: never;
         delete?: never;
@@ -707,7 +707,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/library/{kind}/{id}/changes": {
+    '/library/{kind}/{id}/changes': {
         parameters: {
             query?: never;
             header?: never;
@@ -715,7 +715,7 @@ export interface paths {
             cookie?: never;
         };
         /** What a version has different from another */
-        get: operations["readChanges"];
+        get: operations['readChanges'];
         put?: never;
         post?: never;
         delete?: never;
@@ -724,7 +724,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/drafts/{draft}/list": {
+    '/drafts/{draft}/list': {
         parameters: {
             query?: never;
             header?: never;
@@ -734,14 +734,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** Read a school's own list of parts, in its own layout; nothing is kept */
-        post: operations["readPartsList"];
+        post: operations['readPartsList'];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/school/phrases": {
+    '/school/phrases': {
         parameters: {
             query?: never;
             header?: never;
@@ -750,7 +750,7 @@ export interface paths {
         };
         get?: never;
         /** The notes that the school keeps ready */
-        put: operations["keepPhrases"];
+        put: operations['keepPhrases'];
         post?: never;
         delete?: never;
         options?: never;
@@ -758,7 +758,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/session": {
+    '/session': {
         parameters: {
             query?: never;
             header?: never;
@@ -766,18 +766,18 @@ export interface paths {
             cookie?: never;
         };
         /** Who is signed in */
-        get: operations["readSession"];
+        get: operations['readSession'];
         put?: never;
         /** Sign in */
-        post: operations["signIn"];
+        post: operations['signIn'];
         /** Sign out */
-        delete: operations["signOut"];
+        delete: operations['signOut'];
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/students": {
+    '/students': {
         parameters: {
             query?: never;
             header?: never;
@@ -785,7 +785,7 @@ export interface paths {
             cookie?: never;
         };
         /** The students of the school */
-        get: operations["listStudents"];
+        get: operations['listStudents'];
         put?: never;
         post?: never;
         delete?: never;
@@ -794,7 +794,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/students/{student}": {
+    '/students/{student}': {
         parameters: {
             query?: never;
             header?: never;
@@ -802,7 +802,7 @@ export interface paths {
             cookie?: never;
         };
         /** A student's record */
-        get: operations["readStudent"];
+        get: operations['readStudent'];
         put?: never;
         post?: never;
         delete?: never;
@@ -811,7 +811,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/today": {
+    '/today': {
         parameters: {
             query?: never;
             header?: never;
@@ -819,7 +819,7 @@ export interface paths {
             cookie?: never;
         };
         /** Walks to go on with, students who are due, walks just finished */
-        get: operations["readToday"];
+        get: operations['readToday'];
         put?: never;
         post?: never;
         delete?: never;
@@ -828,7 +828,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/library/{kind}/{id}/withdrawal": {
+    '/library/{kind}/{id}/withdrawal': {
         parameters: {
             query?: never;
             header?: never;
@@ -837,7 +837,7 @@ export interface paths {
         };
         get?: never;
         /** Take a version of a checklist or vehicle out of force, or bring it back */
-        put: operations["withdrawVersion"];
+        put: operations['withdrawVersion'];
         post?: never;
         delete?: never;
         options?: never;
@@ -845,7 +845,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/library/{kind}/{id}/archive": {
+    '/library/{kind}/{id}/archive': {
         parameters: {
             query?: never;
             header?: never;
@@ -854,7 +854,7 @@ export interface paths {
         };
         get?: never;
         /** Take a whole checklist or vehicle out of use, by any of its versions, or bring it back */
-        put: operations["archiveDocument"];
+        put: operations['archiveDocument'];
         post?: never;
         delete?: never;
         options?: never;
@@ -884,7 +884,7 @@ export interface components {
              * @description the part of the sequence that is practiced; all of it where it is left out
              * @enum {string|null}
              */
-            drill?: "governor" | "build-up" | "leak-minute" | "fanning" | "tugs" | null;
+            drill?: 'governor' | 'build-up' | 'leak-minute' | 'fanning' | 'tugs' | null;
             /** @description what the start of the practice gave; sealed */
             faults?: string;
             /** @description samples before it are left out */
@@ -894,7 +894,7 @@ export interface components {
              * @description how much the cab tells; guided where it is left out
              * @enum {string}
              */
-            help?: "guided" | "alone" | "exam";
+            help?: 'guided' | 'alone' | 'exam';
             /**
              * Format: uuid
              * @description of a practice that is kept, made by the page; sending it twice keeps it once
@@ -906,13 +906,40 @@ export interface components {
             hidden?: boolean;
             /** @description whether a judged practice is kept */
             keep?: boolean;
-            controls: components["schemas"]["BrakeEvent"][];
+            controls: components['schemas']['BrakeEvent'][];
         };
         BrakeEvent: {
             /** @description of a real clock */
             at_ms: number;
             /** @enum {string} */
-            kind: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "pumped" | "pedal-held" | "parking-brake" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted";
+            kind:
+                | 'key'
+                | 'engine'
+                | 'rpm'
+                | 'tractor-valve'
+                | 'trailer-valve'
+                | 'hand-valve'
+                | 'pedal'
+                | 'pumped'
+                | 'pedal-held'
+                | 'parking-brake'
+                | 'clutch'
+                | 'gear'
+                | 'belt'
+                | 'chocks'
+                | 'reading'
+                | 'cut-out'
+                | 'cut-in'
+                | 'warning'
+                | 'popped'
+                | 'minute-started'
+                | 'minute-ended'
+                | 'tug'
+                | 'rolling'
+                | 'stopped'
+                | 'said'
+                | 'spoken'
+                | 'restarted';
             to?: string;
             /** @description psi */
             primary?: number;
@@ -922,7 +949,20 @@ export interface components {
             /** @description the words of a spoken event */
             text?: string;
             /** @enum {string} */
-            test?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service" | "pedal-hold" | "park-brake";
+            test?:
+                | 'cut-out'
+                | 'cut-in'
+                | 'build-up'
+                | 'leak-applied'
+                | 'leak-released'
+                | 'low-air'
+                | 'spring-pop'
+                | 'tug-tractor'
+                | 'tug-trailer'
+                | 'tug-hand'
+                | 'service'
+                | 'pedal-hold'
+                | 'park-brake';
         };
         /** @description An observation with its id, or the id of the one that it takes back */
         BrakeEntry: {
@@ -941,7 +981,34 @@ export interface components {
             /** @description of a real clock */
             at_ms?: number;
             /** @enum {string} */
-            kind?: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "pumped" | "pedal-held" | "parking-brake" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted";
+            kind?:
+                | 'key'
+                | 'engine'
+                | 'rpm'
+                | 'tractor-valve'
+                | 'trailer-valve'
+                | 'hand-valve'
+                | 'pedal'
+                | 'pumped'
+                | 'pedal-held'
+                | 'parking-brake'
+                | 'clutch'
+                | 'gear'
+                | 'belt'
+                | 'chocks'
+                | 'reading'
+                | 'cut-out'
+                | 'cut-in'
+                | 'warning'
+                | 'popped'
+                | 'minute-started'
+                | 'minute-ended'
+                | 'tug'
+                | 'rolling'
+                | 'stopped'
+                | 'said'
+                | 'spoken'
+                | 'restarted';
             to?: string;
             /** @description psi */
             primary?: number;
@@ -951,7 +1018,20 @@ export interface components {
             /** @description the words of a spoken event */
             text?: string;
             /** @enum {string} */
-            test?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service" | "pedal-hold" | "park-brake";
+            test?:
+                | 'cut-out'
+                | 'cut-in'
+                | 'build-up'
+                | 'leak-applied'
+                | 'leak-released'
+                | 'low-air'
+                | 'spring-pop'
+                | 'tug-tractor'
+                | 'tug-trailer'
+                | 'tug-hand'
+                | 'service'
+                | 'pedal-hold'
+                | 'park-brake';
         };
         /** @description An event with its id and the time in the walk */
         BrakeObservation: {
@@ -965,7 +1045,34 @@ export interface components {
             /** @description of a real clock */
             at_ms: number;
             /** @enum {string} */
-            kind: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "pumped" | "pedal-held" | "parking-brake" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted";
+            kind:
+                | 'key'
+                | 'engine'
+                | 'rpm'
+                | 'tractor-valve'
+                | 'trailer-valve'
+                | 'hand-valve'
+                | 'pedal'
+                | 'pumped'
+                | 'pedal-held'
+                | 'parking-brake'
+                | 'clutch'
+                | 'gear'
+                | 'belt'
+                | 'chocks'
+                | 'reading'
+                | 'cut-out'
+                | 'cut-in'
+                | 'warning'
+                | 'popped'
+                | 'minute-started'
+                | 'minute-ended'
+                | 'tug'
+                | 'rolling'
+                | 'stopped'
+                | 'said'
+                | 'spoken'
+                | 'restarted';
             to?: string;
             /** @description psi */
             primary?: number;
@@ -975,11 +1082,24 @@ export interface components {
             /** @description the words of a spoken event */
             text?: string;
             /** @enum {string} */
-            test?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service" | "pedal-hold" | "park-brake";
+            test?:
+                | 'cut-out'
+                | 'cut-in'
+                | 'build-up'
+                | 'leak-applied'
+                | 'leak-released'
+                | 'low-air'
+                | 'spring-pop'
+                | 'tug-tractor'
+                | 'tug-trailer'
+                | 'tug-hand'
+                | 'service'
+                | 'pedal-hold'
+                | 'park-brake';
         };
         BrakeEventsRequest: {
             /** @description The shape of the batch; the core's BenchEntryReader reads and checks each line. */
-            events: components["schemas"]["BrakeEntry"][];
+            events: components['schemas']['BrakeEntry'][];
         };
         BrakeFileRequest: {
             /**
@@ -1004,7 +1124,7 @@ export interface components {
             vehicle_id: number;
             checklist_id: number;
             /** @enum {string|null} */
-            drill?: "governor" | "build-up" | "leak-minute" | "fanning" | "tugs" | null;
+            drill?: 'governor' | 'build-up' | 'leak-minute' | 'fanning' | 'tugs' | null;
             /** @description one that this sequence shows on this vehicle; drawn from those where it is left out */
             fault?: string | null;
         };
@@ -1028,7 +1148,7 @@ export interface components {
         };
         OpenDraftRequest: {
             /** @enum {string} */
-            kind: "checklist" | "vehicle";
+            kind: 'checklist' | 'vehicle';
             /** @description the version to change */
             base_id?: number;
             /** @description make a document of its own from it */
@@ -1055,7 +1175,7 @@ export interface components {
             /** @description XLSX, CSV or text, in base 64 */
             content: string;
             /** @description what each column holds; left out, it is guessed */
-            columns?: ("part" | "section" | "points" | "axle" | "worth" | "form" | "critical" | "nothing")[];
+            columns?: ('part' | 'section' | 'points' | 'axle' | 'worth' | 'form' | 'critical' | 'nothing')[];
             /** @description by line: the id of a part, "new" or "skip" */
             choices?: {
                 [key: string]: string;
@@ -1095,8 +1215,8 @@ export interface components {
              */
             id: string;
             reason: string;
-            marks: components["schemas"]["Mark"][];
-            brake_events?: components["schemas"]["BrakeEntry"][];
+            marks: components['schemas']['Mark'][];
+            brake_events?: components['schemas']['BrakeEntry'][];
         };
         DiscardRequest: {
             reason: string;
@@ -1110,13 +1230,74 @@ export interface components {
             /** @description time in the walk, in milliseconds */
             at_ms: number;
             /** @enum {string} */
-            kind: "heard_whole" | "points_heard" | "points_taken_back" | "figure_heard" | "said_wrong" | "carried_over" | "place_entered" | "place_closed" | "not_fitted" | "defect_planted" | "defect_noticed" | "restarted" | "paused" | "resumed" | "off_list_began" | "off_list_ended" | "note" | "look_again" | "undo" | "finished";
+            kind:
+                | 'heard_whole'
+                | 'points_heard'
+                | 'points_taken_back'
+                | 'figure_heard'
+                | 'said_wrong'
+                | 'carried_over'
+                | 'place_entered'
+                | 'place_closed'
+                | 'not_fitted'
+                | 'defect_planted'
+                | 'defect_noticed'
+                | 'restarted'
+                | 'paused'
+                | 'resumed'
+                | 'off_list_began'
+                | 'off_list_ended'
+                | 'note'
+                | 'look_again'
+                | 'undo'
+                | 'finished';
             item?: string;
-            points?: ("mounted" | "intact" | "complete" | "sealed" | "rubber_ok" | "wiring_ok" | "level" | "cap" | "drive" | "belt_play" | "rod_play" | "steer_play" | "no_welds" | "colour" | "clean" | "works" | "functions" | "adjusted" | "thickness" | "no_contaminant" | "depth" | "even" | "inflation" | "retread" | "matched" | "no_looseness" | "not_shifted" | "greased" | "locked" | "no_gap" | "around_shank" | "raised" | "clearance" | "not_dragging" | "seated" | "coverage" | "reading" | "charged" | "count" | "identified")[];
+            points?: (
+                | 'mounted'
+                | 'intact'
+                | 'complete'
+                | 'sealed'
+                | 'rubber_ok'
+                | 'wiring_ok'
+                | 'level'
+                | 'cap'
+                | 'drive'
+                | 'belt_play'
+                | 'rod_play'
+                | 'steer_play'
+                | 'no_welds'
+                | 'colour'
+                | 'clean'
+                | 'works'
+                | 'functions'
+                | 'adjusted'
+                | 'thickness'
+                | 'no_contaminant'
+                | 'depth'
+                | 'even'
+                | 'inflation'
+                | 'retread'
+                | 'matched'
+                | 'no_looseness'
+                | 'not_shifted'
+                | 'greased'
+                | 'locked'
+                | 'no_gap'
+                | 'around_shank'
+                | 'raised'
+                | 'clearance'
+                | 'not_dragging'
+                | 'seated'
+                | 'coverage'
+                | 'reading'
+                | 'charged'
+                | 'count'
+                | 'identified'
+            )[];
             place?: string;
             text?: string;
             /** @enum {string} */
-            side?: "left" | "right";
+            side?: 'left' | 'right';
             /** @description a figure as it was said, in the unit of the item */
             value?: number;
             /** @description axle or side that a reference names */
@@ -1130,7 +1311,7 @@ export interface components {
              * @description where it was not marked as it was said, but at the finish or by amendment
              * @enum {string}
              */
-            said?: "in_time" | "late";
+            said?: 'in_time' | 'late';
             /** Format: uuid */
             undoes?: string;
         };
@@ -1140,7 +1321,7 @@ export interface components {
              * @description the device; its clock only runs forward
              */
             recorder: string;
-            marks: components["schemas"]["Mark"][];
+            marks: components['schemas']['Mark'][];
         };
         ShareRequest: {
             live: boolean;
@@ -1152,7 +1333,7 @@ export interface components {
              */
             id: string;
             /** @enum {string} */
-            party: "scorer" | "student";
+            party: 'scorer' | 'student';
             name: string;
             /** @description x and y by turns, in thousandths of the pad; empty for a name that was typed */
             strokes: number[][];
@@ -1171,7 +1352,7 @@ export interface components {
             /** @description id of a form set by hand, or "draw"; leave it out to ask everything */
             form?: string | null;
             /** @enum {string} */
-            mode?: "practice" | "exam";
+            mode?: 'practice' | 'exam';
             /**
              * Format: uuid
              * @description the attempt of another scorer at the same walk; all else follows from it
@@ -1189,24 +1370,24 @@ export interface components {
         };
         /** @description What can be practiced in the simulated cab: vehicles and sequences in force, and what may be wrong. */
         AirChoicesResource: {
-            vehicles: components["schemas"]["AirVehicleResource"][];
-            sequences: components["schemas"]["AirSequenceResource"][];
-            faults: components["schemas"]["AirFaultResource"][];
+            vehicles: components['schemas']['AirVehicleResource'][];
+            sequences: components['schemas']['AirSequenceResource'][];
+            faults: components['schemas']['AirFaultResource'][];
         };
         /** @description What the needles do ahead: rows of ms, primary and secondary gauge in psi, and whether the warning is on. */
         AirCourseResource: {
             samples: number[][];
-            events: components["schemas"]["BrakeEvent"][];
+            events: components['schemas']['BrakeEvent'][];
             /** @description where each control stands once the last was touched, by kind */
             states: {
                 [key: string]: string;
             };
-            refused: components["schemas"]["RefusedControlResource"][];
+            refused: components['schemas']['RefusedControlResource'][];
         };
         /** @description A part of a checklist's brake tests that can be practiced alone. */
         AirDrillResource: {
             /** @enum {string} */
-            id: "governor" | "build-up" | "leak-minute" | "fanning" | "tugs";
+            id: 'governor' | 'build-up' | 'leak-minute' | 'fanning' | 'tugs';
             name: string;
             /**
              * Format: float
@@ -1228,7 +1409,20 @@ export interface components {
         /** @description A test of which the limit can be said. */
         AirLimitResource: {
             /** @enum {string} */
-            test: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service" | "pedal-hold" | "park-brake";
+            test:
+                | 'cut-out'
+                | 'cut-in'
+                | 'build-up'
+                | 'leak-applied'
+                | 'leak-released'
+                | 'low-air'
+                | 'spring-pop'
+                | 'tug-tractor'
+                | 'tug-trailer'
+                | 'tug-hand'
+                | 'service'
+                | 'pedal-hold'
+                | 'park-brake';
             label: string;
         };
         /** @description The brake tests of a checklist. */
@@ -1239,13 +1433,13 @@ export interface components {
             steps: string[];
             restarts: number;
             /** @description tests that have a limit to be said */
-            limits: components["schemas"]["AirLimitResource"][];
+            limits: components['schemas']['AirLimitResource'][];
             /** @description by vehicle, the faults that a student can find by it */
             shows: {
                 [key: string]: string[];
             };
             /** @description parts of it that can be practiced alone */
-            drills: components["schemas"]["AirDrillResource"][];
+            drills: components['schemas']['AirDrillResource'][];
         };
         /** @description A vehicle whose cab can be sat in. */
         AirVehicleResource: {
@@ -1256,14 +1450,14 @@ export interface components {
             is_manual: boolean;
             /** @description by drill, how the controls stand at its start */
             begins: {
-                [key: string]: components["schemas"]["BrakeEvent"][];
+                [key: string]: components['schemas']['BrakeEvent'][];
             };
         };
         /** @description The brake tests of an attempt: the sequence with its verdicts, and what was observed. */
         BrakeBenchResource: {
-            steps: components["schemas"]["BrakeStepResource"][];
+            steps: components['schemas']['BrakeStepResource'][];
             /** @enum {string} */
-            standing: "passed" | "open" | "failed";
+            standing: 'passed' | 'open' | 'failed';
             /** @description what broke first */
             cause: string | null;
             restarts: number;
@@ -1276,8 +1470,8 @@ export interface components {
             has_valves: boolean;
             /** @description whether there are air gauges to read */
             has_gauges: boolean;
-            events: components["schemas"]["BrakeObservation"][];
-            taken_back: components["schemas"]["BrakeObservation"][];
+            events: components['schemas']['BrakeObservation'][];
+            taken_back: components['schemas']['BrakeObservation'][];
             /** @description marks of items beside the steps that were seen, as the chocks; without ids */
             seen: {
                 [key: string]: unknown;
@@ -1290,11 +1484,11 @@ export interface components {
             vehicle: string;
             checklist: string;
             /** @enum {string} */
-            help: "guided" | "alone" | "exam";
+            help: 'guided' | 'alone' | 'exam';
             /** @description the part that was practiced; null for all of it */
             drill: string | null;
             /** @enum {string} */
-            standing: "passed" | "open" | "failed";
+            standing: 'passed' | 'open' | 'failed';
             cause: string | null;
             /** @description what was wrong with the truck */
             fault: string | null;
@@ -1304,10 +1498,23 @@ export interface components {
         /** @description A step of the brake tests: what it asks for, how it stands, and the marks that it makes on the sheet. */
         BrakeStepResource: {
             /** @enum {string} */
-            test: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service" | "pedal-hold" | "park-brake";
+            test:
+                | 'cut-out'
+                | 'cut-in'
+                | 'build-up'
+                | 'leak-applied'
+                | 'leak-released'
+                | 'low-air'
+                | 'spring-pop'
+                | 'tug-tractor'
+                | 'tug-trailer'
+                | 'tug-hand'
+                | 'service'
+                | 'pedal-hold'
+                | 'park-brake';
             label: string;
             /** @enum {string} */
-            outcome: "met" | "broken" | "not-yet" | "not-done" | "not-judged";
+            outcome: 'met' | 'broken' | 'not-yet' | 'not-done' | 'not-judged';
             what: string;
             needs: string[];
             low: number | null;
@@ -1325,7 +1532,35 @@ export interface components {
              * @description the event, with both gauges, that answers it
              * @enum {string|null}
              */
-            answered_by: "key" | "engine" | "rpm" | "tractor-valve" | "trailer-valve" | "hand-valve" | "pedal" | "pumped" | "pedal-held" | "parking-brake" | "clutch" | "gear" | "belt" | "chocks" | "reading" | "cut-out" | "cut-in" | "warning" | "popped" | "minute-started" | "minute-ended" | "tug" | "rolling" | "stopped" | "said" | "spoken" | "restarted" | null;
+            answered_by:
+                | 'key'
+                | 'engine'
+                | 'rpm'
+                | 'tractor-valve'
+                | 'trailer-valve'
+                | 'hand-valve'
+                | 'pedal'
+                | 'pumped'
+                | 'pedal-held'
+                | 'parking-brake'
+                | 'clutch'
+                | 'gear'
+                | 'belt'
+                | 'chocks'
+                | 'reading'
+                | 'cut-out'
+                | 'cut-in'
+                | 'warning'
+                | 'popped'
+                | 'minute-started'
+                | 'minute-ended'
+                | 'tug'
+                | 'rolling'
+                | 'stopped'
+                | 'said'
+                | 'spoken'
+                | 'restarted'
+                | null;
             /** @description kind and state of the events that belong to it, as "pedal:down", in the usual order */
             observed: string[];
         };
@@ -1343,16 +1578,16 @@ export interface components {
         };
         /** @description A practice in the cab, judged. */
         PracticedResource: {
-            steps: components["schemas"]["BrakeStepResource"][];
+            steps: components['schemas']['BrakeStepResource'][];
             /**
              * @description of what the student did, whatever is wrong with the truck
              * @enum {string}
              */
-            standing: "passed" | "open" | "failed";
+            standing: 'passed' | 'open' | 'failed';
             cause: string | null;
             restarts: number;
             restarts_allowed: number;
-            diagnosis: components["schemas"]["DiagnosisResource"] | null;
+            diagnosis: components['schemas']['DiagnosisResource'] | null;
             /** @description rows of ms, primary and secondary psi */
             trace: number[][];
             /** @description practices of this user so far */
@@ -1367,17 +1602,30 @@ export interface components {
         };
         /** @description What a checklist asks of a vehicle, and what it does not, with the reasons. */
         AskedResource: {
-            inspection: components["schemas"]["InspectionResource"];
-            left_out: components["schemas"]["LeftOutResource"][];
+            inspection: components['schemas']['InspectionResource'];
+            left_out: components['schemas']['LeftOutResource'][];
             /** @description that can be drawn */
-            forms: components["schemas"]["OptionResource"][];
+            forms: components['schemas']['OptionResource'][];
         };
         /** @description A brake test that a checklist can ask, and what it can set for it. */
         BrakeTestResource: {
             /** @enum {string} */
-            value: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service" | "pedal-hold" | "park-brake";
+            value:
+                | 'cut-out'
+                | 'cut-in'
+                | 'build-up'
+                | 'leak-applied'
+                | 'leak-released'
+                | 'low-air'
+                | 'spring-pop'
+                | 'tug-tractor'
+                | 'tug-trailer'
+                | 'tug-hand'
+                | 'service'
+                | 'pedal-hold'
+                | 'park-brake';
             label: string;
-            figures: components["schemas"]["StepFigureResource"][];
+            figures: components['schemas']['StepFigureResource'][];
         };
         /** @description What two versions have different: where, what stood there, what stands there now. */
         ChangeResource: {
@@ -1388,7 +1636,7 @@ export interface components {
         DraftCardResource: {
             id: string;
             /** @enum {string} */
-            kind: "checklist" | "vehicle";
+            kind: 'checklist' | 'vehicle';
             slug: string;
             name: string;
             changed_at: string;
@@ -1401,7 +1649,7 @@ export interface components {
         DraftResource: {
             id: string;
             /** @enum {string} */
-            kind: "checklist" | "vehicle";
+            kind: 'checklist' | 'vehicle';
             slug: string;
             step: number;
             can_undo: boolean;
@@ -1411,29 +1659,29 @@ export interface components {
             base_version: number | null;
             /** @description a ChecklistDocument or VehicleDocument */
             document: Record<string, never> | null;
-            faults: components["schemas"]["FaultResource"][];
-            changes: components["schemas"]["ChangeResource"][];
+            faults: components['schemas']['FaultResource'][];
+            changes: components['schemas']['ChangeResource'][];
             /** @description what a vehicle that was copied still says of the other one */
             leftovers: string[];
-            inspection: components["schemas"]["InspectionResource"] | null;
+            inspection: components['schemas']['InspectionResource'] | null;
         };
         /** @description What the values of the open format are called, for whoever changes a checklist. */
         EditorWordsResource: {
-            points: components["schemas"]["OptionResource"][];
-            tests: components["schemas"]["BrakeTestResource"][];
-            states: components["schemas"]["OptionResource"][];
-            said: components["schemas"]["OptionResource"][];
-            parts: components["schemas"]["KnownPartResource"][];
+            points: components['schemas']['OptionResource'][];
+            tests: components['schemas']['BrakeTestResource'][];
+            states: components['schemas']['OptionResource'][];
+            said: components['schemas']['OptionResource'][];
+            parts: components['schemas']['KnownPartResource'][];
             /** @description what a column of a list holds */
-            columns: components["schemas"]["OptionResource"][];
+            columns: components['schemas']['OptionResource'][];
             /** @description where a stop of the walk is */
-            zones: components["schemas"]["OptionResource"][];
-            axles: components["schemas"]["OptionResource"][];
+            zones: components['schemas']['OptionResource'][];
+            axles: components['schemas']['OptionResource'][];
             /** @description what a vehicle or an axle may have, on which a part may depend */
-            features: components["schemas"]["OptionResource"][];
+            features: components['schemas']['OptionResource'][];
             /** @description what is wrong with a part where a point is not so, by point */
-            faults: components["schemas"]["OptionResource"][];
-            vehicle: components["schemas"]["VehicleWordsResource"];
+            faults: components['schemas']['OptionResource'][];
+            vehicle: components['schemas']['VehicleWordsResource'];
         };
         /** @description What a draft would do, were it in force: to the item list of a vehicle, and to three recorded attempts. */
         EffectResource: {
@@ -1441,10 +1689,10 @@ export interface components {
             items_before: number;
             items_after: number;
             /** @description where forms are drawn: nobody is asked all of the items */
-            forms: components["schemas"]["FormItemsResource"][];
+            forms: components['schemas']['FormItemsResource'][];
             added: string[];
             removed: string[];
-            attempts: components["schemas"]["RescoreResource"][];
+            attempts: components['schemas']['RescoreResource'][];
             /** @description whether the attempts were scored under a version of the same document */
             same: boolean;
         };
@@ -1477,16 +1725,16 @@ export interface components {
             slug: string;
             name: string;
             about: string;
-            versions: components["schemas"]["VersionResource"][];
+            versions: components['schemas']['VersionResource'][];
             /** @description why a vehicle is out of service; null while it is in service */
             out_of_service: string | null;
             /** @description version that would be in force if the one in force were withdrawn */
             version_before: number | null;
         };
         LibraryResource: {
-            checklists: components["schemas"]["LibraryEntryResource"][];
-            vehicles: components["schemas"]["LibraryEntryResource"][];
-            drafts: components["schemas"]["DraftCardResource"][];
+            checklists: components['schemas']['LibraryEntryResource'][];
+            vehicles: components['schemas']['LibraryEntryResource'][];
+            drafts: components['schemas']['DraftCardResource'][];
             /** @description whether this user may change checklists and vehicles */
             may_edit: boolean;
         };
@@ -1494,7 +1742,7 @@ export interface components {
         ListColumnResource: {
             heading: string;
             /** @enum {string} */
-            holds: "part" | "section" | "points" | "axle" | "worth" | "form" | "critical" | "nothing";
+            holds: 'part' | 'section' | 'points' | 'axle' | 'worth' | 'form' | 'critical' | 'nothing';
             /** @description its first cells */
             sample: string[];
         };
@@ -1508,15 +1756,15 @@ export interface components {
             /** @description false where a person should look */
             settled: boolean;
             /** @description likely parts, best first */
-            candidates: components["schemas"]["OptionResource"][];
+            candidates: components['schemas']['OptionResource'][];
             /** @description none for the usual ones */
             points: string[];
         };
         /** @description Somebody's own list as a checklist would have it. */
         PartsListResource: {
-            columns: components["schemas"]["ListColumnResource"][];
-            parts: components["schemas"]["ListedPartResource"][];
-            faults: components["schemas"]["FaultResource"][];
+            columns: components['schemas']['ListColumnResource'][];
+            parts: components['schemas']['ListedPartResource'][];
+            faults: components['schemas']['FaultResource'][];
             /** @description components, sections, forms and critical_components, as a checklist writes them */
             document: {
                 [key: string]: unknown;
@@ -1525,37 +1773,74 @@ export interface components {
         /** @description A figure that a checklist can set for a brake test. */
         StepFigureResource: {
             /** @enum {string} */
-            key: "low" | "high" | "single_low" | "single_high" | "from_psi" | "slack_seconds" | "least_rpm" | "build_from_psi" | "build_to_psi";
+            key:
+                | 'low'
+                | 'high'
+                | 'single_low'
+                | 'single_high'
+                | 'from_psi'
+                | 'slack_seconds'
+                | 'least_rpm'
+                | 'build_from_psi'
+                | 'build_to_psi';
             label: string;
             unit: string;
         };
         /** @description A kind of unit, with what it may have and what it can pull. */
         UnitKindResource: {
             /** @enum {string} */
-            value: "day-cab-tractor" | "sleeper-tractor" | "straight-truck" | "bus" | "semitrailer" | "drawbar-trailer" | "dolly";
+            value:
+                | 'day-cab-tractor'
+                | 'sleeper-tractor'
+                | 'straight-truck'
+                | 'bus'
+                | 'semitrailer'
+                | 'drawbar-trailer'
+                | 'dolly';
             label: string;
             powered: boolean;
             /** @description whether it carries a load or people, and so has a body and doors */
             loaded: boolean;
-            bodies: ("none" | "container-chassis" | "van" | "refrigerated" | "hopper" | "flatbed" | "tanker" | "bus" | "stake-bed" | "dump" | "lowboy" | "school-bus")[];
-            brakes: ("air" | "hydraulic" | "air-over-hydraulic" | "electric" | "surge")[];
-            hitches: ("fifth-wheel" | "pintle-hook" | "ball" | "gooseneck")[];
-            pulls: ("day-cab-tractor" | "sleeper-tractor" | "straight-truck" | "bus" | "semitrailer" | "drawbar-trailer" | "dolly")[];
+            bodies: (
+                | 'none'
+                | 'container-chassis'
+                | 'van'
+                | 'refrigerated'
+                | 'hopper'
+                | 'flatbed'
+                | 'tanker'
+                | 'bus'
+                | 'stake-bed'
+                | 'dump'
+                | 'lowboy'
+                | 'school-bus'
+            )[];
+            brakes: ('air' | 'hydraulic' | 'air-over-hydraulic' | 'electric' | 'surge')[];
+            hitches: ('fifth-wheel' | 'pintle-hook' | 'ball' | 'gooseneck')[];
+            pulls: (
+                | 'day-cab-tractor'
+                | 'sleeper-tractor'
+                | 'straight-truck'
+                | 'bus'
+                | 'semitrailer'
+                | 'drawbar-trailer'
+                | 'dolly'
+            )[];
         };
         /** @description Usual vehicles to begin one's own with. */
         UsualVehiclesResource: {
-            vehicles: components["schemas"]["OptionResource"][];
+            vehicles: components['schemas']['OptionResource'][];
         };
         /** @description What the values of a vehicle's document are called, and what goes with what. */
         VehicleWordsResource: {
-            kinds: components["schemas"]["UnitKindResource"][];
-            bodies: components["schemas"]["OptionResource"][];
-            brakes: components["schemas"]["OptionResource"][];
-            hitches: components["schemas"]["OptionResource"][];
+            kinds: components['schemas']['UnitKindResource'][];
+            bodies: components['schemas']['OptionResource'][];
+            brakes: components['schemas']['OptionResource'][];
+            hitches: components['schemas']['OptionResource'][];
             /** @description equipment of what drives */
-            on_cab: components["schemas"]["OptionResource"][];
+            on_cab: components['schemas']['OptionResource'][];
             /** @description equipment of what carries */
-            on_bodies: components["schemas"]["OptionResource"][];
+            on_bodies: components['schemas']['OptionResource'][];
         };
         /** @description One version of a checklist or vehicle; a version without a day was never put in force. */
         VersionResource: {
@@ -1566,7 +1851,7 @@ export interface components {
             in_force_from: string | null;
             in_force: boolean;
             /** @enum {string} */
-            state: "in-force" | "scheduled" | "replaced" | "withdrawn" | "never-in-force";
+            state: 'in-force' | 'scheduled' | 'replaced' | 'withdrawn' | 'never-in-force';
             /** @description who put it in force */
             by: string | null;
             reason: string | null;
@@ -1593,7 +1878,7 @@ export interface components {
         };
         /** @description Two scorers of one walk, held against each other. */
         AgreementResource: {
-            other: components["schemas"]["AttemptCardResource"];
+            other: components['schemas']['AttemptCardResource'];
             compared: number;
             agreed: number;
             agreed_permille: number;
@@ -1601,18 +1886,38 @@ export interface components {
             kappa_permille: number | null;
             /** @description kappa in words */
             said: string;
-            items: components["schemas"]["ItemChangeResource"][];
+            items: components['schemas']['ItemChangeResource'][];
         };
         /** @description An item that an amendment changed: how it stood before and how it stands after. */
         AmendedItemResource: {
             item: string;
             name: string;
             /** @enum {string} */
-            was: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed";
+            was:
+                | 'not_reached'
+                | 'whole'
+                | 'carried'
+                | 'partial'
+                | 'late'
+                | 'later_added'
+                | 'wrong'
+                | 'over_defect'
+                | 'not_fitted'
+                | 'missed';
             /** @description points that were not said, in words */
             was_missing: string[];
             /** @enum {string} */
-            now: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed";
+            now:
+                | 'not_reached'
+                | 'whole'
+                | 'carried'
+                | 'partial'
+                | 'late'
+                | 'later_added'
+                | 'wrong'
+                | 'over_defect'
+                | 'not_fitted'
+                | 'missed';
             now_missing: string[];
         };
         AmendmentResource: {
@@ -1621,7 +1926,7 @@ export interface components {
             reason: string;
             made_at: string;
             /** @description what it changed */
-            items: components["schemas"]["AmendedItemResource"][];
+            items: components['schemas']['AmendedItemResource'][];
         };
         /** @description One of the few things to say first after a walk. */
         DebriefResource: {
@@ -1646,15 +1951,15 @@ export interface components {
              * @description by today's scoring
              * @enum {string}
              */
-            standing: "passed" | "open" | "failed";
+            standing: 'passed' | 'open' | 'failed';
             /** @description by today's scoring */
             permille: number;
             /** @description items that today's scoring sees otherwise */
-            changes: components["schemas"]["AmendedItemResource"][];
+            changes: components['schemas']['AmendedItemResource'][];
         };
         /** @description A mark with who made it and when it arrived; `amendment` is set for one made after the record was closed. */
         HistoryResource: {
-            mark: components["schemas"]["Mark"];
+            mark: components['schemas']['Mark'];
             by: string;
             received_at: string;
             amendment: string | null;
@@ -1674,9 +1979,31 @@ export interface components {
         ItemChangeResource: {
             name: string;
             /** @enum {string|null} */
-            before: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed" | null;
+            before:
+                | 'not_reached'
+                | 'whole'
+                | 'carried'
+                | 'partial'
+                | 'late'
+                | 'later_added'
+                | 'wrong'
+                | 'over_defect'
+                | 'not_fitted'
+                | 'missed'
+                | null;
             /** @enum {string|null} */
-            after: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed" | null;
+            after:
+                | 'not_reached'
+                | 'whole'
+                | 'carried'
+                | 'partial'
+                | 'late'
+                | 'later_added'
+                | 'wrong'
+                | 'over_defect'
+                | 'not_fitted'
+                | 'missed'
+                | null;
         };
         /** @description An item that was missed or said in part, with the words to use next time. */
         LessonResource: {
@@ -1684,7 +2011,17 @@ export interface components {
             name: string;
             section: string;
             /** @enum {string} */
-            status: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed";
+            status:
+                | 'not_reached'
+                | 'whole'
+                | 'carried'
+                | 'partial'
+                | 'late'
+                | 'later_added'
+                | 'wrong'
+                | 'over_defect'
+                | 'not_fitted'
+                | 'missed';
             missing: string[];
             say: string;
             corrections: string[];
@@ -1706,36 +2043,36 @@ export interface components {
             student: string;
             started_at: string;
             /** @enum {string} */
-            before: "passed" | "open" | "failed";
+            before: 'passed' | 'open' | 'failed';
             /** @enum {string} */
-            after: "passed" | "open" | "failed";
+            after: 'passed' | 'open' | 'failed';
             before_permille: number;
             after_permille: number;
-            checks: components["schemas"]["CheckResource"][];
+            checks: components['schemas']['CheckResource'][];
             item_changes: number;
-            items: components["schemas"]["ItemChangeResource"][];
+            items: components['schemas']['ItemChangeResource'][];
             /** @description items that were marked and are not asked there */
             unknown: number;
         };
         /** @description A finished attempt, explained; `earlier` are the student's attempts before it, oldest first. */
         ResultResource: {
-            card: components["schemas"]["AttemptCardResource"];
-            inspection: components["schemas"]["InspectionResource"];
-            sheet: components["schemas"]["SheetResource"];
+            card: components['schemas']['AttemptCardResource'];
+            inspection: components['schemas']['InspectionResource'];
+            sheet: components['schemas']['SheetResource'];
             /** @description what would bring most, to say first */
-            first: components["schemas"]["DebriefResource"][];
-            lessons: components["schemas"]["LessonResource"][];
-            visits: components["schemas"]["VisitResource"][];
-            earlier: components["schemas"]["AttemptCardResource"][];
-            signatures: components["schemas"]["SignatureResource"][];
-            amendments: components["schemas"]["AmendmentResource"][];
-            original: components["schemas"]["SheetResource"] | null;
+            first: components['schemas']['DebriefResource'][];
+            lessons: components['schemas']['LessonResource'][];
+            visits: components['schemas']['VisitResource'][];
+            earlier: components['schemas']['AttemptCardResource'][];
+            signatures: components['schemas']['SignatureResource'][];
+            amendments: components['schemas']['AmendmentResource'][];
+            original: components['schemas']['SheetResource'] | null;
             may_sign: boolean;
             may_amend: boolean;
-            imported: components["schemas"]["ImportedResource"] | null;
-            earlier_scoring: components["schemas"]["EarlierScoringResource"] | null;
+            imported: components['schemas']['ImportedResource'] | null;
+            earlier_scoring: components['schemas']['EarlierScoringResource'] | null;
             /** @enum {string} */
-            mode: "practice" | "exam";
+            mode: 'practice' | 'exam';
             /** @description whether its form was drawn by lot, and not set by hand */
             drawn: boolean;
             /** @description set where parts were marked faster than anybody speaks */
@@ -1746,7 +2083,7 @@ export interface components {
         /** @description `strokes` are x and y by turns, in thousandths of the pad. */
         SignatureResource: {
             /** @enum {string} */
-            party: "scorer" | "student";
+            party: 'scorer' | 'student';
             name: string;
             strokes: number[][];
             signed_at: string;
@@ -1764,7 +2101,48 @@ export interface components {
             at_ms: number;
             text: string;
             /** @description what was said of the part there */
-            points: ("mounted" | "intact" | "complete" | "sealed" | "rubber_ok" | "wiring_ok" | "level" | "cap" | "drive" | "belt_play" | "rod_play" | "steer_play" | "no_welds" | "colour" | "clean" | "works" | "functions" | "adjusted" | "thickness" | "no_contaminant" | "depth" | "even" | "inflation" | "retread" | "matched" | "no_looseness" | "not_shifted" | "greased" | "locked" | "no_gap" | "around_shank" | "raised" | "clearance" | "not_dragging" | "seated" | "coverage" | "reading" | "charged" | "count" | "identified")[];
+            points: (
+                | 'mounted'
+                | 'intact'
+                | 'complete'
+                | 'sealed'
+                | 'rubber_ok'
+                | 'wiring_ok'
+                | 'level'
+                | 'cap'
+                | 'drive'
+                | 'belt_play'
+                | 'rod_play'
+                | 'steer_play'
+                | 'no_welds'
+                | 'colour'
+                | 'clean'
+                | 'works'
+                | 'functions'
+                | 'adjusted'
+                | 'thickness'
+                | 'no_contaminant'
+                | 'depth'
+                | 'even'
+                | 'inflation'
+                | 'retread'
+                | 'matched'
+                | 'no_looseness'
+                | 'not_shifted'
+                | 'greased'
+                | 'locked'
+                | 'no_gap'
+                | 'around_shank'
+                | 'raised'
+                | 'clearance'
+                | 'not_dragging'
+                | 'seated'
+                | 'coverage'
+                | 'reading'
+                | 'charged'
+                | 'count'
+                | 'identified'
+            )[];
         };
         VisitResource: {
             place: string;
@@ -1776,14 +2154,14 @@ export interface components {
             id: number;
             name: string;
             about: string;
-            forms: components["schemas"]["FormResource"][];
+            forms: components['schemas']['FormResource'][];
             /** @description why a vehicle is out of service; null while it is in service */
             out_of_service: string | null;
         };
         ChoicesResource: {
-            students: components["schemas"]["StudentCardResource"][];
-            vehicles: components["schemas"]["ChoiceResource"][];
-            checklists: components["schemas"]["ChoiceResource"][];
+            students: components['schemas']['StudentCardResource'][];
+            vehicles: components['schemas']['ChoiceResource'][];
+            checklists: components['schemas']['ChoiceResource'][];
         };
         /** @description A student in a list; `attempts` counts the finished ones. */
         StudentCardResource: {
@@ -1794,25 +2172,25 @@ export interface components {
             attempts: number;
             last_attempt_at: string | null;
             /** @enum {string|null} */
-            last_standing: "passed" | "open" | "failed" | null;
+            last_standing: 'passed' | 'open' | 'failed' | null;
             last_permille: number | null;
             /** @description what the last verdict rests on; null where every rule was met */
             last_reason: string | null;
         };
         /** @description A student's record; attempts oldest first. */
         StudentRecordResource: {
-            student: components["schemas"]["StudentCardResource"];
-            attempts: components["schemas"]["AttemptCardResource"][];
-            most_missed: components["schemas"]["MissedItemResource"][];
+            student: components['schemas']['StudentCardResource'];
+            attempts: components['schemas']['AttemptCardResource'][];
+            most_missed: components['schemas']['MissedItemResource'][];
             /** @description the newest first, kept apart from what counts */
-            brake_practices: components["schemas"]["BrakePracticeResource"][];
+            brake_practices: components['schemas']['BrakePracticeResource'][];
         };
         /** @description Who is in the yard: walks to go on with, students who are due, walks just finished. */
         TodayResource: {
-            under_way: components["schemas"]["AttemptCardResource"][];
-            in_yard: components["schemas"]["AttemptCardResource"][];
-            due: components["schemas"]["StudentCardResource"][];
-            recent: components["schemas"]["AttemptCardResource"][];
+            under_way: components['schemas']['AttemptCardResource'][];
+            in_yard: components['schemas']['AttemptCardResource'][];
+            due: components['schemas']['StudentCardResource'][];
+            recent: components['schemas']['AttemptCardResource'][];
             due_after_days: number;
         };
         /** @description Who is signed in. */
@@ -1821,7 +2199,7 @@ export interface components {
             name: string;
             email: string;
             /** @enum {string} */
-            role: "instructor" | "examiner" | "manager" | "student";
+            role: 'instructor' | 'examiner' | 'manager' | 'student';
             /** @description whether walks are theirs to score */
             may_score: boolean;
             /** @description whether other students are theirs to see */
@@ -1843,8 +2221,8 @@ export interface components {
         HeardWordsResource: {
             name: string;
             warnings: string[];
-            captions: components["schemas"]["CaptionResource"][];
-            suggestions: components["schemas"]["SuggestionResource"][];
+            captions: components['schemas']['CaptionResource'][];
+            suggestions: components['schemas']['SuggestionResource'][];
             /** @description figures that are not what the checklist accepts */
             wrong: string[];
             /** @description talk about what is not asked */
@@ -1866,8 +2244,8 @@ export interface components {
             /** @description of those at 0.8, about eight in ten are right */
             confidence: number;
             /** @enum {string} */
-            state: "open" | "accepted" | "marked" | "rejected";
-            evidence: components["schemas"]["StretchResource"][];
+            state: 'open' | 'accepted' | 'marked' | 'rejected';
+            evidence: components['schemas']['StretchResource'][];
             /** @description in the open format of marks, without ids */
             marks: {
                 [key: string]: unknown;
@@ -1888,12 +2266,12 @@ export interface components {
             scorer_id: number;
             scorer: string;
             /** @enum {string} */
-            status: "under_way" | "finished" | "discarded";
+            status: 'under_way' | 'finished' | 'discarded';
             /** @description whether others may watch it */
             live: boolean;
             started_at: string;
             /** @enum {string|null} */
-            standing: "passed" | "open" | "failed" | null;
+            standing: 'passed' | 'open' | 'failed' | null;
             permille: number | null;
             duration_ms: number | null;
             /** @description what the verdict rests on, or why the walk was discarded */
@@ -1905,22 +2283,22 @@ export interface components {
         };
         /** @description An attempt with all that the scoring screen needs. */
         AttemptResource: {
-            card: components["schemas"]["AttemptCardResource"];
+            card: components['schemas']['AttemptCardResource'];
             may_mark: boolean;
             /** @enum {string} */
-            mode: "practice" | "exam";
+            mode: 'practice' | 'exam';
             /** @description whether others may see it while it is under way */
             live: boolean;
             phrases: string[];
-            inspection: components["schemas"]["InspectionResource"];
-            sheet: components["schemas"]["SheetResource"];
-            usual: components["schemas"]["UsualHalfResource"][];
+            inspection: components['schemas']['InspectionResource'];
+            sheet: components['schemas']['SheetResource'];
+            usual: components['schemas']['UsualHalfResource'][];
         };
         AxleResource: {
             id: string;
             label: string;
             /** @enum {string} */
-            group: "steer" | "drive" | "trailer";
+            group: 'steer' | 'drive' | 'trailer';
             /** @description may be up while the others carry */
             lift: boolean;
             /** Format: float */
@@ -1975,18 +2353,18 @@ export interface components {
             restart_section: string | null;
             restarts_allowed: number;
             item_count: number;
-            units: components["schemas"]["UnitResource"][];
-            sections: components["schemas"]["SectionResource"][];
-            places: components["schemas"]["PlaceResource"][];
+            units: components['schemas']['UnitResource'][];
+            sections: components['schemas']['SectionResource'][];
+            places: components['schemas']['PlaceResource'][];
         };
         ItemResource: {
             id: string;
             component: string;
             name: string;
             where: string;
-            essential: components["schemas"]["PointResource"][];
-            further: components["schemas"]["PointResource"][];
-            figures: components["schemas"]["FigureResource"][];
+            essential: components['schemas']['PointResource'][];
+            further: components['schemas']['PointResource'][];
+            figures: components['schemas']['FigureResource'][];
             parts: string[];
             two_sided: boolean;
             bonus: boolean;
@@ -2000,7 +2378,17 @@ export interface components {
         OutcomeResource: {
             item: string;
             /** @enum {string} */
-            status: "not_reached" | "whole" | "carried" | "partial" | "late" | "later_added" | "wrong" | "over_defect" | "not_fitted" | "missed";
+            status:
+                | 'not_reached'
+                | 'whole'
+                | 'carried'
+                | 'partial'
+                | 'late'
+                | 'later_added'
+                | 'wrong'
+                | 'over_defect'
+                | 'not_fitted'
+                | 'missed';
             heard: string[];
             wrong: string[];
             left: string[];
@@ -2022,14 +2410,28 @@ export interface components {
             name: string;
             section: string;
             /** @enum {string} */
-            zone: "cab" | "brakes" | "front" | "engine-right" | "engine-left" | "axle" | "side" | "rear-cab" | "coupling" | "rear-tractor" | "trailer-front" | "trailer-side" | "trailer-axle" | "trailer-rear";
+            zone:
+                | 'cab'
+                | 'brakes'
+                | 'front'
+                | 'engine-right'
+                | 'engine-left'
+                | 'axle'
+                | 'side'
+                | 'rear-cab'
+                | 'coupling'
+                | 'rear-tractor'
+                | 'trailer-front'
+                | 'trailer-side'
+                | 'trailer-axle'
+                | 'trailer-rear';
             /** @description steer, drive or trailer; set at an axle */
             group: string | null;
             /** @description the unit that it is at, where each unit is asked */
             unit: string | null;
             axles: string[];
-            items: components["schemas"]["ItemResource"][];
-            references: components["schemas"]["ReferenceResource"][];
+            items: components['schemas']['ItemResource'][];
+            references: components['schemas']['ReferenceResource'][];
         };
         /** @description A point of an item with its words. */
         PointResource: {
@@ -2039,10 +2441,10 @@ export interface components {
         };
         /** @description All that a walk needs that is started without network: what is asked, and the sheet on which nothing is said yet. */
         PreparedResource: {
-            inspection: components["schemas"]["InspectionResource"];
-            sheet: components["schemas"]["SheetResource"];
+            inspection: components['schemas']['InspectionResource'];
+            sheet: components['schemas']['SheetResource'];
             phrases: string[];
-            usual: components["schemas"]["UsualHalfResource"][];
+            usual: components['schemas']['UsualHalfResource'][];
         };
         /** @description Something that a student may refer to: `from` is an axle or side as a mark names it, `label` how it is read. */
         ReferenceResource: {
@@ -2077,7 +2479,7 @@ export interface components {
         /** @description The score sheet as it stands; `permille` is the share earned, rounded down. */
         SheetResource: {
             /** @enum {string} */
-            standing: "passed" | "open" | "failed";
+            standing: 'passed' | 'open' | 'failed';
             finished: boolean;
             permille: number;
             whole: number;
@@ -2088,11 +2490,11 @@ export interface components {
             named: number;
             out_of_place: number;
             returns: number;
-            checks: components["schemas"]["CheckResource"][];
-            sections: components["schemas"]["SectionScoreResource"][];
-            outcomes: components["schemas"]["OutcomeResource"][];
-            remarks: components["schemas"]["RemarkResource"][];
-            look_again: components["schemas"]["RemarkResource"][];
+            checks: components['schemas']['CheckResource'][];
+            sections: components['schemas']['SectionScoreResource'][];
+            outcomes: components['schemas']['OutcomeResource'][];
+            remarks: components['schemas']['RemarkResource'][];
+            look_again: components['schemas']['RemarkResource'][];
             shut: string[];
             breaches: string[];
             sections_out_of_place: string[];
@@ -2107,14 +2509,33 @@ export interface components {
             id: string;
             label: string;
             /** @enum {string} */
-            kind: "day-cab-tractor" | "sleeper-tractor" | "straight-truck" | "bus" | "semitrailer" | "drawbar-trailer" | "dolly";
+            kind:
+                | 'day-cab-tractor'
+                | 'sleeper-tractor'
+                | 'straight-truck'
+                | 'bus'
+                | 'semitrailer'
+                | 'drawbar-trailer'
+                | 'dolly';
             /** @enum {string} */
-            body: "none" | "container-chassis" | "van" | "refrigerated" | "hopper" | "flatbed" | "tanker" | "bus" | "stake-bed" | "dump" | "lowboy" | "school-bus";
+            body:
+                | 'none'
+                | 'container-chassis'
+                | 'van'
+                | 'refrigerated'
+                | 'hopper'
+                | 'flatbed'
+                | 'tanker'
+                | 'bus'
+                | 'stake-bed'
+                | 'dump'
+                | 'lowboy'
+                | 'school-bus';
             /** Format: float */
             from_ft: number;
             /** Format: float */
             to_ft: number;
-            axles: components["schemas"]["AxleResource"][];
+            axles: components['schemas']['AxleResource'][];
         };
         /** @description What is usually said of an item that is half said: sets of points, the likeliest first. */
         UsualHalfResource: {
@@ -2129,7 +2550,7 @@ export interface components {
         ChecklistDocument: {
             $schema?: string;
             /** @enum {unknown} */
-            format: "pasada-checklist/1" | "pasada-checklist/2";
+            format: 'pasada-checklist/1' | 'pasada-checklist/2';
             id: string;
             version: number;
             name: string;
@@ -2140,82 +2561,113 @@ export interface components {
                  * @description When an item is earned; a section or a component may have a rule of its own.
                  * @enum {unknown}
                  */
-                credit: "named" | "essential" | "weighted" | "full";
+                credit: 'named' | 'essential' | 'weighted' | 'full';
                 /** @description Under essential and full: an item said in part earns half instead of nothing. */
                 half_for_part?: boolean;
                 /**
                  * @description How long a place stays open.
                  * @enum {unknown}
                  */
-                returns: "place" | "section" | "end";
+                returns: 'place' | 'section' | 'end';
                 /** @enum {unknown} */
-                axles: "each" | "group" | "all";
+                axles: 'each' | 'group' | 'all';
                 /**
                  * @description What one side of a two-sided item earns: the item, or half.
                  * @enum {unknown}
                  */
-                sides?: "one" | "both";
+                sides?: 'one' | 'both';
                 carry_over?: {
                     /** @description None: no spoken reference is credited. */
-                    scopes?: ("tandem" | "axle" | "side")[];
+                    scopes?: ('tandem' | 'axle' | 'side')[];
                     /** @description Which groups of axles a group may refer to; free of circles. */
                     from?: {
-                        [key: string]: ("steer" | "drive" | "trailer")[];
+                        [key: string]: ('steer' | 'drive' | 'trailer')[];
                     };
                 };
                 order?: {
                     /** @enum {unknown} */
-                    sections?: "fixed" | "free";
+                    sections?: 'fixed' | 'free';
                     /** @enum {unknown} */
-                    items?: "fixed" | "grouped" | "free";
+                    items?: 'fixed' | 'grouped' | 'free';
                     /**
                      * @description At the axles; kept: either, but the same at all.
                      * @enum {unknown}
                      */
-                    direction?: "inside-out" | "outside-in" | "kept";
+                    direction?: 'inside-out' | 'outside-in' | 'kept';
                     /**
                      * @description axle by axle, part by part over the tandem, or either if kept to; left out, kept
                      * @enum {unknown}
                      */
-                    tandem?: "axle" | "part" | "kept";
+                    tandem?: 'axle' | 'part' | 'kept';
                 };
                 /**
                  * @description What a wrong statement costs that was not put right in time.
                  * @enum {unknown}
                  */
-                wrong?: "point" | "item";
+                wrong?: 'point' | 'item';
                 /**
                  * @description By the vehicle's description, or said and confirmed.
                  * @enum {unknown}
                  */
-                not_fitted?: "vehicle" | "spoken";
+                not_fitted?: 'vehicle' | 'spoken';
                 defects?: {
                     /** @enum {unknown} */
-                    recited_over?: "nothing" | "half" | "full";
+                    recited_over?: 'nothing' | 'half' | 'full';
                     /** @enum {unknown} */
-                    noticed?: "nothing" | "whole" | "bonus";
+                    noticed?: 'nothing' | 'whole' | 'bonus';
                 };
                 brake_tests?: {
                     section: string;
                     /** @enum {unknown} */
-                    sequence?: "before-walk" | "after-walk" | "any";
+                    sequence?: 'before-walk' | 'after-walk' | 'any';
                     /** @enum {unknown} */
-                    tug?: "before-leak" | "after-leak" | "any";
+                    tug?: 'before-leak' | 'after-leak' | 'any';
                     restarts?: number;
                     /**
                      * @description what a fault costs: the inspection, the section, or the item
                      * @enum {unknown}
                      */
-                    weight?: "critical" | "section" | "counted";
+                    weight?: 'critical' | 'section' | 'counted';
                     /** @description the tests in their order; limits left out are the usual ones */
                     steps?: {
                         /** @enum {unknown} */
-                        test: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service" | "pedal-hold" | "park-brake";
+                        test:
+                            | 'cut-out'
+                            | 'cut-in'
+                            | 'build-up'
+                            | 'leak-applied'
+                            | 'leak-released'
+                            | 'low-air'
+                            | 'spring-pop'
+                            | 'tug-tractor'
+                            | 'tug-trailer'
+                            | 'tug-hand'
+                            | 'service'
+                            | 'pedal-hold'
+                            | 'park-brake';
                         low?: number;
                         high?: number;
-                        say?: ("area-clear" | "start-reading" | "end-reading" | "limit")[];
+                        say?: ('area-clear' | 'start-reading' | 'end-reading' | 'limit')[];
                         /** @description states of the cab without which the step is broken; left out, the usual ones */
-                        needs?: ("chocks-in" | "chocks-out" | "belt-on" | "engine-on" | "engine-off" | "key-on" | "valves-in" | "valves-out" | "low-gear" | "neutral" | "clutch-down" | "pedal-down" | "hand-valve-on" | "rpm" | "parking-brake-set" | "parking-brake-released" | "pumped")[];
+                        needs?: (
+                            | 'chocks-in'
+                            | 'chocks-out'
+                            | 'belt-on'
+                            | 'engine-on'
+                            | 'engine-off'
+                            | 'key-on'
+                            | 'valves-in'
+                            | 'valves-out'
+                            | 'low-gear'
+                            | 'neutral'
+                            | 'clutch-down'
+                            | 'pedal-down'
+                            | 'hand-valve-on'
+                            | 'rpm'
+                            | 'parking-brake-set'
+                            | 'parking-brake-released'
+                            | 'pumped'
+                        )[];
                         /** @description a leak test begun below it is broken */
                         from_psi?: number;
                         /** @description how much shorter than a minute a minute may be; left out, 1 */
@@ -2224,7 +2676,7 @@ export interface components {
                          * @description whether what is lost on pressing the pedal counts as leaked
                          * @enum {unknown}
                          */
-                        first_drop?: "left-out" | "counted";
+                        first_drop?: 'left-out' | 'counted';
                         /** @description the lower limit for a single vehicle, where it differs */
                         single_low?: number;
                         /** @description the upper limit for a single vehicle, where it differs */
@@ -2240,13 +2692,26 @@ export interface components {
                      * @description the test from which they are begun again; left out, the first
                      * @enum {unknown}
                      */
-                    restart_from?: "cut-out" | "cut-in" | "build-up" | "leak-applied" | "leak-released" | "low-air" | "spring-pop" | "tug-tractor" | "tug-trailer" | "tug-hand" | "service" | "pedal-hold" | "park-brake";
+                    restart_from?:
+                        | 'cut-out'
+                        | 'cut-in'
+                        | 'build-up'
+                        | 'leak-applied'
+                        | 'leak-released'
+                        | 'low-air'
+                        | 'spring-pop'
+                        | 'tug-tractor'
+                        | 'tug-trailer'
+                        | 'tug-hand'
+                        | 'service'
+                        | 'pedal-hold'
+                        | 'park-brake';
                 };
                 /**
                  * @description What the student may carry.
                  * @enum {unknown}
                  */
-                aid?: "none" | "unmarked-list";
+                aid?: 'none' | 'unmarked-list';
                 pass: {
                     overall_percent?: number;
                     section_percent?: number;
@@ -2270,7 +2735,7 @@ export interface components {
                 };
                 time_allowed_seconds?: number;
                 /** @enum {unknown} */
-                over_time?: "remark" | "fails";
+                over_time?: 'remark' | 'fails';
                 /** @description Why, by the name of the rule. */
                 reasons?: {
                     [key: string]: string;
@@ -2279,13 +2744,52 @@ export interface components {
             figures?: {
                 id: string;
                 /** @enum {unknown} */
-                point: "mounted" | "intact" | "complete" | "sealed" | "rubber_ok" | "wiring_ok" | "level" | "cap" | "drive" | "belt_play" | "rod_play" | "steer_play" | "no_welds" | "colour" | "clean" | "works" | "functions" | "adjusted" | "thickness" | "no_contaminant" | "depth" | "even" | "inflation" | "retread" | "matched" | "no_looseness" | "not_shifted" | "greased" | "locked" | "no_gap" | "around_shank" | "raised" | "clearance" | "not_dragging" | "seated" | "coverage" | "reading" | "charged" | "count";
+                point:
+                    | 'mounted'
+                    | 'intact'
+                    | 'complete'
+                    | 'sealed'
+                    | 'rubber_ok'
+                    | 'wiring_ok'
+                    | 'level'
+                    | 'cap'
+                    | 'drive'
+                    | 'belt_play'
+                    | 'rod_play'
+                    | 'steer_play'
+                    | 'no_welds'
+                    | 'colour'
+                    | 'clean'
+                    | 'works'
+                    | 'functions'
+                    | 'adjusted'
+                    | 'thickness'
+                    | 'no_contaminant'
+                    | 'depth'
+                    | 'even'
+                    | 'inflation'
+                    | 'retread'
+                    | 'matched'
+                    | 'no_looseness'
+                    | 'not_shifted'
+                    | 'greased'
+                    | 'locked'
+                    | 'no_gap'
+                    | 'around_shank'
+                    | 'raised'
+                    | 'clearance'
+                    | 'not_dragging'
+                    | 'seated'
+                    | 'coverage'
+                    | 'reading'
+                    | 'charged'
+                    | 'count';
                 components?: string[];
-                axles?: ("steer" | "drive" | "trailer")[];
+                axles?: ('steer' | 'drive' | 'trailer')[];
                 low?: number;
                 high?: number;
                 /** @enum {unknown} */
-                unit: "1/32 in" | "in" | "psi" | "s" | "deg" | "V" | "deg F" | "%" | "count" | "B:C";
+                unit: '1/32 in' | 'in' | 'psi' | 's' | 'deg' | 'V' | 'deg F' | '%' | 'count' | 'B:C';
                 source: string;
                 note?: string;
                 /** @description Lowest value accepted when said; else low, or high where there is no low. */
@@ -2298,11 +2802,91 @@ export interface components {
                 /** @description An id of the catalogue, zone.part. */
                 id: string;
                 name: string;
-                essential?: ("mounted" | "intact" | "complete" | "sealed" | "rubber_ok" | "wiring_ok" | "level" | "cap" | "drive" | "belt_play" | "rod_play" | "steer_play" | "no_welds" | "colour" | "clean" | "works" | "functions" | "adjusted" | "thickness" | "no_contaminant" | "depth" | "even" | "inflation" | "retread" | "matched" | "no_looseness" | "not_shifted" | "greased" | "locked" | "no_gap" | "around_shank" | "raised" | "clearance" | "not_dragging" | "seated" | "coverage" | "reading" | "charged" | "count")[];
-                further?: ("mounted" | "intact" | "complete" | "sealed" | "rubber_ok" | "wiring_ok" | "level" | "cap" | "drive" | "belt_play" | "rod_play" | "steer_play" | "no_welds" | "colour" | "clean" | "works" | "functions" | "adjusted" | "thickness" | "no_contaminant" | "depth" | "even" | "inflation" | "retread" | "matched" | "no_looseness" | "not_shifted" | "greased" | "locked" | "no_gap" | "around_shank" | "raised" | "clearance" | "not_dragging" | "seated" | "coverage" | "reading" | "charged" | "count")[];
+                essential?: (
+                    | 'mounted'
+                    | 'intact'
+                    | 'complete'
+                    | 'sealed'
+                    | 'rubber_ok'
+                    | 'wiring_ok'
+                    | 'level'
+                    | 'cap'
+                    | 'drive'
+                    | 'belt_play'
+                    | 'rod_play'
+                    | 'steer_play'
+                    | 'no_welds'
+                    | 'colour'
+                    | 'clean'
+                    | 'works'
+                    | 'functions'
+                    | 'adjusted'
+                    | 'thickness'
+                    | 'no_contaminant'
+                    | 'depth'
+                    | 'even'
+                    | 'inflation'
+                    | 'retread'
+                    | 'matched'
+                    | 'no_looseness'
+                    | 'not_shifted'
+                    | 'greased'
+                    | 'locked'
+                    | 'no_gap'
+                    | 'around_shank'
+                    | 'raised'
+                    | 'clearance'
+                    | 'not_dragging'
+                    | 'seated'
+                    | 'coverage'
+                    | 'reading'
+                    | 'charged'
+                    | 'count'
+                )[];
+                further?: (
+                    | 'mounted'
+                    | 'intact'
+                    | 'complete'
+                    | 'sealed'
+                    | 'rubber_ok'
+                    | 'wiring_ok'
+                    | 'level'
+                    | 'cap'
+                    | 'drive'
+                    | 'belt_play'
+                    | 'rod_play'
+                    | 'steer_play'
+                    | 'no_welds'
+                    | 'colour'
+                    | 'clean'
+                    | 'works'
+                    | 'functions'
+                    | 'adjusted'
+                    | 'thickness'
+                    | 'no_contaminant'
+                    | 'depth'
+                    | 'even'
+                    | 'inflation'
+                    | 'retread'
+                    | 'matched'
+                    | 'no_looseness'
+                    | 'not_shifted'
+                    | 'greased'
+                    | 'locked'
+                    | 'no_gap'
+                    | 'around_shank'
+                    | 'raised'
+                    | 'clearance'
+                    | 'not_dragging'
+                    | 'seated'
+                    | 'coverage'
+                    | 'reading'
+                    | 'charged'
+                    | 'count'
+                )[];
                 weight?: number;
                 /** @enum {unknown} */
-                repeat?: "once" | "side" | "two-sided";
+                repeat?: 'once' | 'side' | 'two-sided';
                 /** @description Every entry must be met; "a|b" is met by either. */
                 needs?: string[];
                 point_needs?: {
@@ -2313,13 +2897,13 @@ export interface components {
                     [key: string]: string;
                 };
                 /** @enum {unknown} */
-                drive?: "alternator" | "water-pump" | "air-compressor" | "steering-pump";
+                drive?: 'alternator' | 'water-pump' | 'air-compressor' | 'steering-pump';
                 /** @enum {unknown} */
-                credit?: "named" | "essential" | "weighted" | "full";
+                credit?: 'named' | 'essential' | 'weighted' | 'full';
                 /** @description Extra credit: earns, but is not asked. */
                 bonus?: boolean;
                 /** @enum {unknown} */
-                axles?: "each" | "group" | "all";
+                axles?: 'each' | 'group' | 'all';
                 /** @description Components asked together as this one item. */
                 parts?: string[];
             }[];
@@ -2331,13 +2915,27 @@ export interface components {
                     id: string;
                     name: string;
                     /** @enum {unknown} */
-                    zone: "cab" | "brakes" | "front" | "engine-right" | "engine-left" | "axle" | "side" | "rear-cab" | "coupling" | "rear-tractor" | "trailer-front" | "trailer-side" | "trailer-axle" | "trailer-rear";
+                    zone:
+                        | 'cab'
+                        | 'brakes'
+                        | 'front'
+                        | 'engine-right'
+                        | 'engine-left'
+                        | 'axle'
+                        | 'side'
+                        | 'rear-cab'
+                        | 'coupling'
+                        | 'rear-tractor'
+                        | 'trailer-front'
+                        | 'trailer-side'
+                        | 'trailer-axle'
+                        | 'trailer-rear';
                     /** @enum {unknown} */
-                    axles?: "steer" | "drive" | "trailer";
+                    axles?: 'steer' | 'drive' | 'trailer';
                     asks: string[];
                 }[];
                 /** @enum {unknown} */
-                credit?: "named" | "essential" | "weighted" | "full";
+                credit?: 'named' | 'essential' | 'weighted' | 'full';
                 time_allowed_seconds?: number;
             }[];
             forms?: {
@@ -2357,32 +2955,51 @@ export interface components {
         VehicleDocument: {
             $schema?: string;
             /** @enum {unknown} */
-            format: "pasada-vehicle/1" | "pasada-vehicle/2";
+            format: 'pasada-vehicle/1' | 'pasada-vehicle/2';
             id: string;
             name: string;
             description?: string;
             units: {
                 /** @enum {unknown} */
-                kind: "day-cab-tractor" | "sleeper-tractor" | "straight-truck" | "bus" | "semitrailer" | "drawbar-trailer" | "dolly";
+                kind:
+                    | 'day-cab-tractor'
+                    | 'sleeper-tractor'
+                    | 'straight-truck'
+                    | 'bus'
+                    | 'semitrailer'
+                    | 'drawbar-trailer'
+                    | 'dolly';
                 /** @enum {unknown} */
-                body: "none" | "container-chassis" | "van" | "refrigerated" | "hopper" | "flatbed" | "tanker" | "bus" | "stake-bed" | "dump" | "lowboy" | "school-bus";
+                body:
+                    | 'none'
+                    | 'container-chassis'
+                    | 'van'
+                    | 'refrigerated'
+                    | 'hopper'
+                    | 'flatbed'
+                    | 'tanker'
+                    | 'bus'
+                    | 'stake-bed'
+                    | 'dump'
+                    | 'lowboy'
+                    | 'school-bus';
                 /** @description Feet behind the front bumper. */
                 from_ft: number;
                 /** @description Feet behind the front bumper. */
                 to_ft: number;
                 axles: {
                     /** @enum {unknown} */
-                    group: "steer" | "drive" | "trailer";
+                    group: 'steer' | 'drive' | 'trailer';
                     /** @description Feet behind the front bumper. */
                     at_ft: number;
                     /** @enum {unknown} */
-                    suspension: "spring" | "air";
+                    suspension: 'spring' | 'air';
                     /** @enum {unknown} */
-                    brakes: "drum" | "disc";
+                    brakes: 'drum' | 'disc';
                     /** @enum {unknown} */
-                    wheels: "single" | "dual";
+                    wheels: 'single' | 'dual';
                     /** @enum {unknown} */
-                    hub: "hub-seal" | "axle-seal";
+                    hub: 'hub-seal' | 'axle-seal';
                     auto_inflation?: boolean;
                     hub_meter?: boolean;
                     /** @description Can be raised while the others carry; listed by itself. */
@@ -2393,42 +3010,127 @@ export interface components {
                  * @description Of what is pulled; air where it is left out. What drives has those of the vehicle.
                  * @enum {unknown}
                  */
-                brakes?: "air" | "electric" | "surge";
+                brakes?: 'air' | 'electric' | 'surge';
                 /**
                  * @description By what it is coupled to the unit in front.
                  * @enum {unknown}
                  */
-                hitch?: "fifth-wheel" | "pintle-hook" | "ball" | "gooseneck";
+                hitch?: 'fifth-wheel' | 'pintle-hook' | 'ball' | 'gooseneck';
                 /**
                  * @description Its own; those of the vehicle where they are left out.
                  * @enum {unknown}
                  */
-                doors?: "swing" | "roll-up" | "none";
+                doors?: 'swing' | 'roll-up' | 'none';
                 /** @description Its own; what the vehicle has on its bodies where it is left out. */
-                equipment?: ("sliding-fifth-wheel" | "sliding-tandem" | "air-horn" | "hand-valve" | "trailer-abs-lamp" | "hood-mirrors" | "fairings" | "exhaust-fluid-tank" | "cab-guard" | "catwalk" | "dummy-couplers" | "side-doors" | "body-gear" | "spare-rack" | "liftgate" | "ramps" | "tie-downs" | "detachable-gooseneck" | "tarp" | "tank-baffles" | "baggage-doors" | "crossing-gate")[];
+                equipment?: (
+                    | 'sliding-fifth-wheel'
+                    | 'sliding-tandem'
+                    | 'air-horn'
+                    | 'hand-valve'
+                    | 'trailer-abs-lamp'
+                    | 'hood-mirrors'
+                    | 'fairings'
+                    | 'exhaust-fluid-tank'
+                    | 'cab-guard'
+                    | 'catwalk'
+                    | 'dummy-couplers'
+                    | 'side-doors'
+                    | 'body-gear'
+                    | 'spare-rack'
+                    | 'liftgate'
+                    | 'ramps'
+                    | 'tie-downs'
+                    | 'detachable-gooseneck'
+                    | 'tarp'
+                    | 'tank-baffles'
+                    | 'baggage-doors'
+                    | 'crossing-gate'
+                )[];
             }[];
             /** @enum {unknown} */
-            doors: "swing" | "roll-up" | "none";
+            doors: 'swing' | 'roll-up' | 'none';
             /** @enum {unknown} */
-            transmission: "manual" | "automatic";
+            transmission: 'manual' | 'automatic';
             drives: {
                 /** @enum {unknown} */
-                alternator: "belt" | "gear";
+                alternator: 'belt' | 'gear';
                 /** @enum {unknown} */
-                water_pump: "belt" | "gear";
+                water_pump: 'belt' | 'gear';
                 /** @enum {unknown} */
-                air_compressor: "belt" | "gear";
+                air_compressor: 'belt' | 'gear';
                 /** @enum {unknown} */
-                steering_pump: "belt" | "gear";
+                steering_pump: 'belt' | 'gear';
             };
-            equipment?: ("sliding-fifth-wheel" | "sliding-tandem" | "air-horn" | "hand-valve" | "trailer-abs-lamp" | "hood-mirrors" | "fairings" | "exhaust-fluid-tank" | "cab-guard" | "catwalk" | "dummy-couplers" | "side-doors" | "body-gear" | "spare-rack" | "liftgate" | "ramps" | "tie-downs" | "detachable-gooseneck" | "tarp" | "tank-baffles" | "baggage-doors" | "crossing-gate")[];
+            equipment?: (
+                | 'sliding-fifth-wheel'
+                | 'sliding-tandem'
+                | 'air-horn'
+                | 'hand-valve'
+                | 'trailer-abs-lamp'
+                | 'hood-mirrors'
+                | 'fairings'
+                | 'exhaust-fluid-tank'
+                | 'cab-guard'
+                | 'catwalk'
+                | 'dummy-couplers'
+                | 'side-doors'
+                | 'body-gear'
+                | 'spare-rack'
+                | 'liftgate'
+                | 'ramps'
+                | 'tie-downs'
+                | 'detachable-gooseneck'
+                | 'tarp'
+                | 'tank-baffles'
+                | 'baggage-doors'
+                | 'crossing-gate'
+            )[];
             /** @description Where this vehicle differs from what is usually taught; in the unit of the checklist's figure. */
             figures?: {
                 component: string;
                 /** @enum {unknown} */
-                point: "mounted" | "intact" | "complete" | "sealed" | "rubber_ok" | "wiring_ok" | "level" | "cap" | "drive" | "belt_play" | "rod_play" | "steer_play" | "no_welds" | "colour" | "clean" | "works" | "functions" | "adjusted" | "thickness" | "no_contaminant" | "depth" | "even" | "inflation" | "retread" | "matched" | "no_looseness" | "not_shifted" | "greased" | "locked" | "no_gap" | "around_shank" | "raised" | "clearance" | "not_dragging" | "seated" | "coverage" | "reading" | "charged" | "count";
+                point:
+                    | 'mounted'
+                    | 'intact'
+                    | 'complete'
+                    | 'sealed'
+                    | 'rubber_ok'
+                    | 'wiring_ok'
+                    | 'level'
+                    | 'cap'
+                    | 'drive'
+                    | 'belt_play'
+                    | 'rod_play'
+                    | 'steer_play'
+                    | 'no_welds'
+                    | 'colour'
+                    | 'clean'
+                    | 'works'
+                    | 'functions'
+                    | 'adjusted'
+                    | 'thickness'
+                    | 'no_contaminant'
+                    | 'depth'
+                    | 'even'
+                    | 'inflation'
+                    | 'retread'
+                    | 'matched'
+                    | 'no_looseness'
+                    | 'not_shifted'
+                    | 'greased'
+                    | 'locked'
+                    | 'no_gap'
+                    | 'around_shank'
+                    | 'raised'
+                    | 'clearance'
+                    | 'not_dragging'
+                    | 'seated'
+                    | 'coverage'
+                    | 'reading'
+                    | 'charged'
+                    | 'count';
                 /** @enum {unknown} */
-                axles?: "steer" | "drive" | "trailer";
+                axles?: 'steer' | 'drive' | 'trailer';
                 low?: number;
                 high?: number;
                 note?: string;
@@ -2436,7 +3138,7 @@ export interface components {
                  * @description the brake test it is for, where a component is scored by several: the pressure at which the governor cuts in
                  * @enum {unknown}
                  */
-                test?: "cut-in";
+                test?: 'cut-in';
             }[];
             /** @description Known defects, planted or found. */
             defects?: {
@@ -2450,7 +3152,7 @@ export interface components {
              * @description Of what drives; air where it is left out.
              * @enum {unknown}
              */
-            brakes?: "air" | "hydraulic" | "air-over-hydraulic";
+            brakes?: 'air' | 'hydraulic' | 'air-over-hydraulic';
         };
     };
     responses: never;
@@ -2476,7 +3178,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
+                    'application/json': {
                         /** @description made-up data: anybody can sign in */
                         is_demo: boolean;
                         /** @description of Pasada */
@@ -2501,7 +3203,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AirChoicesResource"];
+                    'application/json': components['schemas']['AirChoicesResource'];
                 };
             };
         };
@@ -2515,7 +3217,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["HideFaultRequest"];
+                'application/json': components['schemas']['HideFaultRequest'];
             };
         };
         responses: {
@@ -2525,7 +3227,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
+                    'application/json': {
                         faults: string;
                     };
                 };
@@ -2536,7 +3238,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -2550,7 +3252,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AirCourseRequest"];
+                'application/json': components['schemas']['AirCourseRequest'];
             };
         };
         responses: {
@@ -2560,7 +3262,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AirCourseResource"];
+                    'application/json': components['schemas']['AirCourseResource'];
                 };
             };
             /** @description A control is at fault: which, and how to mend it */
@@ -2569,7 +3271,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -2583,7 +3285,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AirCourseRequest"];
+                'application/json': components['schemas']['AirCourseRequest'];
             };
         };
         responses: {
@@ -2593,7 +3295,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PracticedResource"];
+                    'application/json': components['schemas']['PracticedResource'];
                 };
             };
             /** @description Judged and kept */
@@ -2602,7 +3304,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PracticedResource"];
+                    'application/json': components['schemas']['PracticedResource'];
                 };
             };
         };
@@ -2624,7 +3326,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BrakeBenchResource"];
+                    'application/json': components['schemas']['BrakeBenchResource'];
                 };
             };
         };
@@ -2640,7 +3342,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BrakeEventsRequest"];
+                'application/json': components['schemas']['BrakeEventsRequest'];
             };
         };
         responses: {
@@ -2650,7 +3352,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BrakeBenchResource"];
+                    'application/json': components['schemas']['BrakeBenchResource'];
                 };
             };
             /** @description Somebody else scores this attempt */
@@ -2659,7 +3361,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
             /** @description The attempt is finished, or an id was used for something else */
@@ -2668,7 +3370,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
             /** @description An event is at fault: which, and how to mend it; what was kept stays */
@@ -2677,7 +3379,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -2685,7 +3387,7 @@ export interface operations {
     downloadBrakes: {
         parameters: {
             query?: {
-                format?: "json" | "csv";
+                format?: 'json' | 'csv';
             };
             header?: never;
             path: {
@@ -2701,7 +3403,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/csv": unknown;
+                    'text/csv': unknown;
                 };
             };
         };
@@ -2717,7 +3419,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BrakeFileRequest"];
+                'application/json': components['schemas']['BrakeFileRequest'];
             };
         };
         responses: {
@@ -2727,7 +3429,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BrakeBenchResource"];
+                    'application/json': components['schemas']['BrakeBenchResource'];
                 };
             };
             /** @description The attempt is finished */
@@ -2736,7 +3438,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
             /** @description The file is at fault: which line, and how to mend it; what was kept stays */
@@ -2745,7 +3447,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -2759,7 +3461,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["StartAttemptRequest"];
+                'application/json': components['schemas']['StartAttemptRequest'];
             };
         };
         responses: {
@@ -2769,7 +3471,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AttemptResource"];
+                    'application/json': components['schemas']['AttemptResource'];
                 };
             };
             /** @description The id belongs to another attempt */
@@ -2778,7 +3480,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
             /** @description Unknown student, vehicle or checklist */
@@ -2787,7 +3489,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -2809,7 +3511,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AttemptResource"];
+                    'application/json': components['schemas']['AttemptResource'];
                 };
             };
             /** @description No such attempt for this user */
@@ -2818,7 +3520,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -2840,7 +3542,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HistoryResource"][];
+                    'application/json': components['schemas']['HistoryResource'][];
                 };
             };
         };
@@ -2856,7 +3558,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RecordMarksRequest"];
+                'application/json': components['schemas']['RecordMarksRequest'];
             };
         };
         responses: {
@@ -2866,7 +3568,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SheetResource"];
+                    'application/json': components['schemas']['SheetResource'];
                 };
             };
             /** @description Not JSON */
@@ -2875,7 +3577,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
             /** @description Somebody else scores this attempt */
@@ -2884,7 +3586,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
             /** @description No such attempt for this user */
@@ -2893,7 +3595,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
             /** @description The attempt is finished, or an id was used for another mark */
@@ -2902,7 +3604,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
             /** @description A mark is at fault: which, and how to mend it */
@@ -2911,7 +3613,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -2933,7 +3635,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ResultResource"];
+                    'application/json': components['schemas']['ResultResource'];
                 };
             };
             /** @description No such attempt for this user */
@@ -2942,7 +3644,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -2951,7 +3653,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                "If-None-Match"?: string;
+                'If-None-Match'?: string;
             };
             path: {
                 attempt: string;
@@ -2966,7 +3668,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SheetResource"];
+                    'application/json': components['schemas']['SheetResource'];
                 };
             };
             /** @description Nothing new */
@@ -2982,7 +3684,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -2998,7 +3700,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ShareRequest"];
+                'application/json': components['schemas']['ShareRequest'];
             };
         };
         responses: {
@@ -3015,7 +3717,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -3031,7 +3733,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DiscardRequest"];
+                'application/json': components['schemas']['DiscardRequest'];
             };
         };
         responses: {
@@ -3048,7 +3750,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
             /** @description The walk is finished */
@@ -3057,7 +3759,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
             /** @description No reason */
@@ -3066,7 +3768,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -3082,7 +3784,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SignRequest"];
+                'application/json': components['schemas']['SignRequest'];
             };
         };
         responses: {
@@ -3092,7 +3794,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SignatureResource"];
+                    'application/json': components['schemas']['SignatureResource'];
                 };
             };
             /** @description Not finished, or signed already */
@@ -3101,7 +3803,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -3117,7 +3819,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AmendRequest"];
+                'application/json': components['schemas']['AmendRequest'];
             };
         };
         responses: {
@@ -3127,7 +3829,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SheetResource"];
+                    'application/json': components['schemas']['SheetResource'];
                 };
             };
             /** @description No reason, or a mark at fault */
@@ -3136,7 +3838,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -3158,7 +3860,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AgreementResource"][];
+                    'application/json': components['schemas']['AgreementResource'][];
                 };
             };
         };
@@ -3182,7 +3884,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RescoreResource"];
+                    'application/json': components['schemas']['RescoreResource'];
                 };
             };
             /** @description No such attempt or checklist */
@@ -3191,7 +3893,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -3213,7 +3915,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": Record<string, never>;
+                    'application/json': Record<string, never>;
                 };
             };
         };
@@ -3227,7 +3929,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ImportRecordRequest"];
+                'application/json': components['schemas']['ImportRecordRequest'];
             };
         };
         responses: {
@@ -3237,7 +3939,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AttemptCardResource"];
+                    'application/json': components['schemas']['AttemptCardResource'];
                 };
             };
             /** @description The record has faults: each with its path */
@@ -3246,7 +3948,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -3268,7 +3970,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HeardWordsResource"];
+                    'application/json': components['schemas']['HeardWordsResource'];
                 };
             };
             /** @description No captions were added */
@@ -3291,7 +3993,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AddRecordingRequest"];
+                'application/json': components['schemas']['AddRecordingRequest'];
             };
         };
         responses: {
@@ -3301,7 +4003,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HeardWordsResource"];
+                    'application/json': components['schemas']['HeardWordsResource'];
                 };
             };
             /** @description Somebody else scores this attempt */
@@ -3310,7 +4012,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
             /** @description No captions, or too large: which, and what to do */
@@ -3319,7 +4021,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -3341,7 +4043,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/plain": unknown;
+                    'text/plain': unknown;
                 };
             };
         };
@@ -3357,7 +4059,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TurnDownRequest"];
+                'application/json': components['schemas']['TurnDownRequest'];
             };
         };
         responses: {
@@ -3374,7 +4076,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -3390,7 +4092,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["LivePiecesRequest"];
+                'application/json': components['schemas']['LivePiecesRequest'];
             };
         };
         responses: {
@@ -3400,7 +4102,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SuggestionResource"][];
+                    'application/json': components['schemas']['SuggestionResource'][];
                 };
             };
         };
@@ -3414,7 +4116,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OpenDraftRequest"];
+                'application/json': components['schemas']['OpenDraftRequest'];
             };
         };
         responses: {
@@ -3424,7 +4126,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DraftResource"];
+                    'application/json': components['schemas']['DraftResource'];
                 };
             };
             /** @description The file has faults: each with its path */
@@ -3433,7 +4135,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -3455,7 +4157,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DraftResource"];
+                    'application/json': components['schemas']['DraftResource'];
                 };
             };
         };
@@ -3471,7 +4173,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SaveDraftRequest"];
+                'application/json': components['schemas']['SaveDraftRequest'];
             };
         };
         responses: {
@@ -3481,7 +4183,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DraftResource"];
+                    'application/json': components['schemas']['DraftResource'];
                 };
             };
             /** @description Somebody else changed it meanwhile */
@@ -3490,7 +4192,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -3526,7 +4228,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DraftStepRequest"];
+                'application/json': components['schemas']['DraftStepRequest'];
             };
         };
         responses: {
@@ -3536,7 +4238,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DraftResource"];
+                    'application/json': components['schemas']['DraftResource'];
                 };
             };
             /** @description Somebody else changed it meanwhile */
@@ -3545,7 +4247,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -3561,7 +4263,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DraftStepRequest"];
+                'application/json': components['schemas']['DraftStepRequest'];
             };
         };
         responses: {
@@ -3571,7 +4273,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DraftResource"];
+                    'application/json': components['schemas']['DraftResource'];
                 };
             };
             /** @description Somebody else changed it meanwhile */
@@ -3580,7 +4282,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -3596,7 +4298,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DraftTableRequest"];
+                'application/json': components['schemas']['DraftTableRequest'];
             };
         };
         responses: {
@@ -3606,7 +4308,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DraftResource"];
+                    'application/json': components['schemas']['DraftResource'];
                 };
             };
             /** @description The table has faults: each with its line */
@@ -3615,7 +4317,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -3637,7 +4339,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["EffectResource"];
+                    'application/json': components['schemas']['EffectResource'];
                 };
             };
             /** @description The draft has faults */
@@ -3646,7 +4348,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -3662,7 +4364,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PublishDraftRequest"];
+                'application/json': components['schemas']['PublishDraftRequest'];
             };
         };
         responses: {
@@ -3672,7 +4374,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["VersionResource"];
+                    'application/json': components['schemas']['VersionResource'];
                 };
             };
             /** @description Only the manager does */
@@ -3681,7 +4383,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
             /** @description The draft was changed, or another version put in force, meanwhile */
@@ -3690,7 +4392,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
             /** @description The draft has faults */
@@ -3699,7 +4401,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -3721,7 +4423,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DraftResource"];
+                    'application/json': components['schemas']['DraftResource'];
                 };
             };
         };
@@ -3741,7 +4443,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ChoicesResource"];
+                    'application/json': components['schemas']['ChoicesResource'];
                 };
             };
         };
@@ -3765,7 +4467,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AskedResource"];
+                    'application/json': components['schemas']['AskedResource'];
                 };
             };
         };
@@ -3789,7 +4491,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PreparedResource"];
+                    'application/json': components['schemas']['PreparedResource'];
                 };
             };
         };
@@ -3809,7 +4511,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LibraryResource"];
+                    'application/json': components['schemas']['LibraryResource'];
                 };
             };
         };
@@ -3829,7 +4531,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["UsualVehiclesResource"];
+                    'application/json': components['schemas']['UsualVehiclesResource'];
                 };
             };
         };
@@ -3845,7 +4547,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["VehicleServiceRequest"];
+                'application/json': components['schemas']['VehicleServiceRequest'];
             };
         };
         responses: {
@@ -3862,7 +4564,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
             /** @description A reason that is too long */
@@ -3871,7 +4573,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -3891,7 +4593,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["EditorWordsResource"];
+                    'application/json': components['schemas']['EditorWordsResource'];
                 };
             };
         };
@@ -3901,7 +4603,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                kind: "checklist" | "vehicle";
+                kind: 'checklist' | 'vehicle';
                 id: number;
             };
             cookie?: never;
@@ -3914,7 +4616,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": Record<string, never>;
+                    'application/json': Record<string, never>;
                 };
             };
             /** @description No such version here */
@@ -3923,7 +4625,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -3945,7 +4647,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/csv": unknown;
+                    'text/csv': unknown;
                 };
             };
         };
@@ -3958,7 +4660,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                kind: "checklist" | "vehicle";
+                kind: 'checklist' | 'vehicle';
                 id: number;
             };
             cookie?: never;
@@ -3971,7 +4673,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ChangeResource"][];
+                    'application/json': components['schemas']['ChangeResource'][];
                 };
             };
         };
@@ -3987,7 +4689,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ReadListRequest"];
+                'application/json': components['schemas']['ReadListRequest'];
             };
         };
         responses: {
@@ -3997,7 +4699,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PartsListResource"];
+                    'application/json': components['schemas']['PartsListResource'];
                 };
             };
             /** @description The file cannot be read, or is no list */
@@ -4006,7 +4708,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -4020,7 +4722,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PhrasesRequest"];
+                'application/json': components['schemas']['PhrasesRequest'];
             };
         };
         responses: {
@@ -4030,7 +4732,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string[];
+                    'application/json': string[];
                 };
             };
         };
@@ -4050,7 +4752,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["UserResource"];
+                    'application/json': components['schemas']['UserResource'];
                 };
             };
             /** @description Nobody */
@@ -4059,7 +4761,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -4073,7 +4775,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SignInRequest"];
+                'application/json': components['schemas']['SignInRequest'];
             };
         };
         responses: {
@@ -4083,7 +4785,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["UserResource"];
+                    'application/json': components['schemas']['UserResource'];
                 };
             };
             /** @description Wrong address or password */
@@ -4092,7 +4794,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
             /** @description Too many tries */
@@ -4101,7 +4803,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -4139,7 +4841,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["StudentCardResource"][];
+                    'application/json': components['schemas']['StudentCardResource'][];
                 };
             };
             /** @description A student asks */
@@ -4148,7 +4850,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -4170,7 +4872,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["StudentRecordResource"];
+                    'application/json': components['schemas']['StudentRecordResource'];
                 };
             };
             /** @description No such student for this user */
@@ -4179,7 +4881,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -4199,7 +4901,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TodayResource"];
+                    'application/json': components['schemas']['TodayResource'];
                 };
             };
         };
@@ -4209,14 +4911,14 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                kind: "checklist" | "vehicle";
+                kind: 'checklist' | 'vehicle';
                 id: number;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["WithdrawVersionRequest"];
+                'application/json': components['schemas']['WithdrawVersionRequest'];
             };
         };
         responses: {
@@ -4233,7 +4935,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
             /** @description No such version here */
@@ -4242,7 +4944,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -4252,14 +4954,14 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                kind: "checklist" | "vehicle";
+                kind: 'checklist' | 'vehicle';
                 id: number;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["WithdrawVersionRequest"];
+                'application/json': components['schemas']['WithdrawVersionRequest'];
             };
         };
         responses: {
@@ -4276,7 +4978,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
             /** @description No such version here */
@@ -4285,7 +4987,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProblemResource"];
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
