@@ -52,6 +52,7 @@ arch('core classes are readonly, but for those that live for one reading or repl
         Pasada\Core\Listening\Binding\Denial::class,
         Pasada\Core\Listening\Binding\Finding::class,
         'Captioning',
+        Pasada\Core\Vehicle\AxlesReader::class,
         Pasada\Core\Progress\Model\Student::class,
         Pasada\Core\Progress\Model\SchoolFit::class,
         Pasada\Core\Document\DocumentHasFaults::class,

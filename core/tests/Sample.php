@@ -132,18 +132,6 @@ final class Sample
         ];
     }
 
-    /** @return array<string, mixed> the sample tractor with a van behind it */
-    public static function withTrailer(): array
-    {
-        $vehicle = self::vehicleDocument();
-        $axle = ['group' => 'trailer', 'at_ft' => 50] + $vehicle['units'][0]['axles'][1];
-        $vehicle['units'][] = [
-            'kind' => 'semitrailer', 'body' => 'van', 'from_ft' => 15, 'to_ft' => 58, 'axles' => [$axle],
-        ];
-
-        return $vehicle;
-    }
-
     /** @return array<string, mixed> */
     public static function vehicleDocument(): array
     {

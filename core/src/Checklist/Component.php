@@ -20,6 +20,7 @@ final readonly class Component
      * @param  array<string, list<non-empty-list<Feature>>>  $pointNeeds  likewise for single points, by code
      * @param  array<string, string>  $say  words of this component for a point, by code
      * @param  list<self>  $parts  the components that this one stands for, asked as one item; empty for a single part
+     * @param  list<non-empty-list<Feature>>  $nature  what it is fitted to by its nature, as needs
      */
     public function __construct(
         /** An id of the catalogue, as `brake.push_rod`. */
@@ -46,6 +47,9 @@ final readonly class Component
         private bool $pointsOfParts = false,
         /** Further points of its own, where others come from the parts; null where all are its own. */
         private ?PointSet $ownFurther = null,
+        private array $nature = [],
+        /** Whether the checklist is of the format before, which knew no nature of parts. */
+        private bool $isOfOldFormat = false,
     ) {}
 
     /** @param  non-empty-list<self>  $parts  essential points not given are those of the parts */
@@ -63,7 +67,7 @@ final readonly class Component
         return new self(
             $this->id, $this->name, $essential, $further->without($essential), $this->weight, $this->repeat,
             $this->needs, $this->pointNeeds, $this->say, $this->drive, $this->credit, $this->bonus, $this->axles,
-            $parts, $this->essential->isEmpty(), $this->further,
+            $parts, $this->essential->isEmpty(), $this->further, $this->nature, $this->isOfOldFormat,
         );
     }
 
@@ -74,14 +78,20 @@ final readonly class Component
 
     public function isFittedWith(FeatureSet $features): bool
     {
-        return $features->meets($this->needs) && ($this->parts === [] || $this->fittedParts($features) !== []);
+        return $this->lacks($features) === [] && ($this->parts === [] || $this->fittedParts($features) !== []);
     }
 
     /** @return list<non-empty-list<Feature>> what it needs and is not there, each met by any one of its features */
     public function lacks(FeatureSet $features): array
     {
+        // A checklist and a vehicle that are both from before ask what they always asked.
+        $nature = $this->isAsItWas($features) ? [] : $this->nature;
+
         return array_values(
-            array_filter($this->needs, static fn (array $anyOf): bool => ! $features->meets([$anyOf])),
+            array_filter(
+                [...$this->needs, ...$nature],
+                static fn (array $anyOf): bool => ! $features->meets([$anyOf]),
+            ),
         );
     }
 
@@ -91,7 +101,8 @@ final readonly class Component
      */
     public function canBeWaved(FeatureSet $features): bool
     {
-        $hasBody = $features->meets([[Feature::Trailer, Feature::StraightTruck, Feature::Bus]]);
+        $hasBody = $this->isAsItWas($features) ||
+            $features->meets([[Feature::Trailer, Feature::StraightTruck, Feature::Bus]]);
         $isLookedFor = static fn (Feature $one): bool => $one->isOptional() && ($hasBody || ! $one->isOnBody());
         foreach ($this->lacks($features) as $anyOf) {
             if (count(array_filter($anyOf, $isLookedFor)) < count($anyOf)) {
@@ -100,6 +111,11 @@ final readonly class Component
         }
 
         return $this->parts === [];
+    }
+
+    private function isAsItWas(FeatureSet $features): bool
+    {
+        return $this->isOfOldFormat && $features->isOfOldFormat;
     }
 
     /** @return list<self> */

@@ -124,7 +124,8 @@ final readonly class ItemMaker
             // An item that stands for a whole span of axles has the defect of any of them.
             $span = $defect->axle === null ? null : $this->vehicle->axle($defect->axle)?->span;
             $isHere = $where->axle === null || in_array($where->axle, [$defect->axle, $span], true);
-            if ($defect->axle === null ? ($defect->unit ?? $where->unit) === $where->unit : $isHere) {
+            $isAtUnit = $where->unit === null || in_array($defect->unit, [null, $where->unit], true);
+            if ($defect->axle === null ? $isAtUnit : $isHere) {
                 return $defect->what;
             }
         }

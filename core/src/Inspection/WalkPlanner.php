@@ -130,7 +130,7 @@ final readonly class WalkPlanner
         }
         $lines = [];
         foreach ($this->checklist->sections as $section) {
-            foreach ($section->stops as $other) {
+            foreach ($this->checklist->forms->asks($section->id, $this->form) ? $section->stops : [] as $other) {
                 if ($other !== $stop && $other->axles === null) {
                     $isLine = static fn (Component $one): bool => str_starts_with($one->id, 'lines.');
                     array_push($lines, ...array_filter($other->asks, $isLine));

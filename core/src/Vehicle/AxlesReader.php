@@ -10,32 +10,32 @@ use Pasada\Core\Document\Node;
  * The axles of a unit. Axles of one group that are listed together are a span, as a tandem is; a lift axle, which may
  * be up while the others carry, is a span of its own.
  */
-final readonly class AxlesReader
+final class AxlesReader
 {
+    /** @var array<string, int> axles so far, by span: one may go on in the next unit */
+    private array $counts = [];
+
     /** @return list<Axle> from front to back */
-    public function read(Node $node, UnitKind $kind, UnitName $name, BrakeSystem $brakes): array
+    public function read(Node $node, UnitName $name, BrakeSystem $brakes): array
     {
-        $rows = $counts = [];
+        $axles = $ofSpan = [];
         foreach ($node->nodes('axles') as $axle) {
-            $group = $this->group($axle, $kind);
+            $group = $this->group($axle, $name->kind);
             $features = $this->features($axle, $group, $brakes);
             [$span, $label] = $this->span($group, in_array(Feature::LiftAxle, $features, true), $name);
-            $counts[$span] = ($counts[$span] ?? 0) + 1;
-            $rows[] = [$axle, $group, $features, $span, $label, $counts[$span]];
+            $number = $this->counts[$span] = ($this->counts[$span] ?? 0) + 1;
+            $ofSpan[$span] = $number;
+            $axles[] = [$axle->thousandths('at_ft') ?? 0, $group, FeatureSet::of(...$features), $span, $label, $number];
+        }
+        $named = [];
+        foreach ($axles as [$at, $group, $features, $span, $label, $number]) {
+            $named[] = new Axle(
+                $group === AxleGroup::Steer && $number === 1 ? $span : $span.'-'.$number, $group, $at, $features,
+                $this->label($label, $number, $ofSpan[$span], $name), $span, $label,
+            );
         }
 
-        return array_map(
-            fn (array $row): Axle => new Axle(
-                $row[1] === AxleGroup::Steer && $row[5] === 1 ? $row[3] : $row[3].'-'.$row[5],
-                $row[1],
-                $row[0]->thousandths('at_ft') ?? 0,
-                FeatureSet::of(...$row[2]),
-                $this->label($row[4], $row[5], $counts[$row[3]], $name),
-                $row[3],
-                $row[4],
-            ),
-            $rows,
-        );
+        return $named;
     }
 
     private function group(Node $axle, UnitKind $unit): AxleGroup
@@ -110,8 +110,8 @@ final readonly class AxlesReader
     private function label(string $span, int $number, int $count, UnitName $unit): string
     {
         return match (true) {
+            ! $unit->isOneOfSeveral => $span.($span === AxleGroup::Steer->label() && $number === 1 ? '' : ' '.$number),
             $count === 1 => $span,
-            ! $unit->isOneOfSeveral => $span.' '.$number,
             $count > 2 => $unit->label.', '.trim(substr($span, strlen($unit->label))).' '.$number,
             default => sprintf(
                 '%s, %s %s', $unit->label, $number === 1 ? 'front' : 'rear',

@@ -9,7 +9,7 @@ use Pasada\Core\Document\Node;
 /** What a vehicle or a unit of it has, gathered from the entries of its document that say so. */
 final readonly class FeatureReader
 {
-    /** What the vehicle has as a whole: its units, its doors and what is on bodies are left out. */
+    /** What the vehicle has as a whole: its units, its doors and its equipment are left out. */
     public function read(Node $root): FeatureSet
     {
         $features = [self::choice($root, 'transmission', 'transmission', ['manual', 'automatic'])];
@@ -24,9 +24,7 @@ final readonly class FeatureReader
             $features[] = self::choice($drives, $part, str_replace('_', '-', $part), ['belt', 'gear']);
         }
 
-        $onCab = array_filter(self::equipment($root), static fn (Feature $one): bool => ! $one->isOnBody());
-
-        return FeatureSet::of(...$features, ...$onCab);
+        return FeatureSet::of(...$features);
     }
 
     /** @return list<Feature> of the vehicle or of one of its units */
@@ -35,26 +33,14 @@ final readonly class FeatureReader
         $features = [];
         foreach ($node->nodesOr('equipment') as $entry) {
             $feature = $entry->asEnum(Feature::class);
-            if (! $feature->isEquipment()) {
+            // What is not known at all was told already; the stand-in for it is no equipment.
+            if (! $feature->isEquipment() && $entry->raw() === $feature->value) {
                 $entry->fault('follows from the rest of the vehicle and is not listed as equipment');
             }
             $features[] = $feature;
         }
 
         return $features;
-    }
-
-    /**
-     * What is said of the vehicle and is on whatever carries the load.
-     *
-     * @return list<Feature>
-     */
-    public static function onBodies(Node $root): array
-    {
-        return [
-            ...self::doors($root),
-            ...array_filter(self::equipment($root), static fn (Feature $one): bool => $one->isOnBody()),
-        ];
     }
 
     /** @return list<Feature> none where it has no doors */

@@ -7,7 +7,11 @@ namespace Pasada\Core\Vehicle;
 final readonly class FeatureSet
 {
     /** @param  array<string, true>  $values */
-    private function __construct(private array $values) {}
+    private function __construct(
+        private array $values,
+        /** Whether it is of a vehicle that was described in the format before. */
+        public bool $isOfOldFormat = false,
+    ) {}
 
     public static function of(Feature ...$features): self
     {
@@ -21,7 +25,13 @@ final readonly class FeatureSet
 
     public function with(self $other): self
     {
-        return new self($this->values + $other->values);
+        return new self($this->values + $other->values, $this->isOfOldFormat || $other->isOfOldFormat);
+    }
+
+    /** The same, of a vehicle that was described in the format before. */
+    public function ofOldFormat(): self
+    {
+        return new self($this->values, true);
     }
 
     public function has(Feature $feature): bool
@@ -39,7 +49,7 @@ final readonly class FeatureSet
             }
         }
 
-        return new self($values);
+        return new self($values, $this->isOfOldFormat);
     }
 
     /** @param  list<non-empty-list<Feature>>  $needs  every entry must be met, each by any one of its features */

@@ -72,6 +72,12 @@ enum UnitKind: string
         };
     }
 
+    /** @return list<self> */
+    public function pulledBy(): array
+    {
+        return array_values(array_filter(self::cases(), $this->canFollow(...)));
+    }
+
     /** @return list<Feature> what a vehicle has because it has a unit of this kind */
     public function features(): array
     {

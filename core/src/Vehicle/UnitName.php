@@ -10,6 +10,7 @@ final readonly class UnitName
     private const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
 
     private function __construct(
+        public UnitKind $kind,
         public string $id,
         public string $label,
         /** Whether other units are pulled as well, so that "trailer axle" would not tell which is meant. */
@@ -18,9 +19,10 @@ final readonly class UnitName
 
     /**
      * @param  list<UnitKind>  $kinds  of the units from front to back
+     * @param  bool  $areApart  whether several that are pulled are told apart, as the format before did not
      * @return list<self>
      */
-    public static function of(array $kinds): array
+    public static function of(array $kinds, bool $areApart): array
     {
         $nouns = array_map(self::noun(...), $kinds);
         $counts = array_count_values($nouns);
@@ -29,7 +31,10 @@ final readonly class UnitName
         foreach ($nouns as $n => $noun) {
             $seen[$noun] = ($seen[$noun] ?? 0) + 1;
             $name = $counts[$noun] > 1 ? (self::ORDINALS[$seen[$noun] - 1] ?? $seen[$noun].'th').' '.$noun : $noun;
-            $names[] = new self(str_replace(' ', '-', $name), $name, $towed > 1 && ! $kinds[$n]->isPowered());
+            $names[] = new self(
+                $kinds[$n], str_replace(' ', '-', $name), $name,
+                $areApart && $towed > 1 && ! $kinds[$n]->isPowered(),
+            );
         }
 
         return $names;

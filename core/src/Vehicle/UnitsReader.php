@@ -17,6 +17,9 @@ final readonly class UnitsReader
 
     private const MOST_AXLES = 20;
 
+    /** @param  list<Feature>  $onBodies  what the vehicle is said to have on whatever carries the load */
+    public function __construct(private array $onBodies) {}
+
     /** @return list<Unit> */
     public function read(Node $root): array
     {
@@ -31,12 +34,13 @@ final readonly class UnitsReader
         if (count($nodes) > self::MOST_UNITS) {
             $root->child('units')->fault(sprintf('are too many: at most %d can be hitched together', self::MOST_UNITS));
         }
-        $names = UnitName::of($kinds);
+        $names = UnitName::of($kinds, ! VehicleReader::isOld($root));
+        $reader = new AxlesReader;
         $system = $this->system($root, 'brakes', $kinds[0] ?? UnitKind::StraightTruck);
         $units = [];
         $axles = 0;
         foreach ($nodes as $index => $node) {
-            $unit = $this->unit($root, $node, $kinds[$index], $names[$index], $system);
+            $unit = $this->unit($root, $node, $names[$index], $system, $reader);
             $this->checkPlace($root, $node, $unit, $units[$index - 1] ?? null);
             $axles += count($unit->axles);
             $units[] = $unit;
@@ -63,7 +67,8 @@ final readonly class UnitsReader
             $node->child('kind')->fault('only the first unit can be a tractor or truck');
         } elseif (! VehicleReader::isOld($root) && ! $kind->canFollow($front)) {
             $node->child('kind')->fault(sprintf(
-                'a %s is pulled by %s; in front of it is a %s', $kind->label(), $this->pulledBy($kind),
+                'a %s is pulled by a %s; in front of it is a %s', $kind->label(),
+                implode(', ', array_map(static fn (UnitKind $one): string => $one->label(), $kind->pulledBy())),
                 $front->label(),
             ));
         }
@@ -71,17 +76,10 @@ final readonly class UnitsReader
         return $kind;
     }
 
-    private function pulledBy(UnitKind $kind): string
-    {
-        return match ($kind) {
-            UnitKind::Semitrailer => 'a tractor, a dolly or another semitrailer',
-            UnitKind::Dolly => 'a semitrailer or a straight truck',
-            default => 'a truck, a bus or another trailer',
-        };
-    }
-
-    private function unit(Node $root, Node $node, UnitKind $kind, UnitName $name, BrakeSystem $system): Unit
-    {
+    private function unit(
+        Node $root, Node $node, UnitName $name, BrakeSystem $system, AxlesReader $reader,
+    ): Unit {
+        $kind = $name->kind;
         $brakes = $kind->isPowered() ? $system : $this->system($node, 'brakes', $kind);
         if (! $kind->isPowered() && $brakes === BrakeSystem::Air && ! $system->hasAir()) {
             $node->child('brakes')->fault(
@@ -107,9 +105,9 @@ final readonly class UnitsReader
         }
         $features = [
             ...$kind->features(), $brakes->of($kind), ...($hitch === null ? [] : [$hitch->feature()]),
-            ...($body->feature() === null ? [] : [$body->feature()]), ...$this->ownEquipment($root, $node, $kind),
+            ...($body->feature() === null ? [] : [$body->feature()]), ...$this->ownEquipment($node, $kind),
         ];
-        $axles = (new AxlesReader)->read($node, $kind, $name, $brakes);
+        $axles = $reader->read($node, $name, $brakes);
 
         return new Unit(
             $name->id, $name->label, $kind, $body, $node->thousandths('from_ft') ?? 0,
@@ -118,7 +116,7 @@ final readonly class UnitsReader
     }
 
     /** @return list<Feature> of the unit's own entries; where it has none, of the vehicle's */
-    private function ownEquipment(Node $root, Node $node, UnitKind $kind): array
+    private function ownEquipment(Node $node, UnitKind $kind): array
     {
         $doors = $node->has('doors') ? FeatureReader::doors($node) : null;
         $equipment = $node->has('equipment') ? FeatureReader::equipment($node) : null;
@@ -128,7 +126,7 @@ final readonly class UnitsReader
                 $entry->fault(sprintf('is on what carries a load; a %s does not', $kind->label()));
             }
         }
-        $said = $kind->isLoaded() ? FeatureReader::onBodies($root) : [];
+        $said = $kind->isLoaded() ? $this->onBodies : [];
         $isDoor = static fn (Feature $one): bool => str_starts_with($one->value, 'doors:');
 
         return [

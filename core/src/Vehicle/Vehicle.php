@@ -52,7 +52,9 @@ final readonly class Vehicle
      */
     public function isAskedByUnit(): bool
     {
-        return count($this->units) > 2 || (count($this->units) === 2 && ! $this->units[0]->kind->isTractor());
+        // A vehicle of the format before keeps the items that its sheets have.
+        return ! $this->base->isOfOldFormat &&
+            (count($this->units) > 2 || (count($this->units) === 2 && ! $this->units[0]->kind->isTractor()));
     }
 
     /** What the vehicle as a whole and these units of it have. */

@@ -43,9 +43,15 @@ final readonly class VehicleReader
         if (! self::isOld($root) && $root->string('format') !== self::FORMAT) {
             $root->child('format')->fault('must be "'.self::FORMAT.'"');
         }
-        $units = (new UnitsReader())->read($root);
-        $base = (new FeatureReader())->read($root);
-        $onBodies = FeatureSet::of(...FeatureReader::onBodies($root));
+        $equipment = FeatureReader::equipment($root);
+        $onBodies = [
+            ...FeatureReader::doors($root),
+            ...array_filter($equipment, static fn (Feature $one): bool => $one->isOnBody()),
+        ];
+        $units = (new UnitsReader($onBodies))->read($root);
+        $onCab = array_filter($equipment, static fn (Feature $one): bool => ! $one->isOnBody());
+        $base = (new FeatureReader())->read($root)->with(FeatureSet::of(...$onCab));
+        $base = self::isOld($root) ? $base->ofOldFormat() : $base;
 
         // The stand-in keeps the type; it never leaves read(), which stops at the faults.
         $units = $units === [] ? [new Unit(
@@ -54,7 +60,8 @@ final readonly class VehicleReader
         $axles = array_merge(...array_map(static fn (Unit $unit): array => $unit->axles, $units));
 
         return new Vehicle(
-            $root->id(), $root->name(), $root->stringOr('description', ''), $units, $base, $onBodies,
+            $root->id(), $root->name(), $root->stringOr('description', ''), $units, $base,
+            FeatureSet::of(...$onBodies),
             $this->figures($root, $axles), $this->defects($root, $axles, $units),
         );
     }

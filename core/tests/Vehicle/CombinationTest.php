@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
+use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\Item;
 use Pasada\Core\Tests\Sample;
 use Pasada\Core\Tests\Vehicle\Yard;
@@ -35,7 +37,7 @@ it('tells the units and axles of a combination apart', function (array $document
         fn (): array => Yard::combination(['tractor', 1], ['semitrailer', 1], ['dolly', 1], ['semitrailer', 2]),
         ['tractor', 'first trailer', 'dolly', 'second trailer'],
         [
-            'steer' => 'steer axle', 'drive-1' => 'drive axle', 'first-trailer-axle-1' => 'first trailer axle',
+            'steer' => 'steer axle', 'drive-1' => 'drive axle 1', 'first-trailer-axle-1' => 'first trailer axle',
             'dolly-axle-1' => 'dolly axle', 'second-trailer-axle-1' => 'second trailer, front axle',
             'second-trailer-axle-2' => 'second trailer, rear axle',
         ],
@@ -43,13 +45,13 @@ it('tells the units and axles of a combination apart', function (array $document
     'truck and trailer' => [
         fn (): array => Yard::combination(['truck', 1], ['drawbar', 1]),
         ['truck', 'trailer'],
-        ['steer' => 'steer axle', 'drive-1' => 'drive axle', 'trailer-1' => 'trailer axle'],
+        ['steer' => 'steer axle', 'drive-1' => 'drive axle 1', 'trailer-1' => 'trailer axle 1'],
     ],
     'a lift axle' => [
         fn (): array => truckThatLifts(),
         ['truck'],
         [
-            'steer' => 'steer axle', 'drive-lift-1' => 'lift axle', 'drive-1' => 'drive axle 1',
+            'steer' => 'steer axle', 'drive-lift-1' => 'lift axle 1', 'drive-1' => 'drive axle 1',
             'drive-2' => 'drive axle 2',
         ],
     ],
@@ -135,8 +137,8 @@ it('names the place of a fault in a combination and the remedy', function (array
 })->with([
     'a semitrailer behind a truck' => [
         fn (): array => Yard::combination(['truck', 1], ['semitrailer', 1]),
-        'units[1].kind: a semitrailer is pulled by a tractor, a dolly or another semitrailer; in front of it is a '.
-            'straight truck',
+        'units[1].kind: a semitrailer is pulled by a day-cab tractor, sleeper tractor, semitrailer, converter dolly; '.
+            'in front of it is a straight truck',
     ],
     'a dolly with nothing on it' => [
         fn (): array => Yard::combination(['tractor', 1], ['semitrailer', 1], ['dolly', 1]),
@@ -205,6 +207,47 @@ it('takes 143 ft with eleven axles', function (): void {
     );
 
     expect($vehicle->axles())->toHaveCount(11)->and($vehicle->lengthMilliFeet())->toBe(143_000);
+});
+
+it('asks of a vehicle of the format before, by a checklist of that format, what it always asked', function (): void {
+    $units = Yard::combination(['truck', 1], ['semitrailer', 1], ['semitrailer', 1]);
+    $old = ['format' => 'pasada-vehicle/1'] + $units;
+    $checklist = Sample::checklistDocument();
+    // A king pin without a word on what it needs, and a push rod at a disc brake: nobody had to say it then.
+    $checklist['components'][] = ['id' => 'coupling.king_pin', 'name' => 'King pin', 'essential' => ['intact']];
+    $checklist['components'][] = ['id' => 'brake.push_rod', 'name' => 'Push rod', 'essential' => ['intact']];
+    $checklist['sections'][1]['stops'][0]['asks'][] = 'coupling.king_pin';
+    $checklist['sections'][1]['stops'][1]['asks'][] = 'brake.push_rod';
+    $checklist['sections'][1]['stops'][2]['axles'] = 'trailer';
+    $old['units'][0]['axles'][0]['brakes'] = 'disc';
+    $asked = static fn (array $checklist, array $vehicle): array => array_keys(
+        Sample::inspectionOf($checklist, $vehicle)->items,
+    );
+
+    expect($asked(['rules' => ['axles' => 'each'] + $checklist['rules']] + $checklist, $old))
+        ->toContain('coupling.king_pin', 'brake.push_rod@steer', 'wheel.tyre@trailer-1', 'wheel.tyre@trailer-2')
+        // Either of them written today is asked by the nature of parts.
+        ->and($asked(['format' => 'pasada-checklist/2'] + $checklist, $old))->not->toContain('brake.push_rod@steer');
+});
+
+it('tells a fault of what is said of all bodies once, however many there are', function (): void {
+    $document = ['equipment' => ['liftgat']] + Yard::doubles();
+    try {
+        (new VehicleReader)->read((string) json_encode($document));
+    } catch (DocumentHasFaults $caught) {
+        expect($caught->faults)->toHaveCount(1);
+
+        return;
+    }
+    expect(false)->toBeTrue('nothing was wrong');
+});
+
+it('asks lines over a coupling only where the form asks for lines', function (): void {
+    $checklist = Sample::shipped('checklists', 'every-axle-every-point');
+    $read = (new ChecklistReader)->read($checklist);
+    $asked = Inspection::of($read, Yard::read(Yard::doubles()), $read->form('only:coupling'))->items;
+
+    expect($asked)->toHaveKey('coupling.king_pin@second-trailer')->not->toHaveKey('lines.glad_hands@second-trailer');
 });
 
 it('reads a vehicle of the format before as it was', function (): void {

@@ -12,13 +12,18 @@ use Pasada\Core\Document\Fault;
 use Pasada\Core\Document\Faults;
 use Pasada\Core\Document\Node;
 
-/** Reads the open checklist format, `pasada-checklist/1` (schemas/checklist.schema.json). */
+/** Reads the open checklist format, `pasada-checklist/2` (schemas/checklist.schema.json), and the one before it. */
 final readonly class ChecklistReader
 {
     public const FORMAT = 'pasada-checklist/2';
 
-    /** Had no figures for some vehicles only; all that it can say means the same today. */
+    /** Had no figures for some vehicles only, and knew nothing of the nature of parts. */
     private const OLD_FORMAT = 'pasada-checklist/1';
+
+    public static function isOld(Node $root): bool
+    {
+        return $root->string('format') === self::OLD_FORMAT;
+    }
 
     /** @throws DocumentHasFaults with every fault of the text and its path */
     public function read(string $json, string $name = 'checklist'): Checklist
@@ -45,7 +50,7 @@ final readonly class ChecklistReader
             '$schema', 'format', 'id', 'version', 'name', 'reason', 'rules', 'figures', 'components', 'sections',
             'forms',
         );
-        if (! in_array($root->string('format'), [self::FORMAT, self::OLD_FORMAT], true)) {
+        if (! self::isOld($root) && $root->string('format') !== self::FORMAT) {
             $root->child('format')->fault('must be "'.self::FORMAT.'"');
         }
         $components = (new ComponentsReader())->read($root);

@@ -21,6 +21,8 @@ final readonly class ComponentReader
     /** With an axle behind it, it still is an item's id of 80 letters. */
     private const LONGEST_ID = 50;
 
+    public function __construct(private bool $isOfOldFormat) {}
+
     public function read(Node $node): Component
     {
         $node->only(
@@ -59,7 +61,7 @@ final readonly class ComponentReader
             $further,
             $node->intOr('weight', 0, 100, 1),
             $node->has('repeat') ? $node->enum('repeat', Repeat::class) : Repeat::Once,
-            $this->needs($node, $id),
+            (new NeedsReader)->read($node, 'needs'),
             $this->pointNeeds($node, $id, $essential->with($further)),
             $this->say($node),
             $node->has('drive') ? $node->enum('drive', DrivenPart::class) : null,
@@ -67,6 +69,8 @@ final readonly class ComponentReader
             $node->boolOr('bonus', false),
             $node->has('axles') ? $node->enum('axles', AxleRule::class) : null,
             [],
+            nature: Fitment::of($id),
+            isOfOldFormat: $this->isOfOldFormat,
         );
     }
 
@@ -85,23 +89,6 @@ final readonly class ComponentReader
         }
 
         return $points;
-    }
-
-    /**
-     * What the checklist asks and what the part needs by its nature.
-     *
-     * @return list<non-empty-list<Feature>>
-     */
-    private function needs(Node $node, string $id): array
-    {
-        $needs = (new NeedsReader)->read($node, 'needs');
-        foreach (Fitment::of($id) as $anyOf) {
-            if (! in_array($anyOf, $needs, true)) {
-                $needs[] = $anyOf;
-            }
-        }
-
-        return $needs;
     }
 
     /** @return array<string, list<non-empty-list<Feature>>> */

@@ -16,7 +16,7 @@ final readonly class ComponentsReader
     {
         $components = [];
         $groups = [];
-        $reader = new ComponentReader;
+        $reader = new ComponentReader(ChecklistReader::isOld($root));
         foreach ($root->nodes('components') as $node) {
             $component = $reader->read($node);
             if (isset($components[$component->id])) {
