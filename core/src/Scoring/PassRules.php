@@ -75,10 +75,7 @@ final readonly class PassRules
     private function critical(): array
     {
         $checks = [];
-        $critical = $this->rules->pass->criticalSections;
-        if ($this->rules->brakes?->weight === BrakeWeight::Critical) {
-            $critical[] = $this->rules->brakes->section;
-        }
+        $critical = $this->rules->criticalSections();
         foreach ($this->sections as $section) {
             if (in_array($section->id, $critical, true)) {
                 $checks[] = $this->check->whole('"'.$section->name.'"', $section->score, $this->in($section->id));

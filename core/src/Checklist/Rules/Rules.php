@@ -32,4 +32,12 @@ final readonly class Rules
         public bool $overTimeFails,
         public array $reasons,
     ) {}
+
+    /** @return list<string> ids of the sections in which every item must be earned, the brake tests where they decide */
+    public function criticalSections(): array
+    {
+        return $this->brakes?->weight === BrakeWeight::Critical
+            ? [...$this->pass->criticalSections, $this->brakes->section]
+            : $this->pass->criticalSections;
+    }
 }

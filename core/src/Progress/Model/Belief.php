@@ -14,7 +14,6 @@ final readonly class Belief
      * @param  array<int, float>  $componentVar
      * @param  array<int, float>  $item
      * @param  array<int, float>  $itemVar
-     * @param  array<int, float>  $askedOn  day on which each item was last asked
      */
     public function __construct(
         public float $level,
@@ -25,8 +24,6 @@ final readonly class Belief
         public array $componentVar,
         public array $item,
         public array $itemVar,
-        public array $askedOn,
-        public ?float $day,
     ) {}
 
     /** Mean logit of an item over its hardness, and the variance of it without the form of the day. */

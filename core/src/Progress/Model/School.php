@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Progress\Model;
 
+use Pasada\Core\Progress\History\PastAttempt;
 use Pasada\Core\Progress\History\PastStudent;
 
 /** What was learnt from all attempts of a school: how hard items are, how strict scorers are, how students learn. */
@@ -25,23 +26,39 @@ final readonly class School
         public array $strictness,
     ) {}
 
-    public function student(): Student
+    /**
+     * What is believed of a student after all attempts.
+     *
+     * @param  callable(Belief, array<int, float>, float): void|null  $before  told of each attempt what was believed,
+     *   what was earned and how strict the scorer is, before it is learnt from
+     * @param  callable(PastAttempt, float): void|null  $after  told of it what was better than foretold
+     */
+    public function follow(PastStudent $past, ?callable $before = null, ?callable $after = null): Student
     {
-        return new Student($this->plan, $this->traits);
-    }
-
-    /** What is believed of a student after all attempts. */
-    public function follow(PastStudent $past): Student
-    {
-        $student = $this->student();
+        $student = new Student($this->plan, $this->traits);
         foreach ($past->attempts as $attempt) {
             $student->goTo($attempt->day);
-            $student->learn(
-                $this->shares($attempt->earned), $this->hardness, $this->strictness[$attempt->scorer] ?? 0.0,
-            );
+            $shares = $this->shares($attempt->earned);
+            $strict = $this->strictness[$attempt->scorer] ?? 0.0;
+            if ($before !== null) {
+                $before($student->belief(), $shares, $strict);
+            }
+            $form = $student->learn($shares, $this->hardness, $strict);
+            if ($after !== null) {
+                $after($attempt, $form);
+            }
         }
 
         return $student;
+    }
+
+    /** Chance that an item is earned whole, by what is believed of a student, on a day like any other. */
+    public function expects(Belief $belief, int $i, float $strict = 0.0): float
+    {
+        return Normal::logistic(
+            $this->hardness[$i] - $strict + $belief->mean($i, $this->plan),
+            $belief->variance($i, $this->plan) + $this->traits->days ** 2,
+        );
     }
 
     /**

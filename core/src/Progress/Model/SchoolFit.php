@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Progress\Model;
 
+use Pasada\Core\Progress\History\PastAttempt;
 use Pasada\Core\Progress\History\PastStudent;
 
 /**
@@ -154,25 +155,22 @@ final class SchoolFit
         for ($round = 0; $round < $rounds; $round++) {
             $lean = $weight = array_fill(0, count($this->plan->ids), 0.0);
             $forms = $times = [];
-            foreach ($students as $past) {
-                $student = $school->student();
-                foreach ($past->attempts as $attempt) {
-                    $student->goTo($attempt->day);
-                    $shares = $school->shares($attempt->earned);
-                    $belief = $student->belief();
-                    $strict = $school->strictness[$attempt->scorer] ?? 0.0;
-                    foreach ($shares as $i => $share) {
-                        $p = Normal::logistic(
-                            $school->hardness[$i] - $strict + $belief->mean($i, $this->plan),
-                            $belief->variance($i, $this->plan) + $school->traits->days ** 2,
-                        );
-                        $lean[$i] += $share - $p;
-                        $weight[$i] += $p * (1.0 - $p);
-                    }
-                    $form = $student->learn($shares, $school->hardness, $strict);
-                    $forms[$attempt->scorer] = ($forms[$attempt->scorer] ?? 0.0) + $form;
-                    $times[$attempt->scorer] = ($times[$attempt->scorer] ?? 0) + 1;
+            $before = static function (Belief $belief, array $shares, float $strict) use (
+                $school, &$lean, &$weight,
+            ): void {
+                /** @var array<int, float> $shares */
+                foreach ($shares as $i => $share) {
+                    $p = $school->expects($belief, $i, $strict);
+                    $lean[$i] += $share - $p;
+                    $weight[$i] += $p * (1.0 - $p);
                 }
+            };
+            $after = static function (PastAttempt $attempt, float $form) use (&$forms, &$times): void {
+                $forms[$attempt->scorer] = ($forms[$attempt->scorer] ?? 0.0) + $form;
+                $times[$attempt->scorer] = ($times[$attempt->scorer] ?? 0) + 1;
+            };
+            foreach ($students as $past) {
+                $school->follow($past, $before, $after);
             }
             $hardness = [];
             foreach ($school->hardness as $i => $one) {
@@ -223,15 +221,12 @@ final class SchoolFit
         foreach ($school->traits->values() as $name => $value) {
             $loss += 0.5 * (log($value / $first[$name]) / self::SPREAD_OF_TRAITS) ** 2;
         }
+        $before = function (Belief $belief, array $shares, float $strict) use ($school, &$loss): void {
+            /** @var array<int, float> $shares */
+            $loss += $shares === [] ? 0.0 : $this->surprise($school, $belief, $shares, $strict);
+        };
         foreach ($students as $past) {
-            $student = $school->student();
-            foreach ($past->attempts as $attempt) {
-                $student->goTo($attempt->day);
-                $shares = $school->shares($attempt->earned);
-                $strict = $school->strictness[$attempt->scorer] ?? 0.0;
-                $loss += $shares === [] ? 0.0 : $this->surprise($school, $student->belief(), $shares, $strict);
-                $student->learn($shares, $school->hardness, $strict);
-            }
+            $school->follow($past, $before);
         }
 
         return $loss;
@@ -240,25 +235,20 @@ final class SchoolFit
     /** @param  non-empty-array<int, float>  $shares */
     private function surprise(School $school, Belief $belief, array $shares, float $strict): float
     {
-        $days = $school->traits->days ** 2;
         $count = count($shares);
-        $items = $mean = $earned = $noise = $slope = 0.0;
+        $items = $mean = $earned = $noise = 0.0;
         $slopes = [];
         foreach ($shares as $i => $share) {
-            $p = Normal::logistic(
-                $school->hardness[$i] - $strict + $belief->mean($i, $this->plan),
-                $belief->variance($i, $this->plan) + $days,
-            );
+            $p = $school->expects($belief, $i, $strict);
             $items -= $share * log($p + 1e-9) + (1.0 - $share) * log(1.0 - $p + 1e-9);
             $mean += $p;
             $earned += $share;
             $steep = $p * (1.0 - $p);
             $noise += $steep;
-            $slope += $steep;
             $k = $this->plan->places[$i];
             $slopes[$k] = ($slopes[$k] ?? 0.0) + $steep;
         }
-        $spread = $noise + $slope ** 2 * ($belief->levelVar + $days);
+        $spread = $noise + $noise ** 2 * ($belief->levelVar + $school->traits->days ** 2);
         foreach ($slopes as $k => $one) {
             $spread += $one ** 2 * $belief->placeVar[$k];
         }

@@ -48,9 +48,6 @@ final class Student
     /** @var array<int, float> */
     private array $itemVar;
 
-    /** @var array<int, float> day on which each item was last asked */
-    private array $askedOn = [];
-
     private ?float $day = null;
 
     public function __construct(private readonly Plan $plan, private readonly Traits $traits)
@@ -180,7 +177,6 @@ final class Student
             $ofPlace[$k] = ($ofPlace[$k] ?? 0.0) + 1.0 / ($noise + $this->itemVar[$i] + $this->componentVar[$c]);
             $ofComponent[$c] = ($ofComponent[$c] ?? 0.0) + 1.0 / ($noise + $this->itemVar[$i]);
             $this->itemVar[$i] = 1.0 / (1.0 / $noise + 1.0 / $this->itemVar[$i]);
-            $this->askedOn[$i] = $this->day ?? 0.0;
         }
         $told = 0.0;
         foreach ($ofPlace as $k => $precision) {
@@ -208,7 +204,7 @@ final class Student
     {
         return new Belief(
             $this->level, $this->levelVar, $this->place, $this->placeVar, $this->component, $this->componentVar,
-            $this->item, $this->itemVar, $this->askedOn, $this->day,
+            $this->item, $this->itemVar,
         );
     }
 }

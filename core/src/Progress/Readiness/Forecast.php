@@ -143,7 +143,7 @@ final readonly class Forecast
         $reach = Normal::quantile(1.0 - self::TAIL) * sqrt($variance);
 
         return [
-            Normal::logistic($mean, $variance + $days), Normal::logistic($mean - $reach, $days),
+            $this->school->expects($this->belief, $i), Normal::logistic($mean - $reach, $days),
             Normal::logistic($mean + $reach, $days),
         ];
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Progress\Readiness;
 
-use Pasada\Core\Checklist\Rules\BrakeWeight;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Progress\Model\Plan;
 
@@ -43,10 +42,7 @@ final readonly class PassRule
         if ($pass->missesAllowed !== null) {
             $marks[] = Mark::misses('the whole walk', $all, $pass->missesAllowed);
         }
-        $critical = $pass->criticalSections;
-        if ($rules->brakes?->weight === BrakeWeight::Critical) {
-            $critical[] = $rules->brakes->section;
-        }
+        $critical = $rules->criticalSections();
         foreach ($bySection as $section => $items) {
             $name = '"'.($inspection->sections[$section]->name ?? $section).'"';
             if (in_array($section, $critical, true)) {
