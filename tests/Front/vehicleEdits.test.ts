@@ -2,17 +2,9 @@ import type { VehicleDocument, VehicleWords } from '@/features/library/api';
 import { coupleBy, equipmentOf, hitch, lengthen, ownBodies, unhitch } from '@/features/library/vehicle/vehicleEdits';
 import { describe, expect, it } from 'vitest';
 
-const kind = (value: string, loaded: boolean, hitches: string[] = []): VehicleWords['kinds'][number] =>
-    ({
-        value,
-        label: value,
-        powered: hitches.length === 0,
-        loaded,
-        bodies: loaded ? ['flatbed', 'van'] : ['none'],
-        brakes: ['air', 'electric'],
-        hitches,
-        pulls: [],
-    }) as unknown as VehicleWords['kinds'][number];
+type Units = VehicleDocument['units'];
+
+const kind = (value: string, loaded: boolean, hitches: string[] = []): unknown => ({ value, loaded, hitches });
 
 const words = {
     kinds: [
@@ -22,12 +14,23 @@ const words = {
         kind('dolly', false, ['pintle-hook']),
         kind('drawbar-trailer', true, ['pintle-hook', 'ball', 'gooseneck']),
     ],
+    hitches: [
+        { value: 'fifth-wheel', over_ft: 6 },
+        { value: 'pintle-hook', over_ft: -1 },
+        { value: 'gooseneck', over_ft: 7 },
+    ],
     on_bodies: [{ value: 'liftgate', label: 'Liftgate' }],
 } as unknown as VehicleWords;
 
-const vehicle = (first: 'day-cab-tractor' | 'straight-truck', brakes: 'air' | 'hydraulic' = 'air'): VehicleDocument =>
+/** Units as the server gives them, with their front ends at 0. */
+const units = (...named: ('semitrailer' | 'dolly' | 'drawbar-trailer')[]): Units =>
+    named.map((name) => {
+        const feet = { semitrailer: 40, dolly: 8, 'drawbar-trailer': 24 }[name];
+        return { kind: name, body: 'van', from_ft: 0, to_ft: feet, axles: [{ group: 'trailer', at_ft: feet - 2 }] };
+    }) as unknown as Units;
+
+const vehicle = (first: 'day-cab-tractor' | 'straight-truck'): VehicleDocument =>
     ({
-        brakes,
         units: [{ kind: first, body: 'none', from_ft: 0, to_ft: 20, axles: [{ group: 'steer', at_ft: 4 }] }],
         doors: 'swing',
         equipment: ['air-horn', 'liftgate'],
@@ -47,22 +50,16 @@ function isSound({ units }: VehicleDocument): boolean {
 describe('hitching', () => {
     it('puts each unit behind the one before it', () => {
         const made = vehicle('day-cab-tractor');
-        hitch(made, words.kinds, ['semitrailer']);
-        hitch(made, words.kinds, ['dolly', 'semitrailer']);
+        hitch(made, units('semitrailer'), words);
+        hitch(made, units('dolly', 'semitrailer'), words);
         expect(kinds(made)).toEqual(['day-cab-tractor', 'semitrailer', 'dolly', 'semitrailer']);
         expect(made.units.map(({ from_ft, to_ft }) => [from_ft, to_ft])).toEqual([
             [0, 20],
             [14, 54],
             [55, 63],
-            [58, 98],
+            [57, 97],
         ]);
         expect(isSound(made)).toBe(true);
-    });
-
-    it('gives a trailer brakes that its truck can work', () => {
-        const made = vehicle('straight-truck', 'hydraulic');
-        hitch(made, words.kinds, ['drawbar-trailer']);
-        expect(made.units[1]?.brakes).toBe('electric');
     });
 
     it.each([
@@ -71,8 +68,8 @@ describe('hitching', () => {
         [3, ['day-cab-tractor', 'semitrailer']],
     ])('takes unit %i away with its dolly', (index, left) => {
         const made = vehicle('day-cab-tractor');
-        hitch(made, words.kinds, ['semitrailer', 'dolly', 'semitrailer']);
-        unhitch(made, index);
+        hitch(made, units('semitrailer', 'dolly', 'semitrailer'), words);
+        unhitch(made, index, words);
         expect(kinds(made)).toEqual(left);
         expect(made.units[1]?.from_ft).toBe(14);
         expect(isSound(made)).toBe(true);
@@ -81,7 +78,7 @@ describe('hitching', () => {
     it.each(['first', 'second', 'third'])('stays sound however it is lengthened: %s unit', (which) => {
         const index = ['first', 'second', 'third'].indexOf(which);
         const made = vehicle('day-cab-tractor');
-        hitch(made, words.kinds, ['semitrailer', 'dolly', 'semitrailer']);
+        hitch(made, units('semitrailer', 'dolly', 'semitrailer'), words);
         const before = structuredClone(made);
         lengthen(made, index, (before.units[index]?.to_ft ?? 0) + 7);
         expect(isSound(made)).toBe(true);
@@ -90,8 +87,8 @@ describe('hitching', () => {
 
     it('lays a gooseneck over the bed of its truck', () => {
         const made = vehicle('straight-truck');
-        hitch(made, words.kinds, ['drawbar-trailer']);
-        coupleBy(made, 1, 'gooseneck');
+        hitch(made, units('drawbar-trailer'), words);
+        coupleBy(made, 1, 'gooseneck', words);
         expect([made.units[1]?.from_ft, made.units[1]?.hitch]).toEqual([13, 'gooseneck']);
     });
 });
@@ -99,13 +96,13 @@ describe('hitching', () => {
 describe('what is on a body', () => {
     it('is that of all bodies until one has its own', () => {
         const made = vehicle('straight-truck');
-        hitch(made, words.kinds, ['drawbar-trailer']);
-        const units = (): VehicleDocument['units'] => made.units;
-        expect(units().map((unit) => equipmentOf(made, unit, words))).toEqual([['liftgate'], ['liftgate']]);
+        hitch(made, units('drawbar-trailer'), words);
+        const own = (): Units => made.units;
+        expect(own().map((unit) => equipmentOf(made, unit, words))).toEqual([['liftgate'], ['liftgate']]);
         ownBodies(made, words);
         expect(made.doors).toBe('none');
         expect(made.equipment).toEqual(['air-horn']);
-        expect(units().map(({ doors, equipment }) => [doors, equipment])).toEqual([
+        expect(own().map(({ doors, equipment }) => [doors, equipment])).toEqual([
             ['swing', ['liftgate']],
             ['swing', ['liftgate']],
         ]);

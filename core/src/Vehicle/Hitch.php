@@ -23,6 +23,19 @@ enum Hitch: string
         };
     }
 
+    /**
+     * How far the front of what is pulled usually lies over what pulls it, in feet; under nought is a gap. Usual ones of
+     * the trade, for the drawing: the fifth wheel stands over the drive axles, a gooseneck's ball in the bed.
+     */
+    public function overFeet(): int
+    {
+        return match ($this) {
+            self::FifthWheel => 6,
+            self::Gooseneck => 7,
+            self::PintleHook, self::Ball => -1,
+        };
+    }
+
     public function feature(): Feature
     {
         return Feature::from('coupling:'.$this->value);

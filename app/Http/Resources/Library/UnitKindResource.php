@@ -19,6 +19,7 @@ final readonly class UnitKindResource
      * @param  list<BrakeSystem>  $brakes
      * @param  list<Hitch>  $hitches
      * @param  list<UnitKind>  $pulls
+     * @param  list<AdditionResource>  $additions
      */
     public function __construct(
         #[OA\Property(type: 'string', enum: UnitKind::class)]
@@ -37,6 +38,11 @@ final readonly class UnitKindResource
         public array $hitches,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: UnitKind::class))]
         public array $pulls,
+        #[OA\Property(
+            type: 'array', items: new OA\Items(ref: AdditionResource::class),
+            description: 'what can be hitched behind it',
+        )]
+        public array $additions,
     ) {}
 
     public static function of(UnitKind $kind): self
@@ -50,6 +56,7 @@ final readonly class UnitKindResource
             array_values(array_filter(BrakeSystem::cases(), static fn (BrakeSystem $one): bool => $one->isOf($kind))),
             $kind->hitches(),
             array_values(array_filter(UnitKind::cases(), static fn (UnitKind $one): bool => $one->canFollow($kind))),
+            AdditionResource::behind($kind),
         );
     }
 }

@@ -20,7 +20,8 @@ final readonly class VehicleWordsResource
      * @param  list<UnitKindResource>  $kinds
      * @param  list<OptionResource>  $bodies
      * @param  list<OptionResource>  $brakes
-     * @param  list<OptionResource>  $hitches
+     * @param  list<HitchResource>  $hitches
+     * @param  list<BrakeSystem>  $with_air
      * @param  list<OptionResource>  $on_cab
      * @param  list<OptionResource>  $on_bodies
      */
@@ -31,8 +32,13 @@ final readonly class VehicleWordsResource
         public array $bodies,
         #[OA\Property(type: 'array', items: new OA\Items(ref: OptionResource::class))]
         public array $brakes,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: OptionResource::class))]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: HitchResource::class))]
         public array $hitches,
+        #[OA\Property(
+            type: 'array', items: new OA\Items(type: 'string', enum: BrakeSystem::class),
+            description: 'brakes that come with a compressor',
+        )]
+        public array $with_air,
         #[OA\Property(
             type: 'array', items: new OA\Items(ref: OptionResource::class), description: 'equipment of what drives',
         )]
@@ -57,7 +63,8 @@ final readonly class VehicleWordsResource
             self::options(
                 array_map(static fn (BrakeSystem $one): array => [$one->value, $one->label()], BrakeSystem::cases()),
             ),
-            self::options(array_map(static fn (Hitch $one): array => [$one->value, $one->label()], Hitch::cases())),
+            array_map(HitchResource::of(...), Hitch::cases()),
+            array_values(array_filter(BrakeSystem::cases(), static fn (BrakeSystem $one): bool => $one->hasAir())),
             array_values(
                 array_map($option, array_filter($equipment, static fn (Feature $one): bool => ! $one->isOnBody())),
             ),

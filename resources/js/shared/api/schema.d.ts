@@ -1600,6 +1600,16 @@ export interface components {
             control: number;
             why: string;
         };
+        /** @description What can be hitched on, as it usually is. */
+        AdditionResource: {
+            label: string;
+            /** @description whether what drives must have air for its brakes */
+            needs_air: boolean;
+            /** @description units of a VehicleDocument, each with its front end at 0 */
+            units: {
+                [key: string]: unknown;
+            }[];
+        };
         /** @description What a checklist asks of a vehicle, and what it does not, with the reasons. */
         AskedResource: {
             inspection: components['schemas']['InspectionResource'];
@@ -1704,6 +1714,14 @@ export interface components {
         FormItemsResource: {
             form: string;
             items: number;
+        };
+        /** @description By what two units are coupled. */
+        HitchResource: {
+            /** @enum {string} */
+            value: 'fifth-wheel' | 'pintle-hook' | 'ball' | 'gooseneck';
+            label: string;
+            /** @description how far what is pulled usually lies over what pulls it; under nought is a gap */
+            over_ft: number;
         };
         /** @description A part that can be asked, as a checklist writes it. */
         KnownPartResource: {
@@ -1826,6 +1844,8 @@ export interface components {
                 | 'drawbar-trailer'
                 | 'dolly'
             )[];
+            /** @description what can be hitched behind it */
+            additions: components['schemas']['AdditionResource'][];
         };
         /** @description Usual vehicles to begin one's own with. */
         UsualVehiclesResource: {
@@ -1836,7 +1856,9 @@ export interface components {
             kinds: components['schemas']['UnitKindResource'][];
             bodies: components['schemas']['OptionResource'][];
             brakes: components['schemas']['OptionResource'][];
-            hitches: components['schemas']['OptionResource'][];
+            hitches: components['schemas']['HitchResource'][];
+            /** @description brakes that come with a compressor */
+            with_air: ('air' | 'hydraulic' | 'air-over-hydraulic' | 'electric' | 'surge')[];
             /** @description equipment of what drives */
             on_cab: components['schemas']['OptionResource'][];
             /** @description equipment of what carries */

@@ -98,7 +98,7 @@ const editAxle = (at: number, change: (axle: Axle) => void): void =>
                 data-test="hitch"
                 :input-props="{ 'aria-label': 'Coupled by' }"
                 @update:value="
-                    (value: NonNullable<Unit['hitch']>) => $emit('change', (one) => coupleBy(one, index, value))
+                    (value: NonNullable<Unit['hitch']>) => $emit('change', (one) => coupleBy(one, index, value, words))
                 "
             />
             <NamedSelect

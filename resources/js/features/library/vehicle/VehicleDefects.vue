@@ -26,18 +26,17 @@ const parts = computed(() => {
         : [...had].map(([value, label]) => ({ value, label }));
 });
 
-/** Axles and units, as the server has laid them out. */
+const units = computed(() => (props.inspection?.units ?? []).map(({ id, label }) => ({ value: id, label })));
 const axles = computed(() =>
     (props.inspection?.units ?? []).flatMap((unit) => unit.axles.map(({ id, label }) => ({ value: id, label }))),
 );
-const units = computed(() => (props.inspection?.units ?? []).map(({ id, label }) => ({ value: id, label })));
-/** Where the part is: at axles, at units that each have one, or in one place only. */
+/** Where the part is: at the axles of its places, or at the units of these; in one place only there is no choice. */
 function places({ component }: Defect): Option[] {
-    const ids = items.value.filter((item) => item.component === component).map(({ id }) => id.split('@')[1] ?? '');
-    const isAt = (one: Option): boolean => ids.some((at) => one.value === at || one.value.startsWith(`${at}-`));
-    const found = [...axles.value.filter(isAt), ...units.value.filter((one) => ids.includes(one.value))];
-    const atAxle = ids.some((at) => axles.value.some(({ value }) => value.startsWith(at) && at !== ''));
-    return found.length > 0 || !atAxle ? found : axles.value;
+    const at = (props.inspection?.places ?? []).filter(({ items: of }) =>
+        of.some((one) => one.component === component),
+    );
+    const ofAxles = axles.value.filter(({ value }) => at.some((place) => place.axles.includes(value)));
+    return ofAxles.length > 0 ? ofAxles : units.value.filter(({ value }) => at.some(({ unit }) => unit === value));
 }
 
 /** What can be wrong with a part, by the points that are asked of it. */
@@ -63,9 +62,8 @@ function take(index: number, component: string): void {
         one.component = component;
         delete one.axle;
         delete one.unit;
-        if (!wrongs({ component, what: '' }).some(({ value }) => value === one.what)) {
-            one.what = wrongs({ component, what: '' })[0]?.value ?? one.what;
-        }
+        const known = wrongs({ component, what: '' });
+        if (!known.some(({ value }) => value === one.what)) one.what = known[0]?.value ?? one.what;
     });
 }
 function put(index: number, at: string | null): void {

@@ -25,21 +25,17 @@ const titleOf = (index: number): string => {
     const label = inspection.value?.units[index]?.label ?? `unit ${index + 1}`;
     return label.charAt(0).toUpperCase() + label.slice(1);
 };
-/** What can be hitched behind the last unit; a dolly comes with the semitrailer that it carries. */
+const hasAir = computed(() => words.with_air.includes(props.open.document.value?.brakes ?? 'air'));
+/** What can be hitched behind the last unit. */
 const additions = computed(() => {
     const last = props.open.document.value?.units.at(-1)?.kind;
-    const pulls = words.kinds.find(({ value }) => value === last)?.pulls ?? [];
-    return pulls.map((kind) => {
-        const label = words.kinds.find(({ value }) => value === kind)?.label.toLowerCase() ?? kind;
-        return kind === 'dolly'
-            ? { label: 'Hitch a dolly with a semitrailer', kinds: [kind, 'semitrailer' as const] }
-            : { label: `Hitch a ${label}`, kinds: [kind] };
-    });
+    const all = words.kinds.find(({ value }) => value === last)?.additions ?? [];
+    return all.filter(({ needs_air }) => hasAir.value || !needs_air);
 });
 const drives = computed(() => [
     ['alternator', 'Alternator'] as const,
     ['water_pump', 'Water pump'] as const,
-    ...(props.open.document.value?.brakes === 'hydraulic' ? [] : [['air_compressor', 'Air compressor'] as const]),
+    ...(hasAir.value ? [['air_compressor', 'Air compressor'] as const] : []),
     ['steering_pump', 'Steering pump'] as const,
 ]);
 const systems = computed(() => {
@@ -79,13 +75,13 @@ const systems = computed(() => {
             :index="index"
             :title="titleOf(index)"
             @change="change"
-            @remove="change((one) => unhitch(one, index))"
+            @remove="change((one) => unhitch(one, index, words))"
         />
         <div class="acts">
             <NButton
                 v-for="add in additions"
                 :key="add.label"
-                @click="change((one) => hitch(one, words.kinds, add.kinds))"
+                @click="change((one) => hitch(one, add.units as unknown as VehicleDocument['units'], words))"
                 >{{ add.label }}</NButton
             >
         </div>

@@ -1,29 +1,12 @@
 import type { VehicleDocument, VehicleWords } from '../api';
 
 type Unit = VehicleDocument['units'][number];
-type Kind = Unit['kind'];
 type Equipment = NonNullable<VehicleDocument['equipment']>[number];
 
-/** Feet: usual lengths of what is hitched on; the drawing shows at once where they are wrong. */
-const LENGTH: Record<Kind, number> = {
-    'day-cab-tractor': 20,
-    'sleeper-tractor': 25,
-    'straight-truck': 26,
-    bus: 40,
-    semitrailer: 40,
-    'drawbar-trailer': 24,
-    dolly: 8,
-};
-/** How far the front of a semitrailer lies over what carries it, and a gooseneck over the bed of its truck. */
-const OVER = { fifthWheel: 6, onDolly: 5, gooseneck: 7 };
-/** Between a truck and what it pulls by a drawbar. */
-const GAP = 1;
-const AXLE_PITCH = 4.2;
-
 /** Where a unit begins that is coupled behind another, in feet behind the front bumper. */
-function frontBehind(front: Unit, unit: { kind: Kind; hitch?: Unit['hitch'] | undefined }): number {
-    if (unit.kind === 'semitrailer') return front.to_ft - (front.kind === 'dolly' ? OVER.onDolly : OVER.fifthWheel);
-    return unit.hitch === 'gooseneck' ? front.to_ft - OVER.gooseneck : front.to_ft + GAP;
+function frontBehind(front: Unit, unit: Unit, words: VehicleWords): number {
+    const by = unit.hitch ?? words.kinds.find(({ value }) => value === unit.kind)?.hitches[0];
+    return front.to_ft - (words.hitches.find(({ value }) => value === by)?.over_ft ?? 0);
 }
 
 function shift(units: Unit[], feet: number): void {
@@ -37,35 +20,11 @@ function shift(units: Unit[], feet: number): void {
 const round = (feet: number): number => Math.round(feet * 10) / 10;
 
 /** Adds units at the end, each behind the one before it. */
-export function hitch(vehicle: VehicleDocument, kinds: VehicleWords['kinds'], adds: Kind[]): void {
-    for (const kind of adds) {
+export function hitch(vehicle: VehicleDocument, units: Unit[], words: VehicleWords): void {
+    for (const unit of structuredClone(units)) {
         const front = vehicle.units.at(-1);
-        const known = kinds.find(({ value }) => value === kind);
-        if (front === undefined || known === undefined) return;
-        const from = frontBehind(front, { kind, hitch: known.hitches[0] });
-        const to = from + LENGTH[kind];
-        const axle = {
-            group: 'trailer',
-            suspension: 'spring',
-            brakes: 'drum',
-            wheels: 'dual',
-            hub: 'hub-seal',
-        } as const;
-        const last = kind === 'drawbar-trailer' ? from + LENGTH[kind] * 0.75 : to - (kind === 'dolly' ? 2 : 6);
-        const isAir = (vehicle.brakes ?? 'air') !== 'hydraulic';
-        vehicle.units.push({
-            kind,
-            body: known.bodies.includes('van') && kind === 'semitrailer' ? 'van' : (known.bodies.at(-1) ?? 'none'),
-            ...(kind === 'drawbar-trailer' ? { body: 'flatbed' as const } : {}),
-            from_ft: round(from),
-            to_ft: round(to),
-            ...(known.hitches.length > 1 && known.hitches[0] !== undefined ? { hitch: known.hitches[0] } : {}),
-            ...(isAir || !known.brakes.includes('electric') ? {} : { brakes: 'electric' as const }),
-            axles: (kind === 'dolly' ? [last] : [last - AXLE_PITCH, last]).map((at) => ({
-                ...axle,
-                at_ft: round(at),
-            })),
-        });
+        if (front !== undefined) shift([unit], frontBehind(front, unit, words));
+        vehicle.units.push(unit);
     }
 }
 
@@ -73,7 +32,7 @@ export function hitch(vehicle: VehicleDocument, kinds: VehicleWords['kinds'], ad
  * Takes a unit away, with the dolly that carries it or that it pulls; what was behind it is coupled to what was in
  * front.
  */
-export function unhitch(vehicle: VehicleDocument, index: number): void {
+export function unhitch(vehicle: VehicleDocument, index: number, words: VehicleWords): void {
     const { units } = vehicle;
     const isDolly = (at: number): boolean => units[at]?.kind === 'dolly';
     let from = index;
@@ -83,7 +42,9 @@ export function unhitch(vehicle: VehicleDocument, index: number): void {
     else if (isDolly(index + 1)) count = 2;
     units.splice(from, count);
     const [front, next] = [units[from - 1], units[from]];
-    if (front !== undefined && next !== undefined) shift(units.slice(from), frontBehind(front, next) - next.from_ft);
+    if (front !== undefined && next !== undefined) {
+        shift(units.slice(from), frontBehind(front, next, words) - next.from_ft);
+    }
 }
 
 /** Another rear end: what is coupled behind it moves along. */
@@ -95,11 +56,16 @@ export function lengthen(vehicle: VehicleDocument, index: number, to: number): v
 }
 
 /** Another hitch moves the unit, and all behind it, to where it couples. */
-export function coupleBy(vehicle: VehicleDocument, index: number, by: NonNullable<Unit['hitch']>): void {
+export function coupleBy(
+    vehicle: VehicleDocument,
+    index: number,
+    by: NonNullable<Unit['hitch']>,
+    words: VehicleWords,
+): void {
     const [front, unit] = [vehicle.units[index - 1], vehicle.units[index]];
     if (front === undefined || unit === undefined) return;
     unit.hitch = by;
-    shift(vehicle.units.slice(index), frontBehind(front, unit) - unit.from_ft);
+    shift(vehicle.units.slice(index), frontBehind(front, unit, words) - unit.from_ft);
 }
 
 const isOnBody = (words: VehicleWords, one: Equipment): boolean =>
