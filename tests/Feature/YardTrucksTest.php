@@ -41,6 +41,9 @@ it('keeps two that begin as the same one apart, and says so of one that is not t
     $this->postJson('/api/v1/drafts', ['kind' => 'vehicle', 'usual' => 'submarine'])
         ->assertUnprocessable()
         ->assertJsonPath('errors.0.message', 'There is no usual vehicle of that id. Choose one of the list.');
+    $this->postJson('/api/v1/drafts', ['kind' => 'checklist', 'usual' => 'twin-doubles'])
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.0.message', 'Only a vehicle can begin as a usual vehicle. Leave usual out.');
 });
 
 it('points out what is left of the vehicle that was copied', function (): void {

@@ -39,14 +39,17 @@ final class OpenDraftRequest extends FormRequest
             'base_id' => ['required_without_all:text,usual', 'integer'],
             'as_new' => ['boolean'],
             'text' => ['string'],
-            'usual' => ['string', 'max:60'],
+            'usual' => ['prohibited_unless:kind,vehicle', 'string', 'max:60'],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['*.required_without_all' => 'Choose what to change, or a file to import.'];
+        return [
+            '*.required_without_all' => 'Choose what to change, or a file to import.',
+            'usual.prohibited_unless' => 'Only a vehicle can begin as a usual vehicle. Leave usual out.',
+        ];
     }
 
     public function kind(): DocumentKind
@@ -62,9 +65,7 @@ final class OpenDraftRequest extends FormRequest
     /** Id of the usual vehicle to begin with; null where it begins otherwise. */
     public function usual(): ?string
     {
-        return $this->kind() === DocumentKind::Vehicle && $this->filled('usual')
-            ? $this->string('usual')->toString()
-            : null;
+        return $this->filled('usual') ? $this->string('usual')->toString() : null;
     }
 
     public function text(): ?string
