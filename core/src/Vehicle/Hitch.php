@@ -24,8 +24,8 @@ enum Hitch: string
     }
 
     /**
-     * How far the front of what is pulled usually lies over what pulls it, in feet; under nought is a gap. Usual ones of
-     * the trade, for the drawing: the fifth wheel stands over the drive axles, a gooseneck's ball in the bed.
+     * How far the front of what is pulled usually lies over what pulls it, in feet; under nought is a gap. Usual
+     * ones of the trade, for the drawing: the fifth wheel stands over the drive axles, a gooseneck's ball in the bed.
      */
     public function overFeet(): int
     {

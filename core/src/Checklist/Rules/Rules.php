@@ -33,7 +33,7 @@ final readonly class Rules
         public array $reasons,
     ) {}
 
-    /** @return list<string> ids of the sections in which every item must be earned, the brake tests where they decide */
+    /** @return list<string> the sections, by id, in which every item must be earned; brake tests where they decide */
     public function criticalSections(): array
     {
         return $this->brakes?->weight === BrakeWeight::Critical
