@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
-use Pasada\Core\Progress\Model\SchoolFit;
 use Pasada\Core\Progress\Readiness\Readiness;
 use Pasada\Core\Tests\Progress\Law;
 use Pasada\Core\Tests\Progress\Scores;
@@ -24,7 +23,7 @@ $readiness = Readiness::under($checklist, $vehicle);
 foreach (Law::cases() as $law) {
     $made = (new SimulatedSchool($inspection, $law, $seed))->students(100);
     $start = hrtime(true);
-    $school = (new SchoolFit($readiness->plan, array_column($made, 0)))->fit();
+    $school = $readiness->school(array_column($made, 0));
     $fitted = (hrtime(true) - $start) / 1e9;
     $scores = new Scores;
     $start = hrtime(true);

@@ -11,7 +11,6 @@ use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 use Pasada\Core\Progress\History\HistoryReader;
-use Pasada\Core\Progress\Model\SchoolFit;
 use Pasada\Core\Progress\Readiness\Readiness;
 use Pasada\Core\Progress\Readiness\ReadinessWriter;
 use Pasada\Core\Vehicle\Vehicle;
@@ -51,7 +50,7 @@ final class ForetellReadiness extends Command
                         $count === 1 ? 'item is' : 'items are', implode(', ', array_slice($history->unknown, 0, 5)),
                     ));
                 }
-                $school = (new SchoolFit($readiness->plan, $history->students))->fit();
+                $school = $readiness->school($history->students);
                 $written = [];
                 foreach ($history->students as $past) {
                     $one = $readiness->of($school, $past);

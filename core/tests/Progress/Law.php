@@ -16,10 +16,14 @@ enum Law: string
     case Known = 'known';
     /** Practice works by its power, and so does forgetting. */
     case Power = 'power';
-    /** Held out: students grow up to a bound of their own. */
+    /** Students grow up to a bound of their own. */
     case Plateau = 'plateau';
-    /** Held out: places are learnt one after the other. */
+    /** Places are learnt one after the other. */
     case Stages = 'stages';
+    /** Held out: every item has a memory that fades, the slower the more often it was practiced. */
+    case Memory = 'memory';
+    /** Held out: some students are steady, some stand still, to some it comes all at once. */
+    case Mixed = 'mixed';
 
     /**
      * @param  list<array{string, string, string}>  $items  place, component and section
@@ -33,6 +37,8 @@ enum Law: string
             self::Known => new KnowingMind($items, $hard, $by),
             self::Power => new PowerMind($items, $hard, $by),
             self::Stages => new StagedMind($items, $hard, $by),
+            self::Memory => new MemoryMind($items, $hard, $by),
+            self::Mixed => new MixedMind($items, $hard, $by),
         };
     }
 

@@ -10,7 +10,6 @@ use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Progress\History\HistoryReader;
 use Pasada\Core\Progress\History\PastAttempt;
 use Pasada\Core\Progress\History\PastStudent;
-use Pasada\Core\Progress\Model\SchoolFit;
 use Pasada\Core\Progress\Readiness\Readiness;
 use Pasada\Core\Progress\Readiness\ReadinessWriter;
 use Pasada\Core\Progress\Readiness\StudentReadiness;
@@ -45,7 +44,7 @@ function past(Readiness $readiness, array $attempts, float $firstDay = 20_000, ?
 
 function ready(Readiness $readiness, PastStudent $past, PastStudent ...$others): ?StudentReadiness
 {
-    return $readiness->of((new SchoolFit($readiness->plan, [$past, ...$others]))->fit(), $past);
+    return $readiness->of($readiness->school([$past, ...$others]), $past);
 }
 
 it('says nothing from nothing', function (array $attempts): void {
@@ -64,7 +63,7 @@ it('gives a wide answer after one attempt, and a narrower one after six alike', 
     foreach ($readiness->plan->ids as $n => $id) {
         $most[$id] = $n % 10 < 8 ? 1000 : 0;
     }
-    $school = (new SchoolFit($readiness->plan, [past($readiness, [$most])]))->fit();
+    $school = $readiness->school([past($readiness, [$most])]);
     $width = static function (int $times) use ($readiness, $school, $most): float {
         $one = $readiness->of($school, past($readiness, array_fill(0, $times, $most)));
         [, $low, $high] = $one === null ? [0.0, 0.0, 0.0] : $one->forecast->share();
@@ -98,7 +97,7 @@ it('does not care in which order attempts and students come, and answers the sam
         $made,
     ));
     $told = static function (array $students) use ($readiness): array {
-        $school = (new SchoolFit($readiness->plan, $students))->fit();
+        $school = $readiness->school($students);
         $told = [];
         foreach ($students as $one) {
             $ready = $readiness->of($school, $one);
@@ -118,7 +117,7 @@ it('never thinks less of an item of which more was earned', function (): void {
     foreach ($readiness->plan->ids as $n => $id) {
         $some[$id] = $n % 3 === 0 ? 0 : 1000;
     }
-    $school = (new SchoolFit($readiness->plan, [past($readiness, [$some, $some])]))->fit();
+    $school = $readiness->school([past($readiness, [$some, $some])]);
     $before = $readiness->of($school, past($readiness, [$some, $some]));
     foreach ([0, 9, 30] as $i) {
         $more = [$readiness->plan->ids[$i] => 1000] + $some;
@@ -131,7 +130,7 @@ it('never thinks less of an item of which more was earned', function (): void {
 it('lets an attempt of long ago count less', function (): void {
     $readiness = readyUnder('short-list-grouped');
     $past = past($readiness, [1000, 1000]);
-    $school = (new SchoolFit($readiness->plan, [$past]))->fit();
+    $school = $readiness->school([$past]);
     $soon = $readiness->of($school, past($readiness, [1000, 1000], 20_000, 20_010));
     $late = $readiness->of($school, past($readiness, [1000, 1000], 20_000, 20_300));
 
@@ -182,7 +181,7 @@ it('foretells exams better than the last time does', function (): void {
     );
     $readiness = readyUnder('short-list-grouped');
     $made = (new SimulatedSchool($inspection, Law::Logistic, 7))->students(40, 2, 6);
-    $school = (new SchoolFit($readiness->plan, array_column($made, 0)))->fit();
+    $school = $readiness->school(array_column($made, 0));
     $scores = new Scores;
     foreach ($made as [$past, $true, $isPassed, $passedLast, $share]) {
         $one = $readiness->of($school, $past);

@@ -13,10 +13,14 @@ final readonly class School
     /** What is earned of an item in part tells so much of what earning it whole would. */
     private const PART_TELLS = 0.3;
 
+    /** Spread of scorers' strictness where too few are known to tell it (logit). */
+    private const USUAL_STRICTNESS = 0.25;
+
     /**
      * @param  array<int, float>  $hardness  logit of each item for a student at the first attempt, by number
      * @param  array<int, float>  $half  share that is earned of each item where it is not earned whole, 0 to 1
      * @param  array<string, float>  $strictness  what a scorer takes off, on the logit scale
+     * @param  Calibration  $calibration  what the chances to pass are put right by
      */
     public function __construct(
         public Plan $plan,
@@ -24,7 +28,28 @@ final readonly class School
         public array $hardness,
         public array $half,
         public array $strictness,
+        public Calibration $calibration,
     ) {}
+
+    public function calibratedBy(Calibration $calibration): self
+    {
+        return new self($this->plan, $this->traits, $this->hardness, $this->half, $this->strictness, $calibration);
+    }
+
+    /**
+     * Variance of how strict the examination is beside these scorers: nobody can tell how strict all of them together
+     * are, and the fewer they are the less.
+     */
+    public function unknownStrictness(): float
+    {
+        $count = max(1, count($this->strictness));
+        $sum = 0.0;
+        foreach ($this->strictness as $one) {
+            $sum += $one * $one;
+        }
+
+        return ($sum + self::USUAL_STRICTNESS ** 2) / $count / $count;
+    }
 
     /**
      * What is believed of a student after all attempts.
@@ -69,15 +94,27 @@ final readonly class School
      */
     public function shares(array $earned): array
     {
-        $shares = [];
+        return array_map(
+            static fn (int $one): float => $one >= 1000 ? 1.0 : self::PART_TELLS * $one / 1000.0,
+            $this->numbered($earned),
+        );
+    }
+
+    /**
+     * @param  array<string, int>  $earned  by item id; what the checklist does not ask any more is left out
+     * @return array<int, int> by number, in walking order
+     */
+    public function numbered(array $earned): array
+    {
+        $numbered = [];
         foreach ($earned as $id => $permille) {
             $i = $this->plan->numbers[$id] ?? null;
             if ($i !== null) {
-                $shares[$i] = $permille >= 1000 ? 1.0 : self::PART_TELLS * $permille / 1000.0;
+                $numbered[$i] = $permille;
             }
         }
-        ksort($shares);
+        ksort($numbered);
 
-        return $shares;
+        return $numbered;
     }
 }

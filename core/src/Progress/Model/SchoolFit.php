@@ -16,7 +16,7 @@ final class SchoolFit
     /** Students by whom traits are learnt; more would only take longer. */
     private const SAMPLE = 16;
 
-    private const MOST_ATTEMPTS = 6;
+    private const MOST_ATTEMPTS = 8;
 
     /** Rounds in which hardness and strictness are settled. */
     private const ROUNDS = 3;
@@ -48,9 +48,10 @@ final class SchoolFit
     /** @param  callable(int, int): void|null  $progress  steps that are done, and all */
     public function fit(?callable $progress = null): School
     {
-        $school = new School($this->plan, new Traits, $this->firstHardness(), $this->halves(), []);
+        $school = new School($this->plan, new Traits, $this->firstHardness(), $this->halves(), [], Calibration::none());
         $sample = $this->sample();
-        $steps = 2 + ($sample === [] ? 0 : 2 * count($school->traits->values()));
+        $names = array_diff(array_keys($school->traits->values()), LevelFit::TRAITS);
+        $steps = 2 + ($sample === [] ? 0 : 2 * count($names));
         $done = 0;
         $tell = static function () use (&$done, $steps, $progress): void {
             $done++;
@@ -58,11 +59,11 @@ final class SchoolFit
                 $progress($done, $steps);
             }
         };
-        $school = $this->settled($school, $sample, self::ROUNDS);
+        $school = $this->timed($this->settled($school, $sample, self::ROUNDS));
         $tell();
         $best = $this->loss($school, $sample);
         foreach ($sample === [] ? [] : [1.8, 1.3] as $factor) {
-            foreach (array_keys($school->traits->values()) as $name) {
+            foreach ($names as $name) {
                 foreach ([$factor, 1.0 / $factor] as $by) {
                     $tried = $this->with($school, $school->traits->times($name, $by));
                     $loss = $this->loss($tried, $sample);
@@ -73,7 +74,7 @@ final class SchoolFit
                 }
                 $tell();
             }
-            $school = $this->settled($school, $sample, 1);
+            $school = $this->timed($this->settled($school, $sample, 1));
             $best = $this->loss($school, $sample);
         }
         $school = $this->settled($school, $this->students, 1);
@@ -140,9 +141,17 @@ final class SchoolFit
         return array_map(static fn (float $s, float $n): float => ($s + 8.0 * $all) / ($n + 8.0), $sum, $count);
     }
 
+    /** The same with what its levels tell of time. */
+    private function timed(School $school): School
+    {
+        return $this->with($school, (new LevelFit($school, $this->students))->fit());
+    }
+
     private function with(School $school, Traits $traits): School
     {
-        return new School($this->plan, $traits, $school->hardness, $school->half, $school->strictness);
+        return new School(
+            $this->plan, $traits, $school->hardness, $school->half, $school->strictness, $school->calibration,
+        );
     }
 
     /**
@@ -178,7 +187,7 @@ final class SchoolFit
             }
             $school = new School(
                 $this->plan, $school->traits, $hardness, $school->half,
-                $this->strictness($school->strictness, $forms, $times),
+                $this->strictness($school->strictness, $forms, $times), $school->calibration,
             );
         }
 

@@ -19,16 +19,7 @@ final class Student
     /** An outcome tells at least so much, however sure it was: a slip can happen to anybody. */
     private const LEAST_WEIGHT = 0.02;
 
-    private float $level = 0.0;
-
-    private float $trend;
-
-    /** Variance of the level, of the trend, and of both together. */
-    private float $levelVar;
-
-    private float $trendVar;
-
-    private float $bothVar = 0.0;
+    private Level $level;
 
     /** @var array<int, float> */
     private array $place;
@@ -52,9 +43,7 @@ final class Student
 
     public function __construct(private readonly Plan $plan, private readonly Traits $traits)
     {
-        $this->trend = $traits->learning;
-        $this->levelVar = $traits->students ** 2;
-        $this->trendVar = $traits->learners ** 2;
+        $this->level = Level::first($traits);
         $this->place = array_fill(0, $plan->placeCount, 0.0);
         $this->placeVar = array_fill(0, $plan->placeCount, $traits->places ** 2);
         $this->component = array_fill(0, $plan->componentCount, 0.0);
@@ -74,15 +63,12 @@ final class Student
         }
         $days = max(0.0, $day - $this->day);
         $this->day = $day;
-        $this->level += $this->trend - $this->traits->forgetting * log(1.0 + $days);
-        // What moves a level by itself has the longer to do so, though not for ever.
-        $weeks = 0.5 + min(4.0, $days / 14.0);
-        $this->levelVar += 2.0 * $this->bothVar + $this->trendVar + $this->traits->drift ** 2 * $weeks;
-        $this->bothVar += $this->trendVar;
+        $this->level = $this->level->after($days, $this->traits);
         $keeps = $this->traits->keeping;
         foreach ($this->place as $k => $mean) {
             $this->place[$k] = $keeps * $mean;
-            $this->placeVar[$k] = self::faded($this->placeVar[$k], $keeps, $this->traits->places);
+            $this->placeVar[$k] = self::faded($this->placeVar[$k], $keeps, $this->traits->places)
+                + $this->traits->shifts ** 2;
         }
         foreach ($this->component as $c => $mean) {
             $this->component[$c] = $keeps * $mean;
@@ -111,12 +97,12 @@ final class Student
     public function learn(array $earned, array $hardness, float $strictness): float
     {
         $traits = $this->traits;
-        $prior = $this->levelVar + $traits->days ** 2;
+        $prior = $this->level->var + $traits->days ** 2;
         [$places, $components] = [$this->plan->places, $this->plan->components];
-        $all = $this->level;
+        $all = $this->level->mean;
         [$place, $component, $item] = [$this->place, $this->component, $this->item];
         for ($round = 0; $round < self::ROUNDS; $round++) {
-            $gradient = ($this->level - $all) / $prior;
+            $gradient = ($this->level->mean - $all) / $prior;
             $curve = 1.0 / $prior;
             foreach ($earned as $i => $share) {
                 $p = 1.0 / (1.0 + exp(-($hardness[$i] - $strictness + $all + $place[$places[$i]]
@@ -152,9 +138,10 @@ final class Student
                     / ($weightOfComponent[$c] + 1.0 / $this->componentVar[$c]);
             }
         }
+        $before = $this->level->mean;
         $this->narrow($earned, $hardness, $strictness, $all, $place, $component, $item);
 
-        return $all - $this->level;
+        return $all - $before;
     }
 
     /**
@@ -187,23 +174,16 @@ final class Student
             $this->componentVar[$c] = 1.0 / ($precision + 1.0 / $this->componentVar[$c]);
         }
         [$this->place, $this->component, $this->item] = [$place, $component, $item];
-        // The level is seen through the form of the day; the trend is told by how the level moved.
-        $prior = $this->levelVar + $this->traits->days ** 2;
-        $seen = 1.0 / ($told + 1.0 / $prior);
-        $surprise = $all - $this->level;
-        $share = 1.0 - $seen / $prior;
-        [$ofLevel, $ofTrend] = [$this->levelVar / $prior, $this->bothVar / $prior];
-        $this->level += $ofLevel * $surprise;
-        $this->trend += $ofTrend * $surprise;
-        $this->trendVar -= $ofTrend * $this->bothVar * $share;
-        $this->bothVar -= $ofLevel * $this->bothVar * $share;
-        $this->levelVar -= $ofLevel * $this->levelVar * $share;
+        $prior = $this->level->var + $this->traits->days ** 2;
+        $this->level = $this->level->seen(
+            $all - $this->level->mean, 1.0 - 1.0 / ($told + 1.0 / $prior) / $prior, $this->traits,
+        );
     }
 
     public function belief(): Belief
     {
         return new Belief(
-            $this->level, $this->levelVar, $this->place, $this->placeVar, $this->component, $this->componentVar,
+            $this->level->mean, $this->level->var, $this->place, $this->placeVar, $this->component, $this->componentVar,
             $this->item, $this->itemVar,
         );
     }

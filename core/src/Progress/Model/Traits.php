@@ -20,6 +20,8 @@ final readonly class Traits
         public float $learning = 0.25,
         /** Spread of that gain among students. */
         public float $learners = 0.15,
+        /** What stays of a student's gain from one attempt to the next: nobody grows for ever. */
+        public float $lasting = 0.9,
         /** How far a student's level moves by itself between two attempts. */
         public float $drift = 0.25,
         /** What is lost with the logarithm of the days since the last attempt. */
@@ -30,20 +32,24 @@ final readonly class Traits
         public float $places = 0.6,
         public float $components = 0.5,
         public float $items = 0.9,
+        /** How far a place moves by itself between two attempts, for it was taught meanwhile or was not. */
+        public float $shifts = 0.15,
         /** What stays of a place's, component's or item's peculiarity from one attempt to the next. */
         public float $keeping = 0.85,
         /** Days in which what is peculiar about an item fades to a third. */
         public float $fading = 60.0,
+        /** Level of students at their first attempt; how hard items are is told for a level of 0. */
+        public float $start = 0.0,
     ) {}
 
-    /** @return array<string, float> by the parameter's name */
+    /** @return array<string, float> what is searched by factors, by the parameter's name */
     public function values(): array
     {
         return [
             'students' => $this->students, 'learning' => $this->learning, 'learners' => $this->learners,
-            'drift' => $this->drift, 'forgetting' => $this->forgetting, 'days' => $this->days,
+            'lasting' => $this->lasting, 'drift' => $this->drift, 'forgetting' => $this->forgetting, 'days' => $this->days,
             'places' => $this->places, 'components' => $this->components, 'items' => $this->items,
-            'keeping' => $this->keeping, 'fading' => $this->fading,
+            'shifts' => $this->shifts, 'keeping' => $this->keeping, 'fading' => $this->fading,
         ];
     }
 
@@ -54,7 +60,13 @@ final readonly class Traits
         $values[$name] *= $factor;
         // More than all cannot stay.
         $values['keeping'] = min(0.995, $values['keeping']);
+        $values['lasting'] = min(0.995, $values['lasting']);
 
-        return new self(...$values);
+        return new self(...$values, start: $this->start);
+    }
+
+    public function startingAt(float $level): self
+    {
+        return new self(...$this->values(), start: $level);
     }
 }

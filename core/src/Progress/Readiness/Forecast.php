@@ -38,7 +38,7 @@ final readonly class Forecast
      */
     private function __construct(
         private School $school, private Belief $belief, private array $rules, private array $weights,
-        private array $chances, public array $byForm, public array $ofMarks, private array $shares,
+        private array $chances, private array $byForm, public array $ofMarks, private array $shares,
     ) {
         $expected = [];
         foreach (array_keys($school->plan->ids) as $i) {
@@ -50,20 +50,24 @@ final readonly class Forecast
     /**
      * @param  non-empty-array<string, PassRule>  $rules  by form; the empty id where no form is drawn
      * @param  non-empty-array<string, float>  $weights
+     * @param  int  $draws  students that the one at hand may be
+     * @param  float  $strict  how strict the scorer is beside all others, where that is known (logit)
      */
-    public static function of(School $school, Belief $belief, array $rules, array $weights): self
-    {
+    public static function of(
+        School $school, Belief $belief, array $rules, array $weights, int $draws = self::DRAWS, float $strict = 0.0,
+    ): self {
         $plan = $school->plan;
         $random = new Randomizer(new Mt19937(20261126));
         $normal = static fn (): float => Normal::quantile(($random->getInt(0, 999_998) + 1) / 1_000_000);
         $shrink = array_map(static fn (float $var): float => 1.0 / sqrt(1.0 + M_PI / 8.0 * $var), $belief->itemVar);
+        $reach = sqrt($belief->levelVar + $school->unknownStrictness());
         $chances = $shares = [];
         $byForm = array_fill_keys(array_keys($rules), 0.0);
         $ofMarks = array_map(
             static fn (PassRule $rule): array => array_fill(0, count($rule->marks), 0.0), $rules,
         );
-        for ($draw = 0; $draw < self::DRAWS; $draw++) {
-            $level = $belief->level + sqrt($belief->levelVar) * Normal::quantile(($draw + 0.5) / self::DRAWS);
+        for ($draw = 0; $draw < $draws; $draw++) {
+            $level = $belief->level + $reach * Normal::quantile(($draw + 0.5) / $draws);
             $place = $component = [];
             foreach ($belief->place as $k => $mean) {
                 $place[] = $mean + sqrt($belief->placeVar[$k]) * $normal();
@@ -73,7 +77,7 @@ final readonly class Forecast
             }
             $base = [];
             foreach ($plan->places as $i => $k) {
-                $base[] = $school->hardness[$i] + $level + $place[$k] + $component[$plan->components[$i]]
+                $base[] = $school->hardness[$i] - $strict + $level + $place[$k] + $component[$plan->components[$i]]
                     + $belief->item[$i];
             }
             $chance = 0.0;
@@ -86,10 +90,10 @@ final readonly class Forecast
                 foreach ($rules as $id => $rule) {
                     [$passes, $each, $mean, $spread] = $rule->chance($items, $school->half);
                     $chance += $weight * $weights[$id] * $passes;
-                    $byForm[$id] += $weight * $passes / self::DRAWS;
-                    $shares[] = [$weight * $weights[$id] / self::DRAWS, $mean, $spread];
+                    $byForm[$id] += $weight * $passes / $draws;
+                    $shares[] = [$weight * $weights[$id] / $draws, $mean, $spread];
                     foreach ($each as $n => $met) {
-                        $ofMarks[$id][$n] += $weight * $met / self::DRAWS;
+                        $ofMarks[$id][$n] += $weight * $met / $draws;
                     }
                 }
             }
@@ -102,15 +106,29 @@ final readonly class Forecast
 
     public function chance(): float
     {
+        return $this->school->calibration->of($this->untold());
+    }
+
+    /** The chance as the model has it, before it is put right by what came of others. */
+    public function untold(): float
+    {
         return array_sum($this->chances) / count($this->chances);
+    }
+
+    /** @return array<string, float> */
+    public function byForm(): array
+    {
+        return array_map($this->school->calibration->of(...), $this->byForm);
     }
 
     /** @return array{float, float} the ends of the interval that holds 80 percent */
     public function interval(): array
     {
-        $at = static fn (float $share): int => (int) round($share * (self::DRAWS - 1));
+        $at = fn (float $share): float => $this->school->calibration->of(
+            $this->chances[(int) round($share * (count($this->chances) - 1))],
+        );
 
-        return [$this->chances[$at(self::TAIL)], $this->chances[$at(1.0 - self::TAIL)]];
+        return [$at(self::TAIL), $at(1.0 - self::TAIL)];
     }
 
     /** @return array{float, float, float} median and ends of the share that is earned on the day, 0 to 1 */
@@ -171,6 +189,7 @@ final readonly class Forecast
             $ofComponent[$c] = ($ofComponent[$c] ?? 0.0) + $one * (1.0 - $this->expected[$i]);
         }
         $gains = [];
+        $kept *= $this->school->calibration->rise($this->untold());
         foreach ($pull as $i => $one) {
             $own = $one * (1.0 - $this->expected[$i]);
             $gains[$i] = $kept * ($own + $spills * ($ofComponent[$this->school->plan->components[$i]] - $own));

@@ -58,6 +58,25 @@ final readonly class Mark
             : $this->chanceOfShare($this->share, $chances, $half, $worth);
     }
 
+    /**
+     * @param  array<int, int>  $earned  thousandths of each item that was asked, by number
+     * @param  array<int, float>  $worth
+     */
+    public function isMet(array $earned, array $worth): bool
+    {
+        $sum = $possible = 0.0;
+        $missed = 0;
+        foreach ($this->items as $i) {
+            if (isset($earned[$i])) {
+                $sum += $worth[$i] * $earned[$i] / 1000.0;
+                $possible += $worth[$i];
+                $missed += $earned[$i] < 1000 ? 1 : 0;
+            }
+        }
+
+        return $this->share === null ? $missed <= $this->misses : $sum >= $this->share * $possible - 1e-9;
+    }
+
     /** @param  array<int, float>  $chances */
     private function chanceOfMisses(array $chances): float
     {

@@ -14,6 +14,9 @@ use Pasada\Core\Progress\Model\Plan;
  */
 final readonly class PassRule
 {
+    /** An attempt tells whether this would be passed where so much of it was asked. */
+    private const ENOUGH = 0.9;
+
     /**
      * @param  list<int>  $items  numbers of those that are asked
      * @param  array<int, float>  $worth  of every item, by number
@@ -90,6 +93,25 @@ final readonly class PassRule
         $possible = max(1e-9, $possible);
 
         return [array_product($bySet), $each, $mean / $possible, sqrt($spread) / $possible];
+    }
+
+    /**
+     * Whether an attempt passed by these marks; null where it was not asked enough of what they are of.
+     *
+     * @param  array<int, int>  $earned  thousandths of each item that was asked, by number
+     */
+    public function passed(array $earned): ?bool
+    {
+        if (count(array_intersect_key(array_flip($this->items), $earned)) < self::ENOUGH * count($this->items)) {
+            return null;
+        }
+        foreach ($this->marks as $mark) {
+            if (! $mark->isMet($earned, $this->worth)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

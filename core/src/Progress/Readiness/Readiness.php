@@ -8,8 +8,11 @@ use Pasada\Core\Checklist\Checklist;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\NothingToInspect;
 use Pasada\Core\Progress\History\PastStudent;
+use Pasada\Core\Progress\Model\Belief;
+use Pasada\Core\Progress\Model\Calibration;
 use Pasada\Core\Progress\Model\Plan;
 use Pasada\Core\Progress\Model\School;
+use Pasada\Core\Progress\Model\SchoolFit;
 use Pasada\Core\Vehicle\Vehicle;
 
 /** How ready students are for an examination under a checklist on a vehicle. */
@@ -27,6 +30,11 @@ final readonly class Readiness
     private const LONGEST_KEPT = 90.0;
 
     private const MOST_DRILLS = 40;
+
+    /** Attempts that are foretold from those before, and students drawn for each: enough to see a lean. */
+    private const BACKTESTS = 250;
+
+    private const DRAWS_OF_BACKTEST = 12;
 
     /**
      * @param  non-empty-array<string, PassRule>  $rules  by form
@@ -52,6 +60,58 @@ final readonly class Readiness
         }
 
         return new self($plan, $all, $rules, array_map(static fn (float $one): float => $one / $sum, $weights));
+    }
+
+    /**
+     * What all attempts tell of a school, with its chances put right by what came of attempts that were foretold from
+     * those before them.
+     *
+     * @param  list<PastStudent>  $students
+     * @param  callable(int, int): void|null  $progress  steps that are done, and all
+     */
+    public function school(array $students, ?callable $progress = null): School
+    {
+        $school = (new SchoolFit($this->plan, $students))->fit($progress);
+
+        return $school->calibratedBy(Calibration::fit($this->foretold($school, $students)));
+    }
+
+    /**
+     * @param  list<PastStudent>  $students
+     * @return list<array{float, bool}> chances as the model had them before, with whether it was passed
+     */
+    private function foretold(School $school, array $students): array
+    {
+        usort($students, static fn (PastStudent $a, PastStudent $b): int => $a->id <=> $b->id);
+        $all = array_sum(array_map(static fn (PastStudent $one): int => max(0, count($one->attempts) - 1), $students));
+        $every = max(1.0, $all / self::BACKTESTS);
+        $foretold = [];
+        [$seen, $next] = [0, 0.0];
+        foreach ($students as $past) {
+            $n = 0;
+            $school->follow($past, function (Belief $belief, array $shares, float $strict) use (
+                $school, $past, $every, &$n, &$seen, &$next, &$foretold,
+            ): void {
+                $attempt = $past->attempts[$n++];
+                if ($n < 2 || $seen++ < $next) {
+                    return;
+                }
+                $next += $every;
+                foreach ($this->rules as $form => $rule) {
+                    $passed = $rule->passed($school->numbered($attempt->earned));
+                    if ($passed !== null) {
+                        $forecast = Forecast::of(
+                            $school, $belief, [$form => $rule], [$form => 1.0], self::DRAWS_OF_BACKTEST, $strict,
+                        );
+                        $foretold[] = [$forecast->untold(), $passed];
+
+                        return;
+                    }
+                }
+            });
+        }
+
+        return $foretold;
     }
 
     /** What is to be expected of a student; null where nothing was ever earned or missed. */

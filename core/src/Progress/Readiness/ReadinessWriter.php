@@ -23,7 +23,7 @@ final readonly class ReadinessWriter
         $round = static fn (float $value): float => round($value, self::DIGITS);
         [$low, $high] = $one->forecast->interval();
         [$median, $shareLow, $shareHigh] = $one->forecast->share();
-        $byForm = array_map($round, array_diff_key($one->forecast->byForm, ['' => 0.0]));
+        $byForm = array_map($round, array_diff_key($one->forecast->byForm(), ['' => 0.0]));
         $items = [];
         foreach ($plan->ids as $i => $id) {
             [$chance, $itemLow, $itemHigh] = $one->forecast->item($i);
