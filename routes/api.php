@@ -13,6 +13,7 @@ use App\Http\Controllers\DraftController;
 use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\PartsListController;
+use App\Http\Controllers\ProgressController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StudentController;
@@ -45,6 +46,16 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
             Route::get('prepared', [InspectionController::class, 'prepare']);
             Route::get('students', [StudentController::class, 'index']);
             Route::get('students/{student}', [StudentController::class, 'show'])->where('student', '[0-9]{1,15}');
+            Route::get('students/{student}/readiness', [ProgressController::class, 'show'])->where(
+                'student',
+                '[0-9]{1,15}',
+            );
+            Route::post('students/{student}/exams', [ProgressController::class, 'recordExam'])->where(
+                'student',
+                '[0-9]{1,15}',
+            );
+            Route::delete('exams/{exam}', [ProgressController::class, 'withdrawExam'])->whereUuid('exam');
+            Route::get('class', [ProgressController::class, 'class']);
             Route::put('school/phrases', [SchoolController::class, 'phrases']);
             Route::post('attempts', [AttemptController::class, 'store']);
             Route::prefix('attempts/{attempt}')

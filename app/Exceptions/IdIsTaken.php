@@ -58,6 +58,13 @@ final class IdIsTaken extends RuntimeException implements Refusal
         return new self($id, 'This id belongs to other captions already. Add the file again.');
     }
 
+    public static function byExamResult(string $id): self
+    {
+        return new self(
+            $id, 'This id belongs to another exam result already. Withdraw that one, and record it anew with its own id.',
+        );
+    }
+
     public function kind(): ProblemKind
     {
         return ProblemKind::IdTaken;

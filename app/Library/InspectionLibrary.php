@@ -13,6 +13,7 @@ use LogicException;
 use Pasada\Core\Checklist\Checklist;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Progress\Readiness\Readiness;
 use Pasada\Core\Vehicle\VehicleReader;
 
 /**
@@ -52,6 +53,20 @@ final class InspectionLibrary
         return $this->cache->rememberForever($key, static function () use ($attempt): Checklist {
             return (new ChecklistReader)->readKept($attempt->checklist->document, $attempt->checklist->slug);
         });
+    }
+
+    /** What the chance to pass under it rests on, form by form. */
+    public function readiness(StoredChecklist $checklist, StoredVehicle $vehicle): Readiness
+    {
+        $key = implode(':', [
+            'readiness', $this->build, $this->digest('checklists', $checklist->id),
+            $this->digest('vehicles', $vehicle->id),
+        ]);
+
+        return $this->cache->rememberForever($key, static fn (): Readiness => Readiness::under(
+            (new ChecklistReader)->readKept($checklist->document, $checklist->slug),
+            (new VehicleReader)->read($vehicle->document, $vehicle->slug),
+        ));
     }
 
     private function byId(int $checklistId, int $vehicleId, ?string $form): Inspection

@@ -26,4 +26,14 @@ final class StudentPolicy
         // Not "forbidden": whether a record exists is nobody's business who may not read it.
         return $mayKnow ? Response::allow() : Response::denyAsNotFound('There is no such student here.');
     }
+
+    /** Records what came of a real exam. */
+    public function recordExam(User $user, Student $student): Response
+    {
+        return match (true) {
+            $this->view($user, $student)->denied() => $this->view($user, $student),
+            ! $user->role->seesAllStudents() => Response::deny('An instructor, examiner or manager records results.'),
+            default => Response::allow(),
+        };
+    }
 }

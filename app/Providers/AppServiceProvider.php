@@ -19,6 +19,7 @@ use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\User;
 use App\Policies\StoredDocumentPolicy;
+use App\Progress\SchoolModels;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Config\Repository as Settings;
 use Illuminate\Contracts\Auth\Factory as Auth;
@@ -75,6 +76,7 @@ final class AppServiceProvider extends ServiceProvider
             Aliases::class,
             fn (): Aliases => Aliases::read((string) file_get_contents($this->app->basePath('catalogue/aliases.json'))),
         );
+        $this->app->scoped(SchoolModels::class);
         $this->app->singleton(Coach::class);
     }
 

@@ -27,6 +27,11 @@ final readonly class Calibration
         return new self(0.0, 1.0);
     }
 
+    public static function by(float $shift, float $slope): self
+    {
+        return new self($shift, $slope);
+    }
+
     /** @param  list<array{float, bool}>  $foretold  chances, 0 to 1, with whether it was passed */
     public static function fit(array $foretold): self
     {

@@ -17,6 +17,8 @@ final readonly class PassRule
     /** An attempt tells whether this would be passed where so much of it was asked. */
     private const ENOUGH = 0.9;
 
+    private const LITTLE = 1e-7;
+
     /**
      * @param  list<int>  $items  numbers of those that are asked
      * @param  array<int, float>  $worth  of every item, by number
@@ -125,6 +127,10 @@ final readonly class PassRule
     {
         [$all] = $this->chance($chances, $half);
         $pull = [];
+        // Far from passing no single item moves the chance; what is missed is worth practicing all the same.
+        foreach ($this->items as $i) {
+            $pull[$i] = self::LITTLE * $this->worth[$i];
+        }
         foreach ($this->marks as $mark) {
             foreach ($mark->pull($chances, $half, $this->worth) as $i => $one) {
                 $pull[$i] = ($pull[$i] ?? 0.0) + $all * $one;

@@ -36,6 +36,12 @@ final readonly class Readiness
 
     private const DRAWS_OF_BACKTEST = 12;
 
+    /** A mark that is met so surely is not what a student has to work at. */
+    private const NO_DOUBT = 0.98;
+
+    /** A real exam counts as so many attempts: it alone tells how strict the examiners are. */
+    private const EXAM_COUNTS = 4;
+
     /**
      * @param  non-empty-array<string, PassRule>  $rules  by form
      * @param  non-empty-array<string, float>  $weights
@@ -68,12 +74,22 @@ final readonly class Readiness
      *
      * @param  list<PastStudent>  $students
      * @param  callable(int, int): void|null  $progress  steps that are done, and all
+     * @param  list<array{float, bool}>  $exams  what had been foretold of real exams, with whether they were passed
      */
-    public function school(array $students, ?callable $progress = null): School
+    public function school(array $students, ?callable $progress = null, array $exams = []): School
     {
         $school = (new SchoolFit($this->plan, $students))->fit($progress);
+        $foretold = $this->foretold($school, $students);
+        foreach ($exams as $exam) {
+            array_push($foretold, ...array_fill(0, self::EXAM_COUNTS, $exam));
+        }
 
-        return $school->calibratedBy(Calibration::fit($this->foretold($school, $students)));
+        return $school->calibratedBy(Calibration::fit($foretold));
+    }
+
+    public function name(string $item): string
+    {
+        return $this->inspection->items[$item]->fullName();
     }
 
     /**
@@ -133,8 +149,23 @@ final readonly class Readiness
 
         return new StudentReadiness(
             $past, $forecast, $on, $isAhead, $this->limits($forecast), $this->drills($school, $forecast, $on - $last),
-            count($past->attempts),
+            count($past->attempts), $this->marks($forecast),
         );
+    }
+
+    /** @return array<string, float> */
+    private function marks(Forecast $forecast): array
+    {
+        $marks = [];
+        foreach ($forecast->ofMarks as $form => $chances) {
+            foreach ($chances as $n => $chance) {
+                $said = $this->rules[$form]->marks[$n]->said();
+                $marks[$said] = min($marks[$said] ?? 1.0, $chance);
+            }
+        }
+        asort($marks);
+
+        return $marks;
     }
 
     /** What stands in the way most, in one sentence. */
@@ -156,13 +187,18 @@ final readonly class Readiness
             $chance = $forecast->item($i)[0];
             $weakest = $weakest === null || $chance < $weakest[0] ? [$chance, $i] : $weakest;
         }
+        $part = $weakest === null ? '' : sprintf(
+            '%s (%d in 100)', $this->inspection->items[$this->plan->ids[$weakest[1]]]->fullName(),
+            (int) round(100 * $weakest[0]),
+        );
+        if ($worst[0] >= self::NO_DOUBT) {
+            return $part === '' ? 'No mark of the checklist is in doubt.'
+                : sprintf('No mark of the checklist is in doubt; the part that is least sure is %s.', $part);
+        }
 
         return sprintf(
             'What is least sure is %s (%d in 100)%s.', $worst[1]->said(), (int) round(100 * $worst[0]),
-            $weakest === null ? '' : sprintf(
-                '; of its parts %s (%d in 100)', $this->inspection->items[$this->plan->ids[$weakest[1]]]->fullName(),
-                (int) round(100 * $weakest[0]),
-            ),
+            $part === '' ? '' : '; of its parts '.$part,
         );
     }
 

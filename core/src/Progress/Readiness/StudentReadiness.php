@@ -9,7 +9,10 @@ use Pasada\Core\Progress\History\PastStudent;
 /** What is to be expected of one student, and why. */
 final readonly class StudentReadiness
 {
-    /** @param  list<Drill>  $drills  the largest gain per minute first */
+    /**
+     * @param  list<Drill>  $drills  the largest gain per minute first
+     * @param  array<string, float>  $marks  chance of each mark of the pass rule, by what it asks, the least sure first
+     */
     public function __construct(
         public PastStudent $student,
         public Forecast $forecast,
@@ -20,5 +23,6 @@ final readonly class StudentReadiness
         public string $limits,
         public array $drills,
         public int $attempts,
+        public array $marks,
     ) {}
 }

@@ -741,6 +741,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/students/{student}/readiness': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How likely a student passes, why, and what to practice */
+        get: operations['readReadiness'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/class': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who is ready and who is not, and what all of them miss */
+        get: operations['readClass'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/students/{student}/exams': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What came of a real exam */
+        post: operations['recordExam'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/exams/{exam}': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Withdraw a result that was recorded by mistake; it stays in the trail */
+        delete: operations['withdrawExam'];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/school/phrases': {
         parameters: {
             query?: never;
@@ -1160,6 +1228,19 @@ export interface components {
         };
         PhrasesRequest: {
             phrases: string[];
+        };
+        ExamResultRequest: {
+            /**
+             * Format: uuid
+             * @description made by the page, so that recording twice records once
+             */
+            id: string;
+            /** Format: date */
+            held_on: string;
+            passed: boolean;
+            form?: string | null;
+            /** @description ids of the items that the examiner named */
+            missed?: string[] | null;
         };
         PublishDraftRequest: {
             /** @description the step that is put in force */
@@ -1897,6 +1978,200 @@ export interface components {
                 path: string;
                 message: string;
             }[];
+        };
+        /** @description How a student does in one brake test. */
+        BrakeChanceResource: {
+            name: string;
+            /** @description times in the vehicle */
+            tried: number;
+            passed: number;
+            /** @description times in the Air cab */
+            in_cab: number;
+            passed_in_cab: number;
+            /**
+             * Format: float
+             * @description to pass it next time, 0 to 1
+             */
+            chance: number;
+            /** Format: float */
+            low: number;
+            /** Format: float */
+            high: number;
+        };
+        /** @description A chance with what it is of, 0 to 1. */
+        ChanceResource: {
+            of: string;
+            /** Format: float */
+            chance: number;
+        };
+        /** @description What the class as a whole misses, in the walks of the last weeks. */
+        ClassMissResource: {
+            item: string;
+            name: string;
+            asked: number;
+            missed: number;
+            asked_before: number;
+            /** @description in as many weeks before */
+            missed_before: number;
+        };
+        /** @description A class: who is ready, what all miss, what a lesson would bring, and how well chances were kept. */
+        ClassResource: {
+            students: components['schemas']['ClassStudentResource'][];
+            missed: components['schemas']['ClassMissResource'][];
+            lessons: components['schemas']['LessonGainResource'][];
+            kept: components['schemas']['KeptPromiseResource'][];
+            /** @description students whose answers are still being worked out */
+            waiting: number;
+            weeks_compared: number;
+        };
+        /** @description A student in the class view. */
+        ClassStudentResource: {
+            id: number;
+            name: string;
+            class_name: string;
+            exam_on: string | null;
+            vehicle: string;
+            /** @description who scored the last walk */
+            instructor: string | null;
+            attempts: number;
+            /** @description days since the last walk */
+            days_since: number | null;
+            /**
+             * Format: float
+             * @description to pass, 0 to 1; null where too little is known
+             */
+            chance: number | null;
+            /** Format: float */
+            low: number | null;
+            /** Format: float */
+            high: number | null;
+            limits: string;
+            first: components['schemas']['DrillResource'] | null;
+            /** @description best share of each of the last eight weeks, in thousandths, oldest first */
+            weeks: (number | null)[];
+        };
+        /** @description A part to practice, with what that adds to the chance to pass. */
+        DrillResource: {
+            item: string;
+            name: string;
+            /** Format: float */
+            minutes: number;
+            /**
+             * Format: float
+             * @description 0 to 1
+             */
+            gain: number;
+        };
+        /** @description What came of a real exam, beside what had been foretold. */
+        ExamResultResource: {
+            id: string;
+            held_on: string;
+            passed: boolean;
+            form: string | null;
+            missed: string[];
+            /**
+             * Format: float
+             * @description as foretold from what was known before; null where nothing was
+             */
+            chance: number | null;
+            /** Format: float */
+            low: number | null;
+            /** Format: float */
+            high: number | null;
+        };
+        /** @description How well chances were kept by real exams: of those foretold within these bounds, how many were passed. */
+        KeptPromiseResource: {
+            /** @description percent */
+            from: number;
+            to: number;
+            exams: number;
+            passed: number;
+            /**
+             * Format: float
+             * @description passes that had been expected
+             */
+            expected: number;
+        };
+        /** @description What one lesson for all would bring. */
+        LessonGainResource: {
+            name: string;
+            /** @description students who need it */
+            students: number;
+            /**
+             * Format: float
+             * @description expected passes that it adds, over all of them
+             */
+            passes: number;
+        };
+        /** @description What a student knows of one item: its chance to be earned whole on the day, and what became of it so far. */
+        MasteryResource: {
+            item: string;
+            name: string;
+            /** @description id of the stop of the walk */
+            stop: string;
+            /** Format: float */
+            chance: number;
+            /** Format: float */
+            low: number;
+            /** Format: float */
+            high: number;
+            earned: (number | null)[];
+            /** @description days since it was last said whole; null where it never was */
+            days_since_said: number | null;
+        };
+        /** @description How likely a student passes, how sure that is, why, and what to do about it. */
+        ReadinessResource: {
+            checklist_id: number;
+            checklist: string;
+            vehicle_id: number;
+            vehicle: string;
+            /** @description why there is no figure; null where there is one */
+            unknown: string | null;
+            on: string | null;
+            /** @description false: no exam is ahead, and the answer is for a week after the last attempt */
+            for_exam: boolean;
+            /**
+             * Format: float
+             * @description to pass, 0 to 1
+             */
+            chance: number | null;
+            /**
+             * Format: float
+             * @description ends of the interval that holds 80 percent
+             */
+            low: number | null;
+            /** Format: float */
+            high: number | null;
+            /**
+             * Format: float
+             * @description share of the whole that is to be expected, 0 to 1
+             */
+            share: number | null;
+            limits: string;
+            by_form: components['schemas']['ChanceResource'][];
+            marks: components['schemas']['ChanceResource'][];
+            /** @description when each attempt was, oldest first */
+            attempts: string[];
+            items: components['schemas']['MasteryResource'][];
+            confusions: string[];
+            /** @description what to practice now in 10, 20 and 40 minutes */
+            today: components['schemas']['SessionResource'][];
+            plan: components['schemas']['SessionResource'][];
+            brake_tests: components['schemas']['BrakeChanceResource'][];
+            exams: components['schemas']['ExamResultResource'][];
+        };
+        /** @description What to practice in one sitting. */
+        SessionResource: {
+            /** @description null for now */
+            on: string | null;
+            /** Format: float */
+            minutes: number;
+            /**
+             * Format: float
+             * @description of the chance to pass, 0 to 1
+             */
+            gain: number;
+            drills: components['schemas']['DrillResource'][];
         };
         /** @description Two scorers of one walk, held against each other. */
         AgreementResource: {
@@ -4726,6 +5001,161 @@ export interface operations {
             };
             /** @description The file cannot be read, or is no list */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    readReadiness: {
+        parameters: {
+            query?: {
+                /** @description that of the last walk where it is left out */
+                checklist_id?: number;
+                vehicle_id?: number;
+            };
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description With its doubt, or with what is missing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ReadinessResource'];
+                };
+            };
+            /** @description No such student for this user, or nothing is in force */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    readClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By name */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ClassResource'];
+                };
+            };
+            /** @description A student asks */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    recordExam: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['ExamResultRequest'];
+            };
+        };
+        responses: {
+            /** @description As it is kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ExamResultResource'];
+                };
+            };
+            /** @description A student sends it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description The id is another result's */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description No day, or one that lies ahead */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    withdrawExam: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exam: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Withdrawn, now or before */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description A student sends it */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description No such result here */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

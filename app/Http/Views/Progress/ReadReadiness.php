@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Progress;
+
+use App\Http\Resources\Progress\ChanceResource;
+use App\Http\Resources\Progress\DrillResource;
+use App\Http\Resources\Progress\ExamResultResource;
+use App\Http\Resources\Progress\MasteryResource;
+use App\Http\Resources\Progress\ReadinessResource;
+use App\Http\Resources\Progress\SessionResource;
+use App\Library\InspectionLibrary;
+use App\Models\ExamResult;
+use App\Models\StoredChecklist;
+use App\Models\StoredVehicle;
+use App\Models\Student;
+use App\Progress\KeptAnswer;
+use App\Progress\SchoolHistory;
+use App\Progress\StudentReadinesses;
+use Illuminate\Support\Carbon;
+use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Progress\History\PastAttempt;
+use Pasada\Core\Progress\Practice\Confusions;
+use Pasada\Core\Progress\Practice\PracticePlan;
+use Pasada\Core\Progress\Practice\Session;
+use Pasada\Core\Progress\Readiness\Drill;
+use Pasada\Core\Progress\Readiness\ReadinessWriter;
+use Pasada\Core\Progress\Readiness\StudentReadiness;
+
+/** How ready a student is, why, and what to practice. */
+final readonly class ReadReadiness
+{
+    private const MINUTES = [10.0, 20.0, 40.0];
+
+    private const MINUTES_A_DAY = 20.0;
+
+    private const NOT_FITTED = 'There are many attempts, and they are being worked through for the first time. '.
+        'Look again in a few minutes.';
+
+    public function __construct(
+        private StudentReadinesses $readinesses, private SchoolHistory $history,
+        private InspectionLibrary $inspections, private ReadBrakeChances $brakes,
+    ) {}
+
+    public function handle(
+        Student $student, StoredChecklist $checklist, StoredVehicle $vehicle, Carbon $today,
+    ): ReadinessResource {
+        $inspection = $this->inspections->of($checklist, $vehicle);
+        [, $one, $isFitting] = $this->readinesses->of($student, $checklist, $vehicle);
+        $past = $this->history->ofStudent($student)->attempts;
+        $exams = ExamResult::standing($student->school_id)->where('student_id', $student->id)->get();
+        [$low, $high] = $one?->forecast->interval() ?? [null, null];
+        $plan = new PracticePlan($one->drills ?? []);
+        $today = (float) SchoolHistory::day(Carbon::parse($today->toDateString()));
+
+        return new ReadinessResource(
+            $checklist->id, $checklist->name, $vehicle->id, $vehicle->name,
+            match (true) {
+                $isFitting => self::NOT_FITTED,
+                $one === null => ReadinessWriter::NOTHING_KNOWN,
+                default => null,
+            },
+            $one === null ? null : KeptAnswer::date($one->on),
+            $one !== null && $one->isForExam && $one->on >= $today,
+            $one?->forecast->chance(), $low, $high, $one?->forecast->share()[0], $one->limits ?? '',
+            $this->forms($one, $inspection), $this->marks($one),
+            array_map(static fn (PastAttempt $attempt): string => KeptAnswer::date($attempt->day), $past),
+            $one === null ? [] : $this->items($inspection, $one, $past, $today),
+            Confusions::of($inspection, array_map(static fn (PastAttempt $attempt): array => $attempt->earned, $past)),
+            array_map(
+                fn (float $minutes): SessionResource => $this->session($inspection, null, $plan->now($minutes), $minutes),
+                self::MINUTES,
+            ),
+            $one === null || ! $one->isForExam ? [] : array_map(
+                fn (Session $session): SessionResource => $this->session(
+                    $inspection, KeptAnswer::date($session->on), $session->drills, $session->minutes(),
+                ),
+                $plan->until($today, floor($one->on), self::MINUTES_A_DAY),
+            ),
+            $this->brakes->handle($student, $inspection),
+            array_values($exams->sortBy('held_on')->toBase()->map(ExamResultResource::of(...))->all()),
+        );
+    }
+
+    /** @return list<ChanceResource> */
+    private function forms(?StudentReadiness $one, Inspection $inspection): array
+    {
+        $forms = [];
+        foreach ($one?->forecast->byForm() ?? [] as $id => $chance) {
+            if ($id !== '') {
+                $forms[] = new ChanceResource($inspection->checklist->forms->forms[$id]->name, $chance);
+            }
+        }
+
+        return $forms;
+    }
+
+    /** @return list<ChanceResource> */
+    private function marks(?StudentReadiness $one): array
+    {
+        $marks = [];
+        foreach ($one->marks ?? [] as $said => $chance) {
+            $marks[] = new ChanceResource($said, $chance);
+        }
+
+        return $marks;
+    }
+
+    /**
+     * @param  list<PastAttempt>  $past
+     * @return list<MasteryResource>
+     */
+    private function items(Inspection $inspection, StudentReadiness $one, array $past, float $today): array
+    {
+        $items = [];
+        $number = 0;
+        foreach ($inspection->items as $id => $item) {
+            [$chance, $low, $high] = $one->forecast->item($number++);
+            $earned = $since = [];
+            foreach ($past as $attempt) {
+                $earned[] = $attempt->earned[$id] ?? null;
+                if (($attempt->earned[$id] ?? 0) >= 1000) {
+                    $since[] = max(0, (int) floor($today - floor($attempt->day)));
+                }
+            }
+            $items[] = new MasteryResource(
+                $id, $item->fullName(), $inspection->place($item->place)->stop ?? $item->place, $chance, $low, $high,
+                $earned, $since === [] ? null : min($since),
+            );
+        }
+
+        return $items;
+    }
+
+    /** @param  list<Drill>  $drills */
+    private function session(Inspection $inspection, ?string $on, array $drills, float $minutes): SessionResource
+    {
+        return new SessionResource(
+            $on, $minutes, array_sum(array_map(static fn (Drill $drill): float => $drill->gain, $drills)),
+            array_map(static fn (Drill $drill): DrillResource => new DrillResource(
+                $drill->item, $inspection->items[$drill->item]->fullName(), $drill->minutes, $drill->gain,
+            ), $drills),
+        );
+    }
+}

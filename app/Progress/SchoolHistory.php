@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Progress;
+
+use App\Models\Attempt;
+use App\Models\ItemOutcomeRow;
+use App\Models\Student;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Carbon;
+use Pasada\Core\Progress\History\PastAttempt;
+use Pasada\Core\Progress\History\PastStudent;
+use Pasada\Core\Scoring\ItemStatus;
+use stdClass;
+
+/** Reads what students earned in their finished attempts, as the core's models want it. */
+final readonly class SchoolHistory
+{
+    private const SECONDS_OF_DAY = 86_400;
+
+    /** Rows read at once: a school's attempts are millions of outcomes. */
+    private const CHUNK = 300;
+
+    /** @return list<PastStudent> everybody of the school, by id */
+    public function ofSchool(int $schoolId): array
+    {
+        $exams = Student::ofSchool($schoolId)->get(['id', 'exam_on'])->sortBy('id')->toBase();
+        $attempts = $this->attempts(Attempt::finished($schoolId));
+
+        return array_values(
+            $exams->map(static fn (Student $student): PastStudent => new PastStudent(
+                (string) $student->id, self::day($student->exam_on), $attempts[$student->id] ?? [],
+            ))->all(),
+        );
+    }
+
+    public function ofStudent(Student $student, ?Carbon $before = null): PastStudent
+    {
+        $attempts = Attempt::finished($student->school_id)->where('student_id', $student->id);
+        if ($before !== null) {
+            $attempts->where('started_at', '<', $before);
+        }
+
+        return new PastStudent(
+            (string) $student->id, self::day($student->exam_on), $this->attempts($attempts)[$student->id] ?? [],
+        );
+    }
+
+    public static function day(?Carbon $at): ?float
+    {
+        return $at === null ? null : $at->getTimestamp() / self::SECONDS_OF_DAY;
+    }
+
+    /**
+     * Once a walk; what is dated after now was dated wrong and tells nothing of the past.
+     *
+     * @param  Builder<Attempt>  $attempts
+     * @return array<int, list<PastAttempt>> by student
+     */
+    private function attempts(Builder $attempts): array
+    {
+        $rows = $attempts
+            ->tap(Attempt::onceAWalk(...))
+            ->where('started_at', '<=', Carbon::now()->addDay())
+            ->get(['id', 'student_id', 'scorer_id', 'started_at'])
+            ->sortBy('started_at')
+            ->toBase();
+        $by = [];
+        foreach ($rows->chunk(self::CHUNK) as $some) {
+            $earned = [];
+            $outcomes = ItemOutcomeRow::query()->toBase()
+                ->whereIn('attempt_id', $some->pluck('id'))
+                ->where('possible', '>', 0)
+                ->whereNotIn('status', [ItemStatus::NotFitted->value, ItemStatus::NotReached->value])
+                ->get(['attempt_id', 'item', 'earned', 'possible']);
+            foreach ($outcomes as $one) {
+                /** @var stdClass&object{attempt_id: string, item: string, earned: int, possible: int} $one */
+                $earned[$one->attempt_id][$one->item] = intdiv(1000 * $one->earned, $one->possible);
+            }
+            foreach ($some as $attempt) {
+                $by[$attempt->student_id][] = new PastAttempt(
+                    (float) self::day($attempt->started_at), (string) $attempt->scorer_id, $earned[$attempt->id] ?? [],
+                );
+            }
+        }
+
+        return $by;
+    }
+}

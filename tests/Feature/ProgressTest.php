@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Walk\RecordMarks;
+use App\Models\ExamResult;
+use App\Models\Role;
+use App\Models\Student;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use Pasada\Core\Attempt\Marks\MarkWriter;
+use Pasada\Core\Tests\Sample;
+use Tests\Support\Yard;
+
+// What attempts tell of a student and of a class, and results of real exams.
+
+beforeEach(function (): void {
+    $this->yard = new Yard;
+    $this->actingAs($this->yard->scorer);
+    $this->path = '/api/v1/students/'.$this->yard->student->id;
+    $this->walked = function (string ...$items): void {
+        $attempt = $this->yard->attempt();
+        $marks = [];
+        foreach ($items as $n => $item) {
+            $marks[] = Sample::whole($n + 1, $item);
+        }
+        $marks[] = Sample::finish(count($items) + 1);
+        app(RecordMarks::class)->handle(
+            $attempt, $this->yard->scorer, $attempt->id, ['marks' => array_map(MarkWriter::write(...), $marks)],
+        );
+    };
+});
+
+it('says what is missing where nothing is known, and never a figure', function (): void {
+    $this->getJson($this->path.'/readiness')->assertOk()
+        ->assertJsonPath('chance', null)
+        ->assertJsonPath('unknown', 'Nothing was scored yet of what this checklist asks. One attempt is enough to '.
+            'begin with.')
+        ->assertJsonPath('items', []);
+});
+
+it('tells chance, doubt, reason and practice once there is an attempt', function (): void {
+    ($this->walked)('cab.seat_belt');
+    $told = $this->getJson($this->path.'/readiness')->assertOk()->json();
+
+    expect($told['chance'])->toBeGreaterThan(0.0)->toBeLessThan(1.0)
+        ->and($told['low'])->toBeLessThanOrEqual($told['chance'])
+        ->and($told['high'])->toBeGreaterThanOrEqual($told['chance'])
+        ->and($told['unknown'])->toBeNull()
+        ->and($told['limits'])->not->toBe('')
+        ->and($told['today'])->toHaveCount(3)
+        ->and($told['today'][0]['drills'])->not->toBe([])
+        ->and($told['attempts'])->toHaveCount(1)
+        ->and(array_column($told['items'], 'item'))->toContain('cab.seat_belt');
+});
+
+it('plans the days up to the exam, and none where none is ahead', function (?string $exam, bool $isPlanned): void {
+    ($this->walked)('cab.seat_belt');
+    $this->yard->student->update(['exam_on' => $exam === null ? null : Carbon::parse($exam)->toDateString()]);
+    $told = $this->getJson($this->path.'/readiness')->assertOk()->json();
+
+    expect($told['for_exam'])->toBe($isPlanned)->and($told['plan'] !== [])->toBe($isPlanned);
+})->with([['+9 days', true], ['-9 days', false], [null, false]]);
+
+it('keeps a student\'s readiness to those who may read the record', function (Role $role, int $status): void {
+    $this->actingAs($this->yard->person($role));
+    $this->getJson($this->path.'/readiness')->assertStatus($status);
+    $this->getJson('/api/v1/class')->assertStatus($status === 404 ? 403 : $status);
+})->with([[Role::Manager, 200], [Role::Examiner, 200], [Role::Student, 404]]);
+
+it('shows the class from what is kept, and works out anew what changed', function (): void {
+    $other = $this->yard->student('Odell Marrowby');
+    ($this->walked)('cab.seat_belt');
+    $this->getJson('/api/v1/class')->assertOk()
+        ->assertJsonPath('students.0.name', 'Mira Tallgrass')
+        ->assertJsonPath('students.0.attempts', 1)
+        ->assertJsonPath('students.1.chance', null)
+        ->assertJsonPath('waiting', 0);
+    $before = $this->getJson('/api/v1/class')->json('students.0.chance');
+    ($this->walked)(...array_column($this->getJson($this->path.'/readiness')->json('items'), 'item'));
+
+    expect($this->getJson('/api/v1/class')->json('students.0.chance'))->toBeGreaterThan($before)
+        ->and($other->refresh()->name)->toBe('Odell Marrowby');
+});
+
+describe('the result of a real exam', function (): void {
+    it('is kept once with what was foretold for it, and counts where it is told how well that keeps', function (): void {
+        ($this->walked)('cab.seat_belt');
+        $body = ['id' => (string) Str::uuid7(), 'held_on' => Carbon::now()->toDateString(), 'passed' => true];
+        $this->postJson($this->path.'/exams', $body)->assertCreated()->assertJsonPath('passed', true);
+        $this->postJson($this->path.'/exams', $body)->assertCreated();
+
+        expect(ExamResult::query()->count())->toBe(1)
+            ->and($this->getJson($this->path.'/readiness')->json('exams.0.held_on'))->toBe($body['held_on']);
+    });
+
+    it('is refused with its place and the remedy', function (array $wrong, string $path): void {
+        $body = ['id' => (string) Str::uuid7(), 'held_on' => '2026-11-01', 'passed' => false];
+        $this->postJson($this->path.'/exams', [...$body, ...$wrong])->assertUnprocessable()
+            ->assertJsonPath('errors.0.path', $path);
+
+        expect(ExamResult::query()->count())->toBe(0);
+    })->with([
+        'a day ahead' => [['held_on' => '2099-01-01'], 'held_on'], 'no day' => [['held_on' => 'soon'], 'held_on'],
+        'neither passed nor not' => [['passed' => 'perhaps'], 'passed'], 'no id' => [['id' => '7'], 'id'],
+    ]);
+
+    it('keeps an id for one result', function (): void {
+        $body = ['id' => (string) Str::uuid7(), 'held_on' => '2026-11-01', 'passed' => false];
+        $this->postJson($this->path.'/exams', $body)->assertCreated();
+        $this->postJson($this->path.'/exams', [...$body, 'passed' => true])->assertConflict();
+    });
+
+    it('is withdrawn and stays in the trail', function (): void {
+        $body = ['id' => (string) Str::uuid7(), 'held_on' => '2026-11-01', 'passed' => false];
+        $this->postJson($this->path.'/exams', $body)->assertCreated();
+        $this->deleteJson('/api/v1/exams/'.$body['id'])->assertNoContent();
+        $this->deleteJson('/api/v1/exams/'.$body['id'])->assertNoContent();
+
+        expect($this->getJson($this->path.'/readiness')->json('exams'))->toBe([])
+            ->and(ExamResult::query()->sole()->withdrawn_at)->not->toBeNull();
+    });
+
+    it('is nothing for a student to record', function (): void {
+        $account = $this->yard->person(Role::Student);
+        Student::query()->whereKey($this->yard->student->id)->update(['user_id' => $account->id]);
+        $this->actingAs($account);
+        $this->postJson($this->path.'/exams', [
+            'id' => (string) Str::uuid7(), 'held_on' => '2026-11-01', 'passed' => true,
+        ])->assertForbidden();
+    });
+});
