@@ -128,6 +128,9 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
                     Route::post('recording/turned-down', [AttemptSpeechController::class, 'turnDown']);
                     Route::post('heard', [AttemptSpeechController::class, 'hear'])->middleware('throttle:heavy');
                 });
+            Route::post('students/{student}/recitals', [ProgressController::class, 'recite'])
+                ->where('student', '[0-9]{1,15}')
+                ->middleware('throttle:heavy');
             Route::post('air/course', [AirCabController::class, 'course'])->middleware('throttle:heavy');
             Route::post('air/practices', [AirCabController::class, 'judge'])->middleware('throttle:heavy');
         },

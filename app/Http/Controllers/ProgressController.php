@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Progress\Recite;
 use App\Actions\Progress\RecordExamResult;
 use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\IdInPath;
 use App\Http\OpenApi\Refused;
 use App\Http\Requests\Progress\ExamResultRequest;
 use App\Http\Requests\Progress\ReadinessRequest;
+use App\Http\Requests\Progress\ReciteRequest;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\Progress\ClassResource;
 use App\Http\Resources\Progress\ExamResultResource;
 use App\Http\Resources\Progress\ReadinessResource;
+use App\Http\Resources\Progress\RecitedResource;
 use App\Http\Views\Progress\ReadClass;
 use App\Http\Views\Progress\ReadReadiness;
 use App\Models\ExamResult;
@@ -101,6 +104,31 @@ final readonly class ProgressController
         );
 
         return new JsonResponse(ExamResultResource::of($kept), 201);
+    }
+
+    #[
+        OA\Post(
+            path: '/students/{student}/recitals',
+            operationId: 'recite',
+            summary: 'Listen to one part that the student recites',
+            parameters: [new IdInPath('student', isNumber: true)],
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: ReciteRequest::class)),
+            responses: [
+                new Answered(200, 'What was heard and what was missing', RecitedResource::class),
+                new Refused(404, 'No such student for this user'),
+                new Refused(422, 'No words, or a part that is not asked'),
+            ],
+        ),
+    ]
+    public function recite(ReciteRequest $request, Student $student, Recite $recite): RecitedResource
+    {
+        $now = Carbon::now();
+
+        return $recite->handle(
+            $request->string('id')->toString(), $student, $request->checklist(), $request->vehicle(),
+            $request->string('item')->toString(), $request->string('words')->toString(), $now,
+            $request->signedIn()->school->today($now),
+        );
     }
 
     #[

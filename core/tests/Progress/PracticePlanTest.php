@@ -52,8 +52,17 @@ it('plans nothing where no day is left or nothing is to be gained', function (
     'tomorrow' => [20_001, drillsOf(5), 1],
     'all is known' => [20_010, [new Drill('a.b', 1.0, 0.0)], 0],
     'no drill' => [20_010, [], 0],
-    'far away, in the last four weeks only' => [20_200, drillsOf(60), 14],
 ]);
+
+it('begins within four weeks of an exam that is far away, and meets every other day at the most', function (): void {
+    $days = array_map(
+        static fn (Session $one): float => $one->on, (new PracticePlan(drillsOf(60)))->until(20_000, 20_200, 20.0),
+    );
+
+    expect($days[0])->toBeGreaterThanOrEqual(20_172.0)
+        ->and(count($days))->toBeGreaterThan(5)->toBeLessThanOrEqual(14)
+        ->and($days[1] - $days[0])->toBe(2.0);
+});
 
 it('adds more the more minutes there are, and never more than all would', function (): void {
     $gain = static fn (float $minutes): float => array_sum(array_map(

@@ -30,8 +30,18 @@ async function leave(): Promise<void> {
         <nav id="main-nav" aria-label="Main" :class="{ open: isOpen }">
             <RouterLink v-if="user?.sees_all_students" to="/">Today</RouterLink>
             <RouterLink v-if="user?.sees_all_students" to="/students">Students</RouterLink>
+            <RouterLink v-if="user?.sees_all_students" to="/class">Class</RouterLink>
             <RouterLink v-if="user?.sees_all_students" to="/library">Checklists</RouterLink>
             <RouterLink v-if="user?.may_score" to="/start">New attempt</RouterLink>
+            <RouterLink v-if="user?.student_id" :to="{ name: 'student', params: { id: user.student_id } }"
+                >Am I ready?</RouterLink
+            >
+            <RouterLink v-if="user?.student_id" :to="{ name: 'practice', params: { id: user.student_id } }"
+                >My practice</RouterLink
+            >
+            <RouterLink v-if="user?.student_id" :to="{ name: 'guide', params: { id: user.student_id } }"
+                >Study guide</RouterLink
+            >
             <RouterLink v-if="user" to="/cab">Air cab</RouterLink>
         </nav>
         <div class="who" :class="{ open: isOpen }">
@@ -93,6 +103,11 @@ nav a.router-link-exact-active {
     min-height: 40px;
     padding: 0 var(--space-5);
     cursor: pointer;
+}
+@media print {
+    .bar {
+        display: none;
+    }
 }
 @media (max-width: 640px) {
     .bar {

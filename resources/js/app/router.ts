@@ -83,6 +83,26 @@ export const router = createRouter({
             props: (route) => ({ id: Number(route.params['id']) }),
         },
         {
+            path: '/students/:id(\\d+)/practice',
+            name: 'practice',
+            meta: { title: 'Practice' },
+            component: () => import('@/features/practice/PracticePage.vue'),
+            props: (route) => ({ id: Number(route.params['id']), minutes: Number(route.query['minutes'] ?? 10) }),
+        },
+        {
+            path: '/students/:id(\\d+)/guide',
+            name: 'guide',
+            meta: { title: 'Study guide' },
+            component: () => import('@/features/guide/GuidePage.vue'),
+            props: (route) => ({ id: Number(route.params['id']) }),
+        },
+        {
+            path: '/class',
+            name: 'class',
+            meta: { title: 'Class' },
+            component: () => import('@/features/class/ClassPage.vue'),
+        },
+        {
             path: '/watch/:id',
             name: 'watch',
             meta: { title: 'Watching' },
@@ -140,7 +160,7 @@ router.beforeEach(async (to) => {
     await restore();
     if (to.meta.open === true) return user.value === undefined ? true : { name: 'today' };
     if (user.value === undefined) return { name: 'sign-in', query: { next: to.fullPath } };
-    const forStaff = ['today', 'students', 'start', 'library', 'versions', 'asked', 'draft'];
+    const forStaff = ['today', 'students', 'class', 'start', 'library', 'versions', 'asked', 'draft'];
     if (!user.value.sees_all_students && forStaff.includes(String(to.name))) {
         return user.value.student_id === null ? true : { name: 'student', params: { id: user.value.student_id } };
     }

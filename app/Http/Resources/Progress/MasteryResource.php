@@ -14,7 +14,7 @@ final readonly class MasteryResource
     public function __construct(
         #[OA\Property] public string $item,
         #[OA\Property] public string $name,
-        #[OA\Property(description: 'id of the stop of the walk')] public string $stop,
+        #[OA\Property(description: 'id of the place where it is said')] public string $place,
         #[OA\Property] public float $chance,
         #[OA\Property] public float $low,
         #[OA\Property] public float $high,

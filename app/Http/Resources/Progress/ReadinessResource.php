@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Progress;
 
 use App\Http\Resources\RespondsAsJson;
+use App\Http\Resources\Walk\InspectionResource;
 use Illuminate\Contracts\Support\Responsable;
 use OpenApi\Attributes as OA;
 
@@ -26,6 +27,7 @@ final readonly class ReadinessResource implements Responsable
      * @param  list<ExamResultResource>  $exams
      */
     public function __construct(
+        #[OA\Property] public InspectionResource $inspection,
         #[OA\Property] public int $checklist_id,
         #[OA\Property] public string $checklist,
         #[OA\Property] public int $vehicle_id,

@@ -10,6 +10,7 @@ use App\Http\Resources\Progress\ExamResultResource;
 use App\Http\Resources\Progress\MasteryResource;
 use App\Http\Resources\Progress\ReadinessResource;
 use App\Http\Resources\Progress\SessionResource;
+use App\Http\Resources\Walk\InspectionResource;
 use App\Library\InspectionLibrary;
 use App\Models\ExamResult;
 use App\Models\StoredChecklist;
@@ -19,6 +20,7 @@ use App\Progress\KeptAnswer;
 use App\Progress\SchoolHistory;
 use App\Progress\StudentReadinesses;
 use Illuminate\Support\Carbon;
+use Pasada\Core\Coaching\Coach;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Progress\History\PastAttempt;
 use Pasada\Core\Progress\Practice\Confusions;
@@ -40,7 +42,7 @@ final readonly class ReadReadiness
 
     public function __construct(
         private StudentReadinesses $readinesses, private SchoolHistory $history,
-        private InspectionLibrary $inspections, private ReadBrakeChances $brakes,
+        private InspectionLibrary $inspections, private ReadBrakeChances $brakes, private Coach $coach,
     ) {}
 
     public function handle(
@@ -55,6 +57,8 @@ final readonly class ReadReadiness
         $today = (float) SchoolHistory::day(Carbon::parse($today->toDateString()));
 
         return new ReadinessResource(
+            // Nobody is told here what is wrong with a vehicle that is still to be walked.
+            InspectionResource::of($inspection->withoutDefects(), $this->coach),
             $checklist->id, $checklist->name, $vehicle->id, $vehicle->name,
             match (true) {
                 $isFitting => self::NOT_FITTED,
@@ -125,7 +129,7 @@ final readonly class ReadReadiness
                 }
             }
             $items[] = new MasteryResource(
-                $id, $item->fullName(), $inspection->place($item->place)->stop ?? $item->place, $chance, $low, $high,
+                $id, $item->fullName(), $item->place, $chance, $low, $high,
                 $earned, $since === [] ? null : min($since),
             );
         }

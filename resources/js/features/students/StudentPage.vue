@@ -6,12 +6,21 @@ import LoadState from '@/shared/LoadState.vue';
 import ProgressChart from '@/shared/ProgressChart.vue';
 import { useLoad } from '@/shared/useLoad';
 import type { Schemas } from '@/shared/api/client';
+import { readReadiness } from '@/shared/progress/api';
+import BrakeChances from './readiness/BrakeChances.vue';
+import ExamResults from './readiness/ExamResults.vue';
+import LongUnsaid from './readiness/LongUnsaid.vue';
+import MasteryMap from './readiness/MasteryMap.vue';
+import NextPractice from './readiness/NextPractice.vue';
+import ReadinessHead from './readiness/ReadinessHead.vue';
 import { readStudent } from './api';
 import BrakePractices from './BrakePractices.vue';
 import MostMissed from './MostMissed.vue';
 
 const props = defineProps<{ id: number }>();
 const { loaded, again } = useLoad(() => readStudent(props.id));
+// On its own: the record is there at once, and stays where this fails.
+const { loaded: readiness, again: readAgain } = useLoad(() => readReadiness(props.id));
 
 const finished = (record: Schemas['StudentRecordResource']): Schemas['AttemptCardResource'][] =>
     record.attempts.filter((attempt) => attempt.permille !== null);
@@ -32,7 +41,22 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
                         {{ data.student.class_name }}.
                         {{ data.student.exam_on ? `Exam ${daysFrom(data.student.exam_on)}.` : 'No exam date.' }}
                     </p>
+                    <p>
+                        <RouterLink :to="{ name: 'guide', params: { id } }">Study guide of the whole walk</RouterLink>
+                    </p>
                 </header>
+                <LoadState :loaded="readiness" @again="readAgain">
+                    <template #default="{ data: told }">
+                        <ReadinessHead :readiness="told" />
+                        <NextPractice :readiness="told" :student="id" />
+                        <MasteryMap :readiness="told" />
+                        <div class="two">
+                            <LongUnsaid :readiness="told" />
+                            <BrakeChances :readiness="told" />
+                            <ExamResults :readiness="told" :student="id" @changed="readAgain" />
+                        </div>
+                    </template>
+                </LoadState>
                 <section>
                     <h2>Is it getting better? {{ progressOf(byAsked(finished(data))[0]?.attempts ?? []) }}</h2>
                     <template v-for="group in byAsked(finished(data))" :key="group.asked">
@@ -70,7 +94,8 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
 </template>
 
 <style scoped>
-section {
+section,
+.page :deep(section) {
     display: grid;
     gap: var(--space-4);
     align-content: start;

@@ -792,6 +792,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/students/{student}/recitals': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Listen to one part that the student recites */
+        post: operations['recite'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/exams/{exam}': {
         parameters: {
             query?: never;
@@ -1241,6 +1258,17 @@ export interface components {
             form?: string | null;
             /** @description ids of the items that the examiner named */
             missed?: string[] | null;
+        };
+        ReciteRequest: {
+            /**
+             * Format: uuid
+             * @description made by the page: sent twice, kept once
+             */
+            id: string;
+            checklist_id: number;
+            vehicle_id: number;
+            item: string;
+            words: string;
         };
         PublishDraftRequest: {
             /** @description the step that is put in force */
@@ -2107,8 +2135,8 @@ export interface components {
         MasteryResource: {
             item: string;
             name: string;
-            /** @description id of the stop of the walk */
-            stop: string;
+            /** @description id of the place where it is said */
+            place: string;
             /** Format: float */
             chance: number;
             /** Format: float */
@@ -2121,6 +2149,7 @@ export interface components {
         };
         /** @description How likely a student passes, how sure that is, why, and what to do about it. */
         ReadinessResource: {
+            inspection: components['schemas']['InspectionResource'];
             checklist_id: number;
             checklist: string;
             vehicle_id: number;
@@ -2159,6 +2188,21 @@ export interface components {
             plan: components['schemas']['SessionResource'][];
             brake_tests: components['schemas']['BrakeChanceResource'][];
             exams: components['schemas']['ExamResultResource'][];
+        };
+        /** @description What was heard of a part that was recited, and what was missing. */
+        RecitedResource: {
+            item: string;
+            /** @description thousandths of what the item is worth */
+            earned: number;
+            /** @description labels of points */
+            heard: string[];
+            missing: string[];
+            /** @description what was said wrong */
+            wrong: string[];
+            /** @description the words to use */
+            say: string;
+            /** @description parts recited today, this one among them */
+            today: number;
         };
         /** @description What to practice in one sitting. */
         SessionResource: {
@@ -5117,6 +5161,50 @@ export interface operations {
                 };
             };
             /** @description No day, or one that lies ahead */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    recite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['ReciteRequest'];
+            };
+        };
+        responses: {
+            /** @description What was heard and what was missing */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['RecitedResource'];
+                };
+            };
+            /** @description No such student for this user */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description No words, or a part that is not asked */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Progress;
+
+use App\Http\Resources\Progress\RecitedResource;
+use App\Library\InspectionLibrary;
+use App\Library\ListeningLibrary;
+use App\Models\Recital;
+use App\Models\StoredChecklist;
+use App\Models\StoredVehicle;
+use App\Models\Student;
+use Illuminate\Support\Carbon;
+use Pasada\Core\Attempt\Marks\Mark;
+use Pasada\Core\Attempt\Marks\MarkList;
+use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Catalogue\PointSet;
+use Pasada\Core\Checklist\Reading\ChecklistReader;
+use Pasada\Core\Coaching\Coach;
+use Pasada\Core\Document\DocumentHasFaults;
+use Pasada\Core\Document\Fault;
+use Pasada\Core\Inspection\Item;
+use Pasada\Core\Language\Cue;
+use Pasada\Core\Language\Transcript;
+use Pasada\Core\Listening\Account;
+use Pasada\Core\Scoring\ScoreSheet;
+
+/** Listens to one part that a student recites, tells what was missing by the checklist's own credit rule, and counts. */
+final readonly class Recite
+{
+    /** Any id serves: the mark is scored and not kept. */
+    private const MARK = '00000000-0000-7000-8000-000000000001';
+
+    public function __construct(
+        private InspectionLibrary $inspections, private ListeningLibrary $listeners, private Coach $coach,
+    ) {}
+
+    /** @throws DocumentHasFaults if the checklist does not ask the item of the vehicle */
+    public function handle(
+        string $id, Student $student, StoredChecklist $checklist, StoredVehicle $vehicle, string $itemId,
+        string $words, Carbon $now, Carbon $today,
+    ): RecitedResource {
+        $inspection = $this->inspections->of($checklist, $vehicle);
+        $item = $inspection->item($itemId) ?? throw DocumentHasFaults::in('practice', [
+            Fault::at('item', sprintf('"%s" is not asked of this vehicle; choose a part that is', $itemId)),
+        ]);
+        $listener = $this->listeners->forInspection(
+            (new ChecklistReader)->readKept($checklist->document, $checklist->slug), $inspection,
+        );
+        // The student stands before it, so its name goes without saying.
+        $transcript = new Transcript([new Cue(0.0, $item->name.', '.$words)]);
+        $account = $listener->listen($listener->understood($transcript));
+        $heard = $this->heard($item, $account);
+        $sheet = ScoreSheet::ofInspection($inspection, MarkList::of(
+            Mark::pointsHeard(self::MARK, 0, $item->id, $heard),
+        ));
+        $outcome = $sheet->outcomes[$item->id];
+        $earned = intdiv(1000 * $outcome->earned, max(1, $outcome->possible));
+        Recital::query()->firstOrCreate(['id' => $id], [
+            'student_id' => $student->id, 'item' => $item->id, 'words' => $words, 'earned' => $earned,
+            'recited_at' => $now,
+        ]);
+        $labels = fn (PointSet $points): array => array_map(
+            fn (Point $point): string => $this->coach->label($point), $points->points(),
+        );
+        $wrong = [];
+        foreach ($account->wrong as $one) {
+            if ($one->component === $item->component) {
+                $wrong[] = $one->what;
+            }
+        }
+
+        return new RecitedResource(
+            $item->id, $earned, $labels($heard), $labels($item->points->without($heard)), array_values(array_unique($wrong)),
+            $this->coach->sentence($item, $item->points),
+            Recital::query()->where('student_id', $student->id)->where('recited_at', '>=', $today->utc())->count(),
+        );
+    }
+
+    private function heard(Item $item, Account $account): PointSet
+    {
+        $points = [];
+        foreach ($account->heard as $proposal) {
+            if ($proposal->component === $item->component) {
+                array_push($points, ...$proposal->points->points());
+            }
+        }
+
+        return PointSet::of(...array_filter(
+            $points, static fn (Point $point): bool => $item->points->has($point),
+        ));
+    }
+}

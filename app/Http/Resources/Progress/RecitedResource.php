@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Progress;
+
+use App\Http\Resources\RespondsAsJson;
+use Illuminate\Contracts\Support\Responsable;
+use OpenApi\Attributes as OA;
+
+/** What was heard of a part that was recited, and what was missing. */
+#[OA\Schema]
+final readonly class RecitedResource implements Responsable
+{
+    use RespondsAsJson;
+
+    /**
+     * @param  list<string>  $heard
+     * @param  list<string>  $missing
+     * @param  list<string>  $wrong
+     */
+    public function __construct(
+        #[OA\Property] public string $item,
+        #[OA\Property(description: 'thousandths of what the item is worth')] public int $earned,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'labels of points')]
+        public array $heard,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $missing,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'what was said wrong')]
+        public array $wrong,
+        #[OA\Property(description: 'the words to use')] public string $say,
+        #[OA\Property(description: 'parts recited today, this one among them')] public int $today,
+    ) {}
+}

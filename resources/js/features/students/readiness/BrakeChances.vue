@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Readiness } from '@/shared/progress/api';
+import { withDoubt } from '@/shared/progress/chances';
+
+const props = defineProps<{ readiness: Readiness }>();
+const weakest = computed(() => props.readiness.brake_tests.toSorted((a, b) => a.chance - b.chance)[0]);
+const all = computed(() => props.readiness.brake_tests.reduce((product, { chance }) => product * chance, 1));
+const inCab = computed(() => props.readiness.brake_tests[0]?.in_cab ?? 0);
+</script>
+
+<template>
+    <section v-if="weakest" data-test="brake-chances">
+        <h2>Would the brake tests hold? Least sure is {{ weakest.name }}, {{ withDoubt(weakest) }}</h2>
+        <p>All of them, one after the other: about {{ Math.round(100 * all) }} in 100.</p>
+        <table class="record-table">
+            <thead>
+                <tr>
+                    <th scope="col">Test</th>
+                    <th scope="col">In the vehicle</th>
+                    <th scope="col">Next time</th>
+                </tr>
+            </thead>
+            <tbody>
+                <tr v-for="test in readiness.brake_tests" :key="test.name">
+                    <th scope="row">{{ test.name }}</th>
+                    <td class="numeral">{{ test.passed }} of {{ test.tried }}</td>
+                    <td class="numeral">{{ withDoubt(test) }}</td>
+                </tr>
+            </tbody>
+        </table>
+        <p class="quiet">
+            {{
+                inCab === 0
+                    ? 'Nothing was practiced in the Air cab yet.'
+                    : `${inCab} whole practices in the Air cab count half as much as one in the vehicle.`
+            }}
+        </p>
+    </section>
+</template>
+
+<style scoped>
+tbody th {
+    font-weight: 400;
+}
+</style>

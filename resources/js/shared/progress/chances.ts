@@ -1,0 +1,37 @@
+import { day } from '@/shared/format';
+import type { Readiness } from './api';
+
+/** A chance from 0 to 1 as whole percent; never "0" or "100", for nothing is sure. */
+export const percentOf = (chance: number): string => `${Math.min(99, Math.max(1, Math.round(100 * chance)))}%`;
+
+/** "71% (58 to 82)" */
+export function withDoubt(one: { chance: number; low: number; high: number }): string {
+    const bare = (of: number): string => percentOf(of).slice(0, -1);
+    return `${percentOf(one.chance)} (${bare(one.low)} to ${bare(one.high)})`;
+}
+
+/** How far somebody is, in a word that goes with the figure and its doubt. */
+export function standingOf(chance: number | null, low: number | null): string {
+    if (chance === null || low === null) return 'too little known';
+    if (low >= 0.7) return 'ready';
+    if (chance >= 0.7) return 'nearly ready';
+    return chance >= 0.35 ? 'on the way' : 'not yet';
+}
+
+/** "Ready on Dec 4? 71% (58 to 82)." */
+export function question(readiness: Readiness): string {
+    const { chance, low, high, on } = readiness;
+    if (chance === null || low === null || high === null || on === null) return 'Ready? Too little is known.';
+    const asked = readiness.for_exam ? `Ready on ${day(on)}?` : 'Ready, were the exam in a week?';
+    return `${asked} ${withDoubt({ chance, low, high })}`;
+}
+
+/** Marks of an item in one attempt: whole, in part, nothing, not asked. Told by shape, not by color. */
+export function markOf(earned: number | null): { sign: string; said: string } {
+    if (earned === null) return { sign: '·', said: 'not asked' };
+    if (earned >= 1000) return { sign: '●', said: 'said' };
+    return earned > 0 ? { sign: '◐', said: 'said in part' } : { sign: '○', said: 'missed' };
+}
+
+/** An item counts as known where it will be earned in four of five walks. */
+export const KNOWN = 0.8;
