@@ -12,7 +12,7 @@ use Pasada\Core\Progress\Readiness\StudentReadiness;
 final readonly class KeptAnswer
 {
     /** Changes when what is kept means something else. */
-    public const FORMAT = 1;
+    public const FORMAT = 2;
 
     private const SECONDS_OF_DAY = 86_400;
 
@@ -34,7 +34,8 @@ final readonly class KeptAnswer
             'limits' => $one->limits,
             'attempts' => $one->attempts,
             'drills' => array_map(static fn (Drill $drill): array => [
-                'item' => $drill->item, 'name' => $readiness->name($drill->item), 'minutes' => $drill->minutes,
+                'item' => $drill->item, 'name' => $readiness->name($drill->item),
+                'place' => $readiness->placeOf($drill->item), 'minutes' => $drill->minutes,
                 'gain' => $drill->gain,
             ], $one->drills),
         ];

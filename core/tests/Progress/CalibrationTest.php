@@ -72,3 +72,17 @@ it('lets the gain of every attempt be less than that of the one before', functio
         ->and($gains[5])->toBeGreaterThan($gains[10])
         ->and($gains[10])->toBeGreaterThan(0.0);
 });
+
+it('leaves the more doubt the fewer outcomes there are', function (float $chance): void {
+    $width = static function (int $outcomes) use ($chance): float {
+        $all = [];
+        for ($n = 0; $n < $outcomes; $n++) {
+            $all[] = [0.3 + 0.4 * ($n % 2), $n % 3 > 0];
+        }
+        $one = Calibration::fit($all);
+
+        return $one->end($chance, 1.0) - $one->end($chance, -1.0);
+    };
+
+    expect($width(5))->toBeGreaterThan($width(40))->and($width(40))->toBeGreaterThan(0.0);
+})->with([0.3, 0.6, 0.9]);

@@ -6,7 +6,7 @@ namespace App\Http\Resources\Progress;
 
 use OpenApi\Attributes as OA;
 
-/** What one lesson for all would bring. */
+/** What one lesson for all at a place of the walk would bring. */
 #[OA\Schema]
 final readonly class LessonGainResource
 {

@@ -54,11 +54,9 @@ final readonly class ReadClass
             $waiting += $answer === null ? 1 : 0;
             $rows[] = $this->student($student, $answer ?? [], $byStudent->get($student->id, new Collection), $now);
             foreach (is_array($answer['drills'] ?? null) ? $answer['drills'] : [] as $drill) {
-                /** @var array{item: string, name: string, gain: float} $drill */
-                $component = explode('@', $drill['item'])[0];
-                $lessons[$component]['name'] ??= explode(', ', $drill['name'])[0];
-                $lessons[$component]['gains'][$student->id] = ($lessons[$component]['gains'][$student->id] ?? 0.0)
-                    + $drill['gain'];
+                /** @var array{item: string, place: string, gain: float} $drill */
+                $place = $drill['place'];
+                $lessons[$place][$student->id] = ($lessons[$place][$student->id] ?? 0.0) + $drill['gain'];
             }
         }
 
@@ -162,14 +160,15 @@ final readonly class ReadClass
     }
 
     /**
-     * @param  array<string, array{name: string, gains: array<int, float>}>  $lessons  by component
+     * @param  array<string, array<int, float>>  $lessons  gain of each student, by place
      * @return list<LessonGainResource> what brings most first
      */
     private function lessons(array $lessons): array
     {
-        $gains = array_map(static fn (array $one): LessonGainResource => new LessonGainResource(
-            $one['name'], count($one['gains']), array_sum($one['gains']),
-        ), array_values($lessons));
+        $gains = [];
+        foreach ($lessons as $place => $ofStudents) {
+            $gains[] = new LessonGainResource($place, count($ofStudents), array_sum($ofStudents));
+        }
         usort($gains, static fn (LessonGainResource $a, LessonGainResource $b): int => [$b->passes, $a->name]
             <=> [$a->passes, $b->name]);
 

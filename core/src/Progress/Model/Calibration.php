@@ -20,22 +20,28 @@ final readonly class Calibration
     /** No forecast is surer than this, however it was made. */
     private const SUREST = 0.995;
 
-    private function __construct(public float $shift, public float $slope) {}
+    /** The ends of an interval of 80 percent lie so many standard errors away. */
+    private const REACH = 1.2816;
+
+    /** @param  array{float, float, float}  $errors  variance of the shift, of the slope, and of both together */
+    private function __construct(public float $shift, public float $slope, public array $errors) {}
 
     public static function none(): self
     {
-        return new self(0.0, 1.0);
+        return new self(0.0, 1.0, [self::SPREAD_OF_SHIFT ** 2, self::SPREAD_OF_SLOPE ** 2, 0.0]);
     }
 
-    public static function by(float $shift, float $slope): self
+    /** @param  array{float, float, float}  $errors */
+    public static function by(float $shift, float $slope, array $errors): self
     {
-        return new self($shift, $slope);
+        return new self($shift, $slope, $errors);
     }
 
     /** @param  list<array{float, bool}>  $foretold  chances, 0 to 1, with whether it was passed */
     public static function fit(array $foretold): self
     {
         [$shift, $slope] = [0.0, 1.0];
+        $errors = self::none()->errors;
         for ($round = 0; $round < self::ROUNDS; $round++) {
             [$a, $b] = [-$shift / self::SPREAD_OF_SHIFT ** 2, (1.0 - $slope) / self::SPREAD_OF_SLOPE ** 2];
             [$aa, $bb, $ab] = [1.0 / self::SPREAD_OF_SHIFT ** 2, 1.0 / self::SPREAD_OF_SLOPE ** 2, 0.0];
@@ -51,16 +57,31 @@ final readonly class Calibration
                 $bb += $weight * $x * $x;
             }
             $of = $aa * $bb - $ab * $ab;
+            $errors = [$bb / $of, $aa / $of, -$ab / $of];
             $shift += ($bb * $a - $ab * $b) / $of;
             $slope = max(0.2, $slope + ($aa * $b - $ab * $a) / $of);
         }
 
-        return new self($shift, $slope);
+        return new self($shift, $slope, $errors);
     }
 
     public function of(float $chance): float
     {
         return 1.0 / (1.0 + exp(-$this->shift - $this->slope * self::logit($chance)));
+    }
+
+    /**
+     * The end of an interval, moved on by how little is known of how chances were kept.
+     *
+     * @param  float  $sign  -1 for the lower end, 1 for the upper
+     */
+    public function end(float $chance, float $sign): float
+    {
+        [$ofShift, $ofSlope, $both] = $this->errors;
+        $x = self::logit($chance);
+        $error = sqrt(max(0.0, $ofShift + 2.0 * $both * $x + $ofSlope * $x * $x));
+
+        return 1.0 / (1.0 + exp(-$this->shift - $this->slope * $x - $sign * self::REACH * $error));
     }
 
     /** How much a chance rises here with one that was not put right. */

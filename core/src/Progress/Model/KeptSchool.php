@@ -8,7 +8,7 @@ namespace Pasada\Core\Progress\Model;
 final readonly class KeptSchool
 {
     /** Changes when what is kept means something else; what was kept before is then fitted anew. */
-    private const FORMAT = 1;
+    private const FORMAT = 2;
 
     /** @return array<string, mixed> */
     public static function write(School $school): array
@@ -22,6 +22,7 @@ final readonly class KeptSchool
             'strictness' => $school->strictness,
             'shift' => $school->calibration->shift,
             'slope' => $school->calibration->slope,
+            'errors' => $school->calibration->errors,
         ];
     }
 
@@ -36,10 +37,10 @@ final readonly class KeptSchool
         }
 
         /** @var array{traits: array<string, float>, hardness: list<float>, half: list<float>,
-         *   strictness: array<string, float>, shift: float, slope: float} $kept */
+         *   strictness: array<string, float>, shift: float, slope: float, errors: array{float, float, float}} $kept */
         return new School(
             $plan, new Traits(...$kept['traits']), $kept['hardness'], $kept['half'], $kept['strictness'],
-            Calibration::by($kept['shift'], $kept['slope']),
+            Calibration::by($kept['shift'], $kept['slope'], $kept['errors']),
         );
     }
 

@@ -124,11 +124,10 @@ final readonly class Forecast
     /** @return array{float, float} the ends of the interval that holds 80 percent */
     public function interval(): array
     {
-        $at = fn (float $share): float => $this->school->calibration->of(
-            $this->chances[(int) round($share * (count($this->chances) - 1))],
-        );
+        $at = fn (float $share): float => $this->chances[(int) round($share * (count($this->chances) - 1))];
+        $calibration = $this->school->calibration;
 
-        return [$at(self::TAIL), $at(1.0 - self::TAIL)];
+        return [$calibration->end($at(self::TAIL), -1.0), $calibration->end($at(1.0 - self::TAIL), 1.0)];
     }
 
     /** @return array{float, float, float} median and ends of the share that is earned on the day, 0 to 1 */

@@ -17,7 +17,7 @@ final readonly class PassRule
     /** An attempt tells whether this would be passed where so much of it was asked. */
     private const ENOUGH = 0.9;
 
-    private const LITTLE = 1e-7;
+    private const LITTLE = 2e-4;
 
     /**
      * @param  list<int>  $items  numbers of those that are asked

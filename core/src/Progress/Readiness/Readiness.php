@@ -87,6 +87,12 @@ final readonly class Readiness
         return $school->calibratedBy(Calibration::fit($foretold));
     }
 
+    /** The place at which an item is said, in words. */
+    public function placeOf(string $item): string
+    {
+        return $this->inspection->place($this->inspection->items[$item]->place)->name ?? '';
+    }
+
     public function name(string $item): string
     {
         return $this->inspection->items[$item]->fullName();

@@ -11,6 +11,8 @@ const chance = (one: Row): string =>
 /** Best share of each week as a bar; a week without a walk is a gap. */
 const HIGH = 26;
 const height = (permille: number | null): number => (permille === null ? 0 : Math.max(2, (HIGH * permille) / 1000));
+const lastWalk = (days: number | null): string =>
+    days === null ? 'no walk yet' : `last walk ${['today', 'yesterday'][days] ?? `${days} days ago`}`;
 const weeksSaid = (weeks: (number | null)[]): string =>
     weeks.map((one) => (one === null ? 'no walk' : `${Math.round(one / 10)}%`)).join(', ');
 </script>
@@ -32,9 +34,7 @@ const weeksSaid = (weeks: (number | null)[]): string =>
                 <tr v-for="one in students" :key="one.id">
                     <th scope="row">
                         <RouterLink :to="{ name: 'student', params: { id: one.id } }">{{ one.name }}</RouterLink>
-                        <small class="quiet">{{
-                            one.days_since === null ? 'no walk yet' : `last walk ${one.days_since} days ago`
-                        }}</small>
+                        <small class="quiet">{{ lastWalk(one.days_since) }}</small>
                     </th>
                     <td>{{ one.exam_on ? daysFrom(one.exam_on) : 'no date' }}</td>
                     <td>

@@ -17,7 +17,7 @@ const print = (): void => window.print();
     <LoadState :loaded="loaded" @again="again">
         <template #default="{ data }">
             <main class="page">
-                <header>
+                <header class="head">
                     <h1>What do I say on the whole walk?</h1>
                     <p>
                         {{ data.vehicle }}, by {{ data.checklist }}: {{ data.inspection.item_count }} parts in the order
@@ -52,6 +52,10 @@ const print = (): void => window.print();
 </template>
 
 <style scoped>
+.head {
+    display: grid;
+    gap: var(--space-4);
+}
 ol {
     margin: 0;
     padding: 0;

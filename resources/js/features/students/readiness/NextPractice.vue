@@ -9,7 +9,7 @@ const props = defineProps<{ readiness: Readiness; student: number }>();
 const minutes = ref(10);
 const session = computed(() => props.readiness.today.find((one) => one.minutes === minutes.value));
 const gained = ({ gain }: { gain: number }): string =>
-    100 * gain >= 0.1 ? `+${(100 * gain).toFixed(1)} in 100` : 'a first step';
+    100 * gain >= 0.1 ? `+${(100 * gain).toFixed(1)} in 100` : 'under 0.1 in 100';
 const names = (one: Session): string => one.drills.map(({ name }) => name).join('; ');
 const all = computed(() => session.value?.drills ?? []);
 </script>
