@@ -55,6 +55,7 @@ arch('core classes are readonly, but for those that live for one reading or repl
         Pasada\Core\Vehicle\AxlesReader::class,
         Pasada\Core\Progress\Model\Student::class,
         Pasada\Core\Progress\Model\SchoolFit::class,
+        Pasada\Core\Progress\Yard\Board::class,
         Pasada\Core\Document\DocumentHasFaults::class,
         Pasada\Core\Inspection\NothingToInspect::class,
         Pasada\Core\Attempt\Marks\MarksConflict::class,

@@ -71,17 +71,19 @@ final readonly class Calibration
     }
 
     /**
-     * The end of an interval, moved on by how little is known of how chances were kept.
+     * The end of an interval around a chance, with how little is known of how chances were kept: the two doubts have
+     * nothing to do with each other, so their squares are added.
      *
-     * @param  float  $sign  -1 for the lower end, 1 for the upper
+     * @param  float  $end  as the model has it
      */
-    public function end(float $chance, float $sign): float
+    public function end(float $chance, float $end): float
     {
         [$ofShift, $ofSlope, $both] = $this->errors;
-        $x = self::logit($chance);
-        $error = sqrt(max(0.0, $ofShift + 2.0 * $both * $x + $ofSlope * $x * $x));
+        [$x, $far] = [self::logit($chance), self::logit($end) - self::logit($chance)];
+        $error = self::REACH * sqrt(max(0.0, $ofShift + 2.0 * $both * $x + $ofSlope * $x * $x));
+        $reach = sqrt(($this->slope * $far) ** 2 + $error ** 2);
 
-        return 1.0 / (1.0 + exp(-$this->shift - $this->slope * $x - $sign * self::REACH * $error));
+        return 1.0 / (1.0 + exp(-$this->shift - $this->slope * $x - ($end < $chance ? -$reach : $reach)));
     }
 
     /** How much a chance rises here with one that was not put right. */

@@ -25,6 +25,8 @@ final readonly class Forecast
     /** An interval holds so much: 80 percent, by the custom of this application. */
     private const TAIL = 0.1;
 
+    private const LITTLE = 1e-6;
+
     /** @var array<int, float> of every item, as it is expected on the day */
     private array $expected;
 
@@ -127,7 +129,12 @@ final readonly class Forecast
         $at = fn (float $share): float => $this->chances[(int) round($share * (count($this->chances) - 1))];
         $calibration = $this->school->calibration;
 
-        return [$calibration->end($at(self::TAIL), -1.0), $calibration->end($at(1.0 - self::TAIL), 1.0)];
+        $middle = $this->untold();
+
+        return [
+            $calibration->end($middle, min($at(self::TAIL), $middle - self::LITTLE)),
+            $calibration->end($middle, max($at(1.0 - self::TAIL), $middle + self::LITTLE)),
+        ];
     }
 
     /** @return array{float, float, float} median and ends of the share that is earned on the day, 0 to 1 */

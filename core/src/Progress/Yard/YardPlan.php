@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Progress\Yard;
+
+/** A planned week with what it brings. */
+final readonly class YardPlan
+{
+    /** Nobody is surer to pass than this. */
+    private const SUREST = 0.99;
+
+    /** @param  list<PlannedWalk>  $walks  in order of time */
+    public function __construct(public YardWeek $week, public array $walks) {}
+
+    /** @return list<float> what each walk adds to its student's chance, in the order of the walks */
+    public function gains(): array
+    {
+        $before = [];
+        $gains = [];
+        foreach ($this->walks as $walk) {
+            $times = $before[$walk->student] ?? 0;
+            $gains[] = $this->week->learners[$walk->student]->gainOf($this->week->slots[$walk->slot], $times);
+            $before[$walk->student] = $times + 1;
+        }
+
+        return $gains;
+    }
+
+    /** Students who are expected to pass. */
+    public function expectedPasses(): float
+    {
+        $chances = array_map(static fn (Learner $one): float => $one->chance, $this->week->learners);
+        foreach ($this->gains() as $n => $gain) {
+            $student = $this->walks[$n]->student;
+            $chances[$student] = max($chances[$student], min(self::SUREST, $chances[$student] + $gain));
+        }
+
+        return array_sum($chances);
+    }
+}
