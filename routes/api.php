@@ -19,6 +19,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StudentController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\VersionController;
+use App\Http\Controllers\WeekController;
 use App\Http\Middleware\EndOldSessions;
 use App\Http\Middleware\LimitBody;
 use App\Http\Middleware\RefuseMalformedJson;
@@ -34,6 +35,9 @@ $bodies = static fn (int $bytes): array => [
 Route::prefix('api/v1')->group(function () use ($bodies): void {
     Route::middleware($bodies(LimitBody::SMALL))->group(function (): void {
         Route::get('about', [AboutController::class, 'show']);
+        Route::get('calendar/{secret}', [WeekController::class, 'subscribe'])
+            ->where('secret', '[A-Za-z0-9]{20,64}')
+            ->middleware('throttle:60,1');
         Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
     });
 
@@ -55,6 +59,9 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
                 '[0-9]{1,15}',
             );
             Route::delete('exams/{exam}', [ProgressController::class, 'withdrawExam'])->whereUuid('exam');
+            Route::get('week', [WeekController::class, 'show']);
+            Route::get('week/calendar', [WeekController::class, 'calendar']);
+            Route::post('week/calendar', [WeekController::class, 'renewCalendar']);
             Route::get('class', [ProgressController::class, 'class']);
             Route::put('school/phrases', [SchoolController::class, 'phrases']);
             Route::post('attempts', [AttemptController::class, 'store']);
@@ -128,6 +135,8 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
                     Route::post('recording/turned-down', [AttemptSpeechController::class, 'turnDown']);
                     Route::post('heard', [AttemptSpeechController::class, 'hear'])->middleware('throttle:heavy');
                 });
+            Route::post('week/proposal', [WeekController::class, 'propose'])->middleware('throttle:heavy');
+            Route::put('week', [WeekController::class, 'save']);
             Route::post('students/{student}/recitals', [ProgressController::class, 'recite'])
                 ->where('student', '[0-9]{1,15}')
                 ->middleware('throttle:heavy');

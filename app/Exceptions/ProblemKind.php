@@ -18,6 +18,7 @@ enum ProblemKind: string
     case ContentConflict = 'content-conflict';
     case DraftMovedOn = 'draft-moved-on';
     case VersionMovedOn = 'version-moved-on';
+    case WeekMovedOn = 'week-moved-on';
     case TooLarge = 'too-large';
     case NotJson = 'not-json';
     case PageExpired = 'page-expired';
@@ -38,7 +39,7 @@ enum ProblemKind: string
             self::RecordOpen,
             self::IdTaken,
             self::ContentConflict,
-            self::DraftMovedOn,
+            self::DraftMovedOn, self::WeekMovedOn,
             self::VersionMovedOn => 409,
             self::TooLarge => 413,
             self::NotJson => 415,

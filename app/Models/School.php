@@ -13,6 +13,7 @@ use Illuminate\Support\Carbon;
  * @property string $state
  * @property string $time_zone in which its days begin and end
  * @property string $opened_on no record is older
+ * @property int $yard_revision counts the changes of its planned weeks
  * @property bool $is_demo made-up data, whose passwords everybody knows
  * @property list<string>|null $note_phrases null until the school keeps its own
  */
@@ -20,9 +21,11 @@ final class School extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['name', 'state', 'note_phrases', 'time_zone', 'opened_on', 'is_demo'];
+    protected $fillable = ['name', 'state', 'note_phrases', 'time_zone', 'opened_on', 'is_demo', 'yard_revision'];
 
-    protected $attributes = ['time_zone' => 'America/New_York', 'opened_on' => '1990-01-01', 'is_demo' => false];
+    protected $attributes = ['time_zone' => 'America/New_York', 'opened_on' => '1990-01-01', 'is_demo' => false,
+        'yard_revision' => 0,
+    ];
 
     /** What a school starts with; its own take their place. */
     private const USUAL_PHRASES = [

@@ -14,6 +14,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $email
  * @property Role $role
+ * @property string|null $calendar_secret whoever knows it reads the walks of this user
  * @property-read School $school
  * @property-read Student|null $student
  */
@@ -23,7 +24,7 @@ final class User extends Authenticatable
 
     protected $fillable = ['school_id', 'name', 'email', 'password', 'role'];
 
-    protected $hidden = ['password'];
+    protected $hidden = ['password', 'calendar_secret'];
 
     // Sign-in lasts as long as the session; there is no "remember me" token to steal.
     protected $rememberTokenName = '';

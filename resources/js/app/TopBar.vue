@@ -31,6 +31,7 @@ async function leave(): Promise<void> {
             <RouterLink v-if="user?.sees_all_students" to="/">Today</RouterLink>
             <RouterLink v-if="user?.sees_all_students" to="/students">Students</RouterLink>
             <RouterLink v-if="user?.sees_all_students" to="/class">Class</RouterLink>
+            <RouterLink v-if="user?.sees_all_students" to="/week">Week</RouterLink>
             <RouterLink v-if="user?.sees_all_students" to="/library">Checklists</RouterLink>
             <RouterLink v-if="user?.may_score" to="/start">New attempt</RouterLink>
             <RouterLink v-if="user?.student_id" :to="{ name: 'student', params: { id: user.student_id } }"

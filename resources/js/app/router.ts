@@ -97,6 +97,12 @@ export const router = createRouter({
             props: (route) => ({ id: Number(route.params['id']) }),
         },
         {
+            path: '/week',
+            name: 'week',
+            meta: { title: 'Week' },
+            component: () => import('@/features/week/WeekPage.vue'),
+        },
+        {
             path: '/class',
             name: 'class',
             meta: { title: 'Class' },
@@ -160,7 +166,7 @@ router.beforeEach(async (to) => {
     await restore();
     if (to.meta.open === true) return user.value === undefined ? true : { name: 'today' };
     if (user.value === undefined) return { name: 'sign-in', query: { next: to.fullPath } };
-    const forStaff = ['today', 'students', 'class', 'start', 'library', 'versions', 'asked', 'draft'];
+    const forStaff = ['today', 'students', 'class', 'week', 'start', 'library', 'versions', 'asked', 'draft'];
     if (!user.value.sees_all_students && forStaff.includes(String(to.name))) {
         return user.value.student_id === null ? true : { name: 'student', params: { id: user.value.student_id } };
     }

@@ -947,6 +947,76 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/week': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who walks what with whom and when */
+        get: operations['readWeek'];
+        /** Keep the walks of a week in place of those that were planned */
+        put: operations['saveWeek'];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/week/proposal': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The week as it would bring most; nothing is kept */
+        post: operations['proposeWeek'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/week/calendar': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The link by which a calendar program reads one's own walks */
+        get: operations['readCalendar'];
+        put?: never;
+        /** Make a new link; the one before reads nothing any more */
+        post: operations['renewCalendar'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/calendar/{secret}': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Planned walks as iCalendar, for whoever knows the secret */
+        get: operations['subscribeCalendar'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1269,6 +1339,29 @@ export interface components {
             vehicle_id: number;
             item: string;
             words: string;
+        };
+        WeekRequest: {
+            /**
+             * Format: date
+             * @description any day of the week
+             */
+            from: string;
+            /** @description as it was read; wanted for a change */
+            revision?: number;
+            /** @description a proposal plans around those that are fixed; a change takes all */
+            walks?: {
+                slot: string;
+                student_id: number;
+                vehicle_id: number;
+                instructor_id: number;
+                fixed: boolean;
+            }[];
+            /** @description slots in which nobody walks */
+            closed?: string[];
+            /** @description who is there; null for all */
+            instructors?: number[] | null;
+            /** @description what is there; null for all */
+            vehicles?: number[] | null;
         };
         PublishDraftRequest: {
             /** @description the step that is put in force */
@@ -2026,6 +2119,11 @@ export interface components {
             /** Format: float */
             high: number;
         };
+        /** @description Where a calendar program reads somebody's walks: whoever knows it can read them. */
+        CalendarResource: {
+            /** @description path at this server; null before one was made */
+            path: string | null;
+        };
         /** @description A chance with what it is of, 0 to 1. */
         ChanceResource: {
             of: string;
@@ -2120,7 +2218,7 @@ export interface components {
              */
             expected: number;
         };
-        /** @description What one lesson for all would bring. */
+        /** @description What one lesson for all at a place of the walk would bring. */
         LessonGainResource: {
             name: string;
             /** @description students who need it */
@@ -2146,6 +2244,13 @@ export interface components {
             earned: (number | null)[];
             /** @description days since it was last said whole; null where it never was */
             days_since_said: number | null;
+        };
+        /** @description Somebody or something by name, with what is to be known of it. */
+        NamedResource: {
+            id: number;
+            name: string;
+            /** @description why it is not there; or why a student is not placed */
+            note: string | null;
         };
         /** @description How likely a student passes, how sure that is, why, and what to do about it. */
         ReadinessResource: {
@@ -2216,6 +2321,47 @@ export interface components {
              */
             gain: number;
             drills: components['schemas']['DrillResource'][];
+        };
+        /** @description A week of the yard: as it is planned, or as it is proposed. */
+        WeekResource: {
+            /** @description Monday */
+            from: string;
+            /** @description to be sent back with a change: two who plan at once do not undo each other */
+            revision: number;
+            slots: string[];
+            /** @description slots before this have begun */
+            now: string;
+            instructors: components['schemas']['NamedResource'][];
+            vehicles: components['schemas']['NamedResource'][];
+            students: components['schemas']['NamedResource'][];
+            walks: components['schemas']['YardWalkResource'][];
+            unplaced: components['schemas']['NamedResource'][];
+            /**
+             * Format: float
+             * @description students expected to pass where nobody walks
+             */
+            without: number;
+            /**
+             * Format: float
+             * @description where whoever asked first has the first slot
+             */
+            first_come: number;
+            /**
+             * Format: float
+             * @description by these walks
+             */
+            planned: number;
+        };
+        /** @description A walk of a week, planned or proposed. */
+        YardWalkResource: {
+            /** @description when it begins, by the clock of the school: 2026-12-01T08:00 */
+            slot: string;
+            student_id: number;
+            vehicle_id: number;
+            instructor_id: number;
+            /** @description set by hand: a proposal plans around it */
+            fixed: boolean;
+            why: string;
         };
         /** @description Two scorers of one walk, held against each other. */
         AgreementResource: {
@@ -5522,6 +5668,211 @@ export interface operations {
                 };
             };
             /** @description No such version here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    readWeek: {
+        parameters: {
+            query: {
+                /** @description any day of the week */
+                from: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is planned */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['WeekResource'];
+                };
+            };
+            /** @description A student asks */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description No day */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    saveWeek: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['WeekRequest'];
+            };
+        };
+        responses: {
+            /** @description As it is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['WeekResource'];
+                };
+            };
+            /** @description Neither instructor nor manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Somebody else planned meanwhile */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description A walk cannot be */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    proposeWeek: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['WeekRequest'];
+            };
+        };
+        responses: {
+            /** @description With the walks that are fixed as they are */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['WeekResource'];
+                };
+            };
+            /** @description Neither instructor nor manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description A fixed walk cannot be */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    readCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The link, or none yet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['CalendarResource'];
+                };
+            };
+        };
+    };
+    renewCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The new link */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['CalendarResource'];
+                };
+            };
+        };
+    };
+    subscribeCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The walks */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'text/calendar': string;
+                };
+            };
+            /** @description No such link, or one that was renewed */
             404: {
                 headers: {
                     [name: string]: unknown;

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Yard;
+
+use App\Library\Outages;
+use App\Models\Role;
+use App\Models\StoredVehicle;
+use App\Models\Student;
+use App\Models\User;
+use App\Progress\StudentReadinesses;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+
+/** What there is to plan at a school in a week, in the open format of the planner. */
+final readonly class WeekInput
+{
+    /** A walk with its debrief counts as so many parts practiced, of which such a share stays: a choice. */
+    private const PARTS = 10;
+
+    private const STAYS = 0.5;
+
+    /** Of somebody of whom nothing is known a walk tells most. */
+    private const UNKNOWN_CHANCE = 0.3;
+
+    private const UNKNOWN_GAIN = 0.1;
+
+    public function __construct(private StudentReadinesses $readinesses, private Outages $outages) {}
+
+    /** @return Collection<int, User> */
+    public function instructors(int $schoolId): Collection
+    {
+        return User::ofSchool($schoolId)->where('role', Role::Instructor)->get()->sortBy('name')->values()->toBase();
+    }
+
+    /** @return Collection<int, StoredVehicle> */
+    public function vehicles(int $schoolId, Carbon $now): Collection
+    {
+        return StoredVehicle::inForceOn($schoolId, $now)->sortBy('name')->values()->toBase();
+    }
+
+    /**
+     * @param  list<array{slot: string, student_id: int, vehicle_id: int, instructor_id: int}>  $fixed
+     * @param  list<string>  $closed  slots in which nobody walks
+     * @param  list<int>|null  $here  instructors and vehicles that are there; null for all
+     * @param  list<int>|null  $standing
+     * @return array<string, mixed>
+     */
+    public function write(
+        int $schoolId, string $monday, Carbon $now, array $fixed, array $closed = [], ?array $here = null,
+        ?array $standing = null,
+    ): array {
+        $slots = WeekDays::slots($monday);
+        $open = array_values(array_diff($slots, array_diff($closed, array_column($fixed, 'slot'))));
+        $out = $this->outages->reasons($schoolId);
+        $vehicles = [];
+        foreach ($this->vehicles($schoolId, $now) as $vehicle) {
+            $isThere = ! isset($out[$vehicle->slug]) && ($standing === null || in_array($vehicle->id, $standing, true));
+            $kept = array_column(array_filter(
+                $fixed, static fn (array $walk): bool => $walk['vehicle_id'] === $vehicle->id,
+            ), 'slot');
+            $vehicles[] = ['id' => (string) $vehicle->id, 'free' => $isThere ? $open : $kept];
+        }
+        $instructors = [];
+        foreach ($this->instructors($schoolId) as $one) {
+            $kept = array_column(array_filter(
+                $fixed, static fn (array $walk): bool => $walk['instructor_id'] === $one->id,
+            ), 'slot');
+            $instructors[] = [
+                'id' => (string) $one->id,
+                'free' => $here === null || in_array($one->id, $here, true) ? $open : $kept,
+            ];
+        }
+
+        return [
+            'slots' => array_map(static fn (string $slot): array => [
+                'id' => $slot, 'from' => $slot, 'minutes' => WeekDays::MINUTES,
+            ], $slots),
+            'instructors' => $instructors,
+            'vehicles' => $vehicles,
+            'students' => $this->students($schoolId, $now),
+            'fixed' => array_map(static fn (array $walk): array => [
+                'slot' => $walk['slot'], 'student' => (string) $walk['student_id'],
+                'vehicle' => (string) $walk['vehicle_id'], 'instructor' => (string) $walk['instructor_id'],
+            ], $fixed),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function students(int $schoolId, Carbon $now): array
+    {
+        $students = [];
+        foreach (Student::ofSchool($schoolId)->get()->sortBy('name') as $student) {
+            /** @var array{chance?: float|null, drills?: list<array{gain: float}>} $answer */
+            $answer = $this->readinesses->kept($student, $now) ?? [];
+            $by = $this->readinesses->examinedBy($student, $now);
+            $gains = array_column($answer['drills'] ?? [], 'gain');
+            rsort($gains);
+            $one = [
+                'id' => (string) $student->id,
+                'chance' => $answer['chance'] ?? self::UNKNOWN_CHANCE,
+                'gain' => isset($answer['chance'])
+                    ? min(1.0, self::STAYS * array_sum(array_slice($gains, 0, self::PARTS)))
+                    : self::UNKNOWN_GAIN,
+            ];
+            if ($by !== null) {
+                $one['vehicles'] = [(string) $by[1]->id];
+            }
+            if ($student->exam_on !== null) {
+                $one['exam_on'] = $student->exam_on->toDateString();
+            }
+            $students[] = $one;
+        }
+
+        return $students;
+    }
+}
