@@ -62,6 +62,7 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
             Route::get('week', [WeekController::class, 'show']);
             Route::get('week/calendar', [WeekController::class, 'calendar']);
             Route::post('week/calendar', [WeekController::class, 'renewCalendar']);
+            Route::get('scoring-health', [ProgressController::class, 'scoringHealth']);
             Route::get('class', [ProgressController::class, 'class']);
             Route::put('school/phrases', [SchoolController::class, 'phrases']);
             Route::post('attempts', [AttemptController::class, 'store']);

@@ -17,8 +17,11 @@ use App\Http\Resources\Progress\ClassResource;
 use App\Http\Resources\Progress\ExamResultResource;
 use App\Http\Resources\Progress\ReadinessResource;
 use App\Http\Resources\Progress\RecitedResource;
+use App\Http\Resources\Progress\ScoringHealthResource;
 use App\Http\Views\Progress\ReadClass;
 use App\Http\Views\Progress\ReadReadiness;
+use App\Http\Views\Progress\ReadScoringHealth;
+use App\Models\Attempt;
 use App\Models\ExamResult;
 use App\Models\Student;
 use App\Progress\StudentReadinesses;
@@ -76,6 +79,29 @@ final readonly class ProgressController
         Gate::authorize('viewAny', Student::class);
 
         return $read->handle($request->signedIn(), Carbon::now());
+    }
+
+    #[
+        OA\Get(
+            path: '/scoring-health',
+            operationId: 'readScoringHealth',
+            summary: 'How alike scorers score, and which items tell little',
+            responses: [
+                new Answered(200, 'All scorers for a manager, oneself for others', ScoringHealthResource::class),
+                new Refused(403, 'A student asks'), new Refused(404, 'Nothing is in force'),
+            ],
+        ),
+    ]
+    public function scoringHealth(SignedInRequest $request, ReadScoringHealth $read): ScoringHealthResource
+    {
+        Gate::authorize('viewAny', Student::class);
+        $reader = $request->signedIn();
+        $last = Attempt::finished($reader->school_id)->with(['checklist', 'vehicle'])->latest('started_at')->first();
+        if ($last === null) {
+            throw new NotFoundHttpException('Nothing was scored yet. This is told from the first finished walk on.');
+        }
+
+        return $read->handle($reader, $last->checklist, $last->vehicle);
     }
 
     #[

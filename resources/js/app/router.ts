@@ -97,6 +97,12 @@ export const router = createRouter({
             props: (route) => ({ id: Number(route.params['id']) }),
         },
         {
+            path: '/scorers',
+            name: 'scorers',
+            meta: { title: 'How alike we score' },
+            component: () => import('@/features/scorers/ScorersPage.vue'),
+        },
+        {
             path: '/week',
             name: 'week',
             meta: { title: 'Week' },
@@ -166,7 +172,18 @@ router.beforeEach(async (to) => {
     await restore();
     if (to.meta.open === true) return user.value === undefined ? true : { name: 'today' };
     if (user.value === undefined) return { name: 'sign-in', query: { next: to.fullPath } };
-    const forStaff = ['today', 'students', 'class', 'week', 'start', 'library', 'versions', 'asked', 'draft'];
+    const forStaff = [
+        'today',
+        'students',
+        'class',
+        'week',
+        'scorers',
+        'start',
+        'library',
+        'versions',
+        'asked',
+        'draft',
+    ];
     if (!user.value.sees_all_students && forStaff.includes(String(to.name))) {
         return user.value.student_id === null ? true : { name: 'student', params: { id: user.value.student_id } };
     }

@@ -19,7 +19,7 @@ final readonly class School
     /**
      * @param  array<int, float>  $hardness  logit of each item for a student at the first attempt, by number
      * @param  array<int, float>  $half  share that is earned of each item where it is not earned whole, 0 to 1
-     * @param  array<string, float>  $strictness  what a scorer takes off, on the logit scale
+     * @param  array<array-key, float>  $strictness  what a scorer takes off, on the logit scale
      * @param  Calibration  $calibration  what the chances to pass are put right by
      */
     public function __construct(

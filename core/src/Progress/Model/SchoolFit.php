@@ -195,10 +195,10 @@ final class SchoolFit
     }
 
     /**
-     * @param  array<string, float>  $before
-     * @param  array<string, float>  $forms  sum of what was better than foretold, by scorer
-     * @param  array<string, int>  $times
-     * @return array<string, float> around nought: how strict all are together is told by how hard the items are
+     * @param  array<array-key, float>  $before
+     * @param  array<array-key, float>  $forms  sum of what was better than foretold, by scorer
+     * @param  array<array-key, int>  $times
+     * @return array<array-key, float> around nought: how strict all are together is told by how hard the items are
      */
     private function strictness(array $before, array $forms, array $times): array
     {

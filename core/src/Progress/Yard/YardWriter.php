@@ -66,7 +66,7 @@ final readonly class YardWriter
         $days = $learner->examOn === null ? null : $learner->examOn - $plan->week->slots[$walk->slot]->day();
 
         return sprintf(
-            '%sadds %.1f in 100 to a chance of %d; %s', $walk->isFixed ? 'set by hand; ' : '', 100 * $gain,
+            'adds %.1f in 100 to a chance of %d; %s', 100 * $gain,
             (int) round(100 * $learner->chance),
             match (true) {
                 $days === null => 'no exam is set',

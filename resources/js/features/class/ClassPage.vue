@@ -41,6 +41,7 @@ const kept = (data: ClassView): string => {
                         Ready: at least 70 in 100 to pass, even where the doubt is taken off. Each by the checklist and
                         the vehicle of the last walk, on the day of the exam.
                     </p>
+                    <p><RouterLink to="/scorers">How alike do we score?</RouterLink></p>
                     <p v-if="data.waiting > 0" role="status">
                         {{ data.waiting }} students are still being worked out. Look again in a few minutes.
                     </p>

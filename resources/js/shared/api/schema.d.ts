@@ -775,6 +775,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/scoring-health': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How alike scorers score, and which items tell little */
+        get: operations['readScoringHealth'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/students/{student}/exams': {
         parameters: {
             query?: never;
@@ -2176,6 +2193,18 @@ export interface components {
             /** @description best share of each of the last eight weeks, in thousandths, oldest first */
             weeks: (number | null)[];
         };
+        /** @description An item that two scorers see differently, farther apart than chance would have them. */
+        DifferingItemResource: {
+            name: string;
+            /** @description who sees it earned most often */
+            high: string;
+            low: string;
+            /**
+             * Format: float
+             * @description difference of the shares, 0 to 1
+             */
+            apart: number;
+        };
         /** @description A part to practice, with what that adds to the chance to pass. */
         DrillResource: {
             item: string;
@@ -2308,6 +2337,39 @@ export interface components {
             say: string;
             /** @description parts recited today, this one among them */
             today: number;
+        };
+        /** @description How one scorer scores beside the others. */
+        ScorerResource: {
+            id: number;
+            name: string;
+            attempts: number;
+            /**
+             * Format: float
+             * @description items in 100 that a usual student loses or gains by this scorer: below nought is stricter than the others; null where too little is known
+             */
+            items_of_100: number | null;
+            /**
+             * Format: float
+             * @description the doubt of it, to either side
+             */
+            doubt: number;
+            /** @description walks that another scored as well */
+            shared: number;
+            /** @description thousandths by which both agree more than by chance, mean over the shared walks */
+            kappa_permille: number | null;
+        };
+        /** @description How alike scorers score, and which items of the checklist tell little. */
+        ScoringHealthResource: {
+            checklist: string;
+            vehicle: string;
+            attempts: number;
+            /** @description whether all scorers are shown, or only the reader */
+            shows_all: boolean;
+            scorers: components['schemas']['ScorerResource'][];
+            differing: components['schemas']['DifferingItemResource'][];
+            never_missed: string[];
+            always_missed: string[];
+            against_the_rest: string[];
         };
         /** @description What to practice in one sitting. */
         SessionResource: {
@@ -5255,6 +5317,44 @@ export interface operations {
             };
             /** @description A student asks */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    readScoringHealth: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All scorers for a manager, oneself for others */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ScoringHealthResource'];
+                };
+            };
+            /** @description A student asks */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Nothing is in force */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

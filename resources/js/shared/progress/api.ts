@@ -21,3 +21,7 @@ export async function withdrawExam(exam: string): Promise<void> {
 
 export const recite = (student: number, body: Schemas['ReciteRequest']): Promise<Schemas['RecitedResource']> =>
     answer(api.POST('/students/{student}/recitals', { params: { path: { student } }, body }));
+
+export type ScoringHealth = Schemas['ScoringHealthResource'];
+
+export const readScoringHealth = (): Promise<ScoringHealth> => answer(api.GET('/scoring-health'));

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Progress;
+
+use OpenApi\Attributes as OA;
+
+/** How one scorer scores beside the others. */
+#[OA\Schema]
+final readonly class ScorerResource
+{
+    public function __construct(
+        #[OA\Property] public int $id,
+        #[OA\Property] public string $name,
+        #[OA\Property] public int $attempts,
+        #[
+            OA\Property(
+                nullable: true, description: 'items in 100 that a usual student loses or gains by this scorer: below '.
+                'nought is stricter than the others; null where too little is known',
+            ),
+        ]
+        public ?float $items_of_100,
+        #[OA\Property(description: 'the doubt of it, to either side')] public float $doubt,
+        #[OA\Property(description: 'walks that another scored as well')] public int $shared,
+        #[
+            OA\Property(
+                nullable: true,
+                description: 'thousandths by which both agree more than by chance, mean over the shared walks',
+            ),
+        ]
+        public ?int $kappa_permille,
+    ) {}
+}
