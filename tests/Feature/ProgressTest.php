@@ -130,3 +130,72 @@ describe('the result of a real exam', function (): void {
         ])->assertForbidden();
     });
 });
+
+describe('a part that is recited', function (): void {
+    beforeEach(function (): void {
+        $this->body = fn (array $with = []): array => $with + [
+            'id' => (string) Str::uuid7(), 'checklist_id' => $this->yard->checklist->id,
+            'vehicle_id' => $this->yard->vehicle->id, 'item' => 'engine.alternator', 'words' => 'securely mounted',
+        ];
+    });
+
+    it('is told at once what was heard and what was missing, and is counted once', function (): void {
+        $body = ($this->body)();
+        $told = $this->postJson($this->path.'/recitals', $body)->assertOk()->json();
+        $this->postJson($this->path.'/recitals', $body)->assertOk()->assertJsonPath('today', 1);
+
+        expect($told['heard'])->not->toBe([])
+            ->and($told['missing'])->not->toBe([])
+            ->and(array_intersect($told['heard'], $told['missing']))->toBe([])
+            ->and($told['say'])->toContain('Alternator')
+            ->and($told['earned'])->toBeLessThan(1000);
+    });
+
+    it('earns all by the words that it is told to use', function (): void {
+        $say = $this->postJson($this->path.'/recitals', ($this->body)())->json('say');
+        $this->postJson($this->path.'/recitals', ($this->body)(['words' => $say]))->assertOk()
+            ->assertJsonPath('earned', 1000)
+            ->assertJsonPath('missing', [])
+            ->assertJsonPath('today', 2);
+    });
+
+    it('is refused with its place and the remedy', function (array $with, string $path): void {
+        $this->postJson($this->path.'/recitals', ($this->body)($with))->assertUnprocessable()
+            ->assertJsonPath('errors.0.path', $path);
+    })->with([
+        'no words' => [['words' => ''], 'words'], 'far too many' => [['words' => str_repeat('a ', 1200)], 'words'],
+        'a part that is not asked' => [['item' => 'engine.flux'], 'item'], 'no id' => [['id' => '1'], 'id'],
+    ]);
+
+    it('counts on no sheet', function (): void {
+        ($this->walked)('cab.seat_belt');
+        $before = $this->getJson($this->path.'/readiness')->json('chance');
+        $this->postJson($this->path.'/recitals', ($this->body)())->assertOk();
+
+        expect($this->getJson($this->path.'/readiness')->json('chance'))->toBe($before);
+    });
+});
+
+describe('how alike scorers score', function (): void {
+    it('says that nothing was scored where nothing was', function (): void {
+        $this->getJson('/api/v1/scoring-health')->assertNotFound();
+    });
+
+    it('shows a manager all who score, and anybody else themselves', function (Role $role, int $shown): void {
+        ($this->walked)('cab.seat_belt');
+        $this->yard->person(Role::Examiner, 'Ilse Drumlin');
+        $this->actingAs($role === Role::Instructor ? $this->yard->scorer : $this->yard->person($role));
+        $this->getJson('/api/v1/scoring-health')->assertOk()->assertJsonCount($shown, 'scorers');
+    })->with([[Role::Manager, 2], [Role::Instructor, 1]]);
+
+    it('says nothing of a scorer from too few walks', function (): void {
+        ($this->walked)('cab.seat_belt');
+        $this->getJson('/api/v1/scoring-health')->assertJsonPath('scorers.0.items_of_100', null)
+            ->assertJsonPath('scorers.0.shared', 0);
+    });
+
+    it('is nothing for a student', function (): void {
+        $this->actingAs($this->yard->person(Role::Student));
+        $this->getJson('/api/v1/scoring-health')->assertForbidden();
+    });
+});
