@@ -24,6 +24,7 @@ use Pasada\Core\Inspection\Item;
 use Pasada\Core\Language\Cue;
 use Pasada\Core\Language\Transcript;
 use Pasada\Core\Listening\Account;
+use Pasada\Core\Listening\Listener;
 use Pasada\Core\Scoring\ScoreSheet;
 
 /** Listens to one part that a student recites, tells what was missing by the checklist's own credit rule, and counts. */
@@ -48,10 +49,8 @@ final readonly class Recite
         $listener = $this->listeners->forInspection(
             (new ChecklistReader)->readKept($checklist->document, $checklist->slug), $inspection,
         );
-        // The student stands before it, so its name goes without saying.
-        $transcript = new Transcript([new Cue(0.0, $item->name.', '.$words)]);
-        $account = $listener->listen($listener->understood($transcript));
-        $heard = $this->heard($item, $account);
+        $account = self::listen($listener, $item->name.', '.$words);
+        $heard = $this->heard($item, $listener, $account, $words);
         $sheet = ScoreSheet::ofInspection($inspection, MarkList::of(
             Mark::pointsHeard(self::MARK, 0, $item->id, $heard),
         ));
@@ -78,17 +77,48 @@ final readonly class Recite
         );
     }
 
-    private function heard(Item $item, Account $account): PointSet
+    /**
+     * One part is recited, so whatever was said is about it, whichever part it sounds like. Its name goes without saying
+     * and so tells nothing, even where it is a statement ("Vehicle stands level"). Whoever says the very words that are
+     * taught has said them.
+     */
+    private function heard(Item $item, Listener $listener, Account $account, string $words): PointSet
     {
-        $points = [];
-        foreach ($account->heard as $proposal) {
-            if ($proposal->component === $item->component) {
-                array_push($points, ...$proposal->points->points());
+        $points = PointSet::of(...self::points($account))
+            ->without(PointSet::of(...self::points(self::listen($listener, $item->name.'.'))))
+            ->points();
+        array_push($points, ...self::points(self::listen($listener, $words)));
+        $said = self::plain($words);
+        foreach ($item->points->points() as $point) {
+            if (str_contains($said, self::plain($this->coach->phrase($item, $point)))) {
+                $points[] = $point;
             }
         }
 
         return PointSet::of(...array_filter(
             $points, static fn (Point $point): bool => $item->points->has($point),
         ));
+    }
+
+    private static function listen(Listener $listener, string $words): Account
+    {
+        return $listener->listen($listener->understood(new Transcript([new Cue(0.0, $words)])));
+    }
+
+    /** @return list<Point> */
+    private static function points(Account $account): array
+    {
+        $points = [];
+        foreach ($account->heard as $proposal) {
+            array_push($points, ...$proposal->points->points());
+        }
+
+        return $points;
+    }
+
+    /** In small letters, without marks between the words. */
+    private static function plain(string $words): string
+    {
+        return ' '.trim((string) preg_replace('/[^\p{L}\p{N}]+/u', ' ', mb_strtolower($words))).' ';
     }
 }
