@@ -13,6 +13,7 @@ use LogicException;
 use Pasada\Core\Checklist\Checklist;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Inspection\Item;
 use Pasada\Core\Progress\Readiness\Readiness;
 use Pasada\Core\Vehicle\VehicleReader;
 
@@ -53,6 +54,14 @@ final class InspectionLibrary
         return $this->cache->rememberForever($key, static function () use ($attempt): Checklist {
             return (new ChecklistReader)->readKept($attempt->checklist->document, $attempt->checklist->slug);
         });
+    }
+
+    /** @return array<string, string> names of all items, by id */
+    public function names(int $checklistId, int $vehicleId): array
+    {
+        return array_map(static fn (Item $item): string => $item->fullName(), $this->byId(
+            $checklistId, $vehicleId, null,
+        )->items);
     }
 
     /** What the chance to pass under it rests on, form by form. */

@@ -9,7 +9,7 @@ use App\Models\Role;
 use App\Models\StoredVehicle;
 use App\Models\Student;
 use App\Models\User;
-use App\Progress\StudentReadinesses;
+use App\Progress\ClassAnswers;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 
@@ -26,7 +26,7 @@ final readonly class WeekInput
 
     private const UNKNOWN_GAIN = 0.1;
 
-    public function __construct(private StudentReadinesses $readinesses, private Outages $outages) {}
+    public function __construct(private ClassAnswers $answers, private Outages $outages) {}
 
     /** @return Collection<int, User> */
     public function instructors(int $schoolId): Collection
@@ -91,10 +91,12 @@ final readonly class WeekInput
     private function students(int $schoolId, Carbon $now): array
     {
         $students = [];
-        foreach (Student::ofSchool($schoolId)->get()->sortBy('name') as $student) {
+        $all = Student::ofSchool($schoolId)->get()->sortBy('name')->toBase();
+        $answers = $this->answers->of($schoolId, $all, $now);
+        foreach ($all as $student) {
+            [$kept, $vehicle] = $answers[$student->id] ?? [null, null];
             /** @var array{chance?: float|null, drills?: list<array{gain: float}>} $answer */
-            $answer = $this->readinesses->kept($student, $now) ?? [];
-            $by = $this->readinesses->examinedBy($student, $now);
+            $answer = $kept ?? [];
             $gains = array_column($answer['drills'] ?? [], 'gain');
             rsort($gains);
             $one = [
@@ -104,8 +106,8 @@ final readonly class WeekInput
                     ? min(1.0, self::STAYS * array_sum(array_slice($gains, 0, self::PARTS)))
                     : self::UNKNOWN_GAIN,
             ];
-            if ($by !== null) {
-                $one['vehicles'] = [(string) $by[1]->id];
+            if ($vehicle !== null) {
+                $one['vehicles'] = [(string) $vehicle];
             }
             if ($student->exam_on !== null) {
                 $one['exam_on'] = $student->exam_on->toDateString();

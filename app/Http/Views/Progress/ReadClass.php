@@ -16,10 +16,10 @@ use App\Models\ExamResult;
 use App\Models\ItemOutcomeRow;
 use App\Models\Student;
 use App\Models\User;
-use App\Progress\StudentReadinesses;
+use App\Progress\ClassAnswers;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Collection;
 use Pasada\Core\Scoring\ItemStatus;
 use stdClass;
 
@@ -35,24 +35,24 @@ final readonly class ReadClass
     /** Bounds of the groups in which it is told how well chances were kept, in percent. */
     private const GROUPS = [[0, 40], [40, 60], [60, 80], [80, 100]];
 
-    public function __construct(private StudentReadinesses $readinesses, private InspectionLibrary $inspections) {}
+    public function __construct(
+        private ConnectionInterface $database, private ClassAnswers $answers, private InspectionLibrary $inspections,
+    ) {}
 
     public function handle(User $reader, Carbon $now): ClassResource
     {
-        $students = Student::ofSchool($reader->school_id)->get()->sortBy('name');
-        $attempts = Attempt::finished($reader->school_id)
-            ->tap(Attempt::onceAWalk(...))
-            ->tap(static fn (Builder $query) => Attempt::blindTo($query, $reader))
-            ->with(['vehicle:id,name', 'scorer:id,name', 'result'])
-            ->get()
-            ->sortBy('started_at');
-        $byStudent = $attempts->groupBy('student_id');
+        $students = Student::ofSchool($reader->school_id)->get()->sortBy('name')->toBase();
+        $answers = $this->answers->of($reader->school_id, $students, $now);
+        $lasts = $this->lasts($reader);
+        $weeks = $this->weeks($reader, $now);
         $rows = $lessons = [];
         $waiting = 0;
         foreach ($students as $student) {
-            $answer = $this->readinesses->kept($student, $now);
+            [$answer] = $answers[$student->id] ?? [null];
             $waiting += $answer === null ? 1 : 0;
-            $rows[] = $this->student($student, $answer ?? [], $byStudent->get($student->id, new Collection), $now);
+            $rows[] = $this->student(
+                $student, $answer ?? [], $lasts[$student->id] ?? null, $weeks[$student->id] ?? [], $now,
+            );
             foreach (is_array($answer['drills'] ?? null) ? $answer['drills'] : [] as $drill) {
                 /** @var array{item: string, place: string, gain: float} $drill */
                 $place = $drill['place'];
@@ -61,57 +61,94 @@ final readonly class ReadClass
         }
 
         return new ClassResource(
-            $rows, $this->missed($reader, $attempts, $now), $this->lessons($lessons), $this->kept($reader), $waiting,
+            $rows, $this->missed($reader, $now), $this->lessons($lessons), $this->kept($reader), $waiting,
             self::WEEKS_COMPARED,
         );
     }
 
+    /** @return Builder<Attempt> finished ones, once a walk, without what may not sway the reader */
+    private function attempts(User $reader): Builder
+    {
+        return Attempt::finished($reader->school_id)
+            ->tap(Attempt::onceAWalk(...))
+            ->tap(static fn (Builder $query) => Attempt::blindTo($query, $reader));
+    }
+
+    /** @return array<int, stdClass&object{vehicle: string, scorer: string, attempts: int, started_at: string}> */
+    private function lasts(User $reader): array
+    {
+        $ranked = $this->attempts($reader)->toBase()->selectRaw(
+            'student_id, vehicle_id, scorer_id, started_at, count(*) over (partition by student_id) as attempts, '.
+            'row_number() over (partition by student_id order by started_at desc, id desc) as place',
+        );
+
+        /** @var array<int, stdClass&object{vehicle: string, scorer: string, attempts: int, started_at: string}> */
+        return $this->database->table($ranked, 'ranked')
+            ->join('vehicles', 'vehicles.id', '=', 'ranked.vehicle_id')
+            ->join('users', 'users.id', '=', 'ranked.scorer_id')
+            ->where('place', 1)
+            ->get(['student_id', 'vehicles.name as vehicle', 'users.name as scorer', 'attempts', 'started_at'])
+            ->keyBy('student_id')->all();
+    }
+
+    /** @return array<int, array<int, int>> best share by student and weeks ago, in thousandths */
+    private function weeks(User $reader, Carbon $now): array
+    {
+        $at = $now->format('Y-m-d H:i:s');
+        $rows = $this->attempts($reader)->toBase()
+            ->join('attempt_results', 'attempt_results.attempt_id', '=', 'attempts.id')
+            ->where('started_at', '>', $now->copy()->subWeeks(self::WEEKS))
+            ->where('started_at', '<=', $now)
+            ->groupBy('student_id', 'ago')
+            ->selectRaw('student_id, timestampdiff(week, started_at, ?) as ago, max(permille) as best', [$at])
+            ->get();
+        $weeks = [];
+        foreach ($rows as $row) {
+            /** @var stdClass&object{student_id: int, ago: int, best: int} $row */
+            $weeks[$row->student_id][$row->ago] = $row->best;
+        }
+
+        return $weeks;
+    }
+
     /**
      * @param  array<mixed>  $answer
-     * @param  Collection<int, Attempt>  $attempts  oldest first
+     * @param  (stdClass&object{vehicle: string, scorer: string, attempts: int, started_at: string})|null  $last
+     * @param  array<int, int>  $weeks  by weeks ago
      */
-    private function student(Student $student, array $answer, Collection $attempts, Carbon $now): ClassStudentResource
-    {
-        $last = $attempts->last();
+    private function student(
+        Student $student, array $answer, ?stdClass $last, array $weeks, Carbon $now,
+    ): ClassStudentResource {
         /** @var array{chance?: float|null, low?: float, high?: float, limits?: string,
          *   drills?: list<array{item: string, name: string, minutes: float, gain: float}>} $answer */
         $first = $answer['drills'][0] ?? null;
-        $weeks = array_fill(0, self::WEEKS, null);
-        foreach ($attempts as $attempt) {
-            $ago = intdiv((int) $attempt->started_at->diffInDays($now), 7);
-            if ($ago >= 0 && $ago < self::WEEKS && $attempt->result !== null) {
-                $week = self::WEEKS - 1 - $ago;
-                $weeks[$week] = max($weeks[$week] ?? 0, $attempt->result->permille);
-            }
-        }
 
         return new ClassStudentResource(
             $student->id, $student->name, $student->class_name, $student->exam_on?->toDateString(),
-            $last->vehicle->name ?? '', $last?->scorer->name, $attempts->count(),
-            $last === null ? null : max(0, (int) $last->started_at->diffInDays($now)),
+            $last->vehicle ?? '', $last->scorer ?? null, $last->attempts ?? 0,
+            $last === null ? null : max(0, (int) Carbon::parse($last->started_at)->diffInDays($now)),
             $answer['chance'] ?? null, $answer['low'] ?? null, $answer['high'] ?? null, $answer['limits'] ?? '',
             $first === null ? null : new DrillResource(
                 $first['item'], $first['name'], $first['minutes'], $first['gain'],
             ),
-            $weeks,
+            array_map(static fn (int $ago): ?int => $weeks[$ago] ?? null, range(self::WEEKS - 1, 0)),
         );
     }
 
-    /**
-     * @param  Collection<int, Attempt>  $attempts
-     * @return list<ClassMissResource>
-     */
-    private function missed(User $reader, Collection $attempts, Carbon $now): array
+    /** @return list<ClassMissResource> */
+    private function missed(User $reader, Carbon $now): array
     {
         $since = $now->copy()->subWeeks(self::WEEKS_COMPARED);
         $before = $since->copy()->subWeeks(self::WEEKS_COMPARED);
-        $now = $this->counts($attempts->where('started_at', '>=', $since));
-        $then = $this->counts($attempts->where('started_at', '<', $since)->where('started_at', '>=', $before));
-        uasort($now, static fn (stdClass $a, stdClass $b): int => [$b->missed * $a->asked, $a->item]
+        $latest = $this->counts($this->attempts($reader)->where('started_at', '>=', $since));
+        $then = $this->counts(
+            $this->attempts($reader)->where('started_at', '<', $since)->where('started_at', '>=', $before),
+        );
+        uasort($latest, static fn (stdClass $a, stdClass $b): int => [$b->missed * $a->asked, $a->item]
             <=> [$a->missed * $b->asked, $b->item]);
-        $names = $this->names($attempts);
+        $names = $this->names($reader);
         $missed = [];
-        foreach (array_slice($now, 0, self::MOST) as $row) {
+        foreach (array_slice($latest, 0, self::MOST) as $row) {
             if ($row->missed > 0) {
                 $missed[] = new ClassMissResource(
                     $row->item, $names[$row->item] ?? $row->item, $row->asked, $row->missed,
@@ -124,36 +161,31 @@ final readonly class ReadClass
     }
 
     /**
-     * @param  Collection<int, Attempt>  $attempts
+     * @param  Builder<Attempt>  $attempts
      * @return array<string, stdClass&object{item: string, asked: int, missed: int}> by item
      */
-    private function counts(Collection $attempts): array
+    private function counts(Builder $attempts): array
     {
         $lessons = array_map(static fn (ItemStatus $status): string => $status->value, ItemStatus::lessons());
         $marks = implode(', ', array_fill(0, count($lessons), '?'));
 
         /** @var array<string, stdClass&object{item: string, asked: int, missed: int}> */
         return ItemOutcomeRow::query()->toBase()
-            ->whereIn('attempt_id', $attempts->pluck('id'))
+            ->whereIn('attempt_id', $attempts->toBase()->select('attempts.id'))
             ->where('status', '<>', ItemStatus::NotFitted->value)
             ->groupBy('item')
             ->selectRaw('item, count(*) as asked, cast(sum(status in ('.$marks.')) as signed) as missed', $lessons)
             ->get()->keyBy('item')->all();
     }
 
-    /**
-     * @param  Collection<int, Attempt>  $attempts
-     * @return array<string, string> by item
-     */
-    private function names(Collection $attempts): array
+    /** @return array<string, string> by item, over all that was walked */
+    private function names(User $reader): array
     {
         $names = [];
-        foreach ($attempts->unique(
-            static fn (Attempt $one): string => $one->checklist_id.':'.$one->vehicle_id,
-        ) as $attempt) {
-            foreach ($this->inspections->forAttempt($attempt)->items as $id => $item) {
-                $names[$id] ??= $item->fullName();
-            }
+        $walked = $this->attempts($reader)->toBase()->distinct()->get(['checklist_id', 'vehicle_id']);
+        foreach ($walked as $row) {
+            /** @var stdClass&object{checklist_id: int, vehicle_id: int} $row */
+            $names += $this->inspections->names($row->checklist_id, $row->vehicle_id);
         }
 
         return $names;
