@@ -63,6 +63,7 @@ final readonly class SchoolHistory
         $rows = $attempts
             ->tap(Attempt::onceAWalk(...))
             ->where('started_at', '<=', Carbon::now()->addDay())
+            ->with('result:attempt_id,duration_ms,out_of_place')
             ->get(['id', 'student_id', 'scorer_id', 'started_at'])
             ->sortBy('started_at')
             ->toBase();
@@ -81,6 +82,8 @@ final readonly class SchoolHistory
             foreach ($some as $attempt) {
                 $by[$attempt->student_id][] = new PastAttempt(
                     (float) self::day($attempt->started_at), (string) $attempt->scorer_id, $earned[$attempt->id] ?? [],
+                    $attempt->result === null ? null : $attempt->result->duration_ms / 1000.0,
+                    $attempt->result?->out_of_place,
                 );
             }
         }

@@ -19,7 +19,10 @@ final class SimulatedSchool
 
     private const TRIALS = 300;
 
-    private readonly Randomizer $by;
+    private Randomizer $by;
+
+    /** @var array<string, list<float>> true logits of each student's items on the day of the exam */
+    private array $minds = [];
 
     /** @var list<array{string, string, string}> place, component and section of each item */
     private array $items = [];
@@ -72,7 +75,7 @@ final class SimulatedSchool
         $passed = false;
         for ($n = 0; $n < $attempts; $n++) {
             $scorer = array_keys($this->strict)[$this->by->getInt(0, count($this->strict) - 1)];
-            $whole = $this->walk($mind, 0.4 * $this->normal() - $this->strict[$scorer]);
+            $whole = $this->walk($mind->logits(), 0.4 * $this->normal() - $this->strict[$scorer]);
             [$earned, $share, $passed] = $this->scored($whole);
             $past[] = new PastAttempt($day, $scorer, $earned);
             $mind->practice($this->by);
@@ -80,20 +83,48 @@ final class SimulatedSchool
             $day += $gap;
             $mind->rest($gap, $this->by);
         }
+        $this->minds[$id] = $mind->logits();
         $trials = 0;
         for ($n = 0; $n < self::TRIALS; $n++) {
-            $trials += $this->scored($this->walk($mind, 0.4 * $this->normal()))[2] ? 1 : 0;
+            $trials += $this->scored($this->walk($mind->logits(), 0.4 * $this->normal()))[2] ? 1 : 0;
         }
-        $isPassed = $this->scored($this->walk($mind, 0.4 * $this->normal()))[2];
+        $isPassed = $this->scored($this->walk($mind->logits(), 0.4 * $this->normal()))[2];
 
         return [new PastStudent($id, floor($day), $past), $trials / self::TRIALS, $isPassed, $passed, $share];
     }
 
-    /** @return list<bool> */
-    private function walk(Mind $mind, float $form): array
+    /** @return list<float> */
+    public function logits(string $student): array
+    {
+        return $this->minds[$student];
+    }
+
+    /**
+     * True chance to pass with these logits, by trying; the same seed has the same luck.
+     *
+     * @param  list<float>  $logits
+     */
+    public function chance(array $logits, int $seed, int $trials): float
+    {
+        $before = $this->by;
+        $this->by = new Randomizer(new Mt19937($seed));
+        $passed = 0;
+        for ($n = 0; $n < $trials; $n++) {
+            $passed += $this->scored($this->walk($logits, 0.4 * $this->normal()))[2] ? 1 : 0;
+        }
+        $this->by = $before;
+
+        return $passed / $trials;
+    }
+
+    /**
+     * @param  list<float>  $logits
+     * @return list<bool>
+     */
+    private function walk(array $logits, float $form): array
     {
         $whole = [];
-        foreach ($mind->logits() as $logit) {
+        foreach ($logits as $logit) {
             $whole[] = $this->by->getInt(0, 999_999) < 1_000_000 / (1.0 + exp(-$logit - $form));
         }
 

@@ -18,6 +18,8 @@ final readonly class ReadinessResource implements Responsable
     /**
      * @param  list<ChanceResource>  $by_form
      * @param  list<ChanceResource>  $marks
+     * @param  list<float|null>  $seconds
+     * @param  list<int|null>  $out_of_place
      * @param  list<MasteryResource>  $items
      * @param  list<string>  $attempts
      * @param  list<string>  $confusions
@@ -51,6 +53,20 @@ final readonly class ReadinessResource implements Responsable
             ),
         ]
         public array $attempts,
+        #[
+            OA\Property(
+                type: 'array', items: new OA\Items(type: 'number', nullable: true),
+                description: 'how long each attempt took, in seconds',
+            ),
+        ]
+        public array $seconds,
+        #[
+            OA\Property(
+                type: 'array', items: new OA\Items(type: 'integer', nullable: true),
+                description: 'items out of order in each attempt',
+            ),
+        ]
+        public array $out_of_place,
         #[OA\Property(type: 'array', items: new OA\Items(ref: MasteryResource::class))] public array $items,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $confusions,
         #[

@@ -70,6 +70,8 @@ final readonly class ReadReadiness
             $one?->forecast->chance(), $low, $high, $one?->forecast->share()[0], $one->limits ?? '',
             $this->forms($one, $inspection), $this->marks($one),
             array_map(static fn (PastAttempt $attempt): string => KeptAnswer::date($attempt->day), $past),
+            array_map(static fn (PastAttempt $attempt): ?float => $attempt->seconds, $past),
+            array_map(static fn (PastAttempt $attempt): ?int => $attempt->outOfPlace, $past),
             $one === null ? [] : $this->items($inspection, $one, $past, $today),
             Confusions::of($inspection, array_map(static fn (PastAttempt $attempt): array => $attempt->earned, $past)),
             array_map(

@@ -13,6 +13,8 @@ final readonly class HistoryReader
 {
     private const SECONDS_OF_DAY = 86_400;
 
+    private const MOST_ITEMS = 1000;
+
     /** Longer ago is a slip of the pen: nobody's attempts are from before the licence was. */
     private const FIRST_YEAR = 1990;
 
@@ -52,7 +54,7 @@ final readonly class HistoryReader
      */
     private function attempt(Node $node, array $known, array &$unknown): PastAttempt
     {
-        $node->only('at', 'scorer', 'form', 'earned');
+        $node->only('at', 'scorer', 'form', 'earned', 'seconds', 'out_of_place');
         $earned = [];
         foreach ($node->entries('earned') as $item => $entry) {
             $value = $entry->raw();
@@ -67,7 +69,11 @@ final readonly class HistoryReader
             $earned[$item] = $value;
         }
 
-        return new PastAttempt($this->day($node, 'at'), $node->stringOr('scorer', ''), $earned);
+        return new PastAttempt(
+            $this->day($node, 'at'), $node->stringOr('scorer', ''), $earned,
+            $node->has('seconds') ? (float) $node->int('seconds', 0, self::SECONDS_OF_DAY) : null,
+            $node->has('out_of_place') ? $node->int('out_of_place', 0, self::MOST_ITEMS) : null,
+        );
     }
 
     /** Days since 1970 of a date, or of a time with its fraction. */

@@ -13,5 +13,9 @@ final readonly class PastAttempt
         public float $day,
         public string $scorer,
         public array $earned,
+        /** How long the walk took; null where that is not known. */
+        public ?float $seconds = null,
+        /** Items out of order; null where that is not known. */
+        public ?int $outOfPlace = null,
     ) {}
 }

@@ -37,10 +37,12 @@ final readonly class Forecast
      * @param  array<string, float>  $byForm
      * @param  array<string, array<int, float>>  $ofMarks  chance of each mark, by form
      * @param  list<array{float, float, float}>  $shares  weight, mean and spread of the share
+     * @param  float  $conduct  chance that time and order are kept where they decide
      */
     private function __construct(
         private School $school, private Belief $belief, private array $rules, private array $weights,
         private array $chances, private array $byForm, public array $ofMarks, private array $shares,
+        private float $conduct,
     ) {
         $expected = [];
         foreach (array_keys($school->plan->ids) as $i) {
@@ -53,10 +55,12 @@ final readonly class Forecast
      * @param  non-empty-array<string, PassRule>  $rules  by form; the empty id where no form is drawn
      * @param  non-empty-array<string, float>  $weights
      * @param  int  $draws  students that the one at hand may be
+     * @param  float  $conduct  chance that time and order are kept where they decide
      * @param  float  $strict  how strict the scorer is beside all others, where that is known (logit)
      */
     public static function of(
         School $school, Belief $belief, array $rules, array $weights, int $draws = self::DRAWS, float $strict = 0.0,
+        float $conduct = 1.0,
     ): self {
         $plan = $school->plan;
         $random = new Randomizer(new Mt19937(20261126));
@@ -103,12 +107,12 @@ final readonly class Forecast
         }
         sort($chances);
 
-        return new self($school, $belief, $rules, $weights, $chances, $byForm, $ofMarks, $shares);
+        return new self($school, $belief, $rules, $weights, $chances, $byForm, $ofMarks, $shares, $conduct);
     }
 
     public function chance(): float
     {
-        return $this->school->calibration->of($this->untold());
+        return $this->conduct * $this->school->calibration->of($this->untold());
     }
 
     /** The chance as the model has it, before it is put right by what came of others. */
@@ -120,7 +124,9 @@ final readonly class Forecast
     /** @return array<string, float> */
     public function byForm(): array
     {
-        return array_map($this->school->calibration->of(...), $this->byForm);
+        return array_map(
+            fn (float $one): float => $this->conduct * $this->school->calibration->of($one), $this->byForm,
+        );
     }
 
     /** @return array{float, float} the ends of the interval that holds 80 percent */
@@ -132,8 +138,8 @@ final readonly class Forecast
         $middle = $this->untold();
 
         return [
-            $calibration->end($middle, min($at(self::TAIL), $middle - self::LITTLE)),
-            $calibration->end($middle, max($at(1.0 - self::TAIL), $middle + self::LITTLE)),
+            $this->conduct * $calibration->end($middle, min($at(self::TAIL), $middle - self::LITTLE)),
+            $this->conduct * $calibration->end($middle, max($at(1.0 - self::TAIL), $middle + self::LITTLE)),
         ];
     }
 
@@ -186,19 +192,10 @@ final readonly class Forecast
                 $pull[$i] = ($pull[$i] ?? 0.0) + $this->weights[$id] * $one;
             }
         }
-        $traits = $this->school->traits;
-        // What is learnt of a lining at one axle is known of it at the next, as far as these went together before.
-        $spills = $traits->components ** 2 / ($traits->components ** 2 + $traits->items ** 2);
-        $ofComponent = [];
-        foreach ($pull as $i => $one) {
-            $c = $this->school->plan->components[$i];
-            $ofComponent[$c] = ($ofComponent[$c] ?? 0.0) + $one * (1.0 - $this->expected[$i]);
-        }
+        $kept *= $this->conduct * $this->school->calibration->rise($this->untold());
         $gains = [];
-        $kept *= $this->school->calibration->rise($this->untold());
         foreach ($pull as $i => $one) {
-            $own = $one * (1.0 - $this->expected[$i]);
-            $gains[$i] = $kept * ($own + $spills * ($ofComponent[$this->school->plan->components[$i]] - $own));
+            $gains[$i] = $kept * $one * (1.0 - $this->expected[$i]);
         }
         arsort($gains);
 

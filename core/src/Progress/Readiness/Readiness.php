@@ -151,16 +151,19 @@ final readonly class Readiness
         $on = $isAhead ? max($last, $past->examOn) : $last + self::USUAL_DAYS;
         $student = $school->follow($past);
         $student->goTo($on);
-        $forecast = Forecast::of($school, $student->belief(), $this->rules, $this->weights);
+        $conduct = Conduct::of($this->inspection->checklist->rules, $past->attempts);
+        $forecast = Forecast::of(
+            $school, $student->belief(), $this->rules, $this->weights, conduct: $conduct->chance(),
+        );
 
         return new StudentReadiness(
-            $past, $forecast, $on, $isAhead, $this->limits($forecast), $this->drills($school, $forecast, $on - $last),
-            count($past->attempts), $this->marks($forecast),
+            $past, $forecast, $on, $isAhead, $this->limits($forecast, $conduct), $this->drills($school, $forecast, $on - $last),
+            count($past->attempts), $this->marks($forecast, $conduct),
         );
     }
 
     /** @return array<string, float> */
-    private function marks(Forecast $forecast): array
+    private function marks(Forecast $forecast, Conduct $conduct): array
     {
         $marks = [];
         foreach ($forecast->ofMarks as $form => $chances) {
@@ -169,13 +172,14 @@ final readonly class Readiness
                 $marks[$said] = min($marks[$said] ?? 1.0, $chance);
             }
         }
+        $marks += $conduct->marks;
         asort($marks);
 
         return $marks;
     }
 
     /** What stands in the way most, in one sentence. */
-    private function limits(Forecast $forecast): string
+    private function limits(Forecast $forecast, Conduct $conduct): string
     {
         $worst = null;
         foreach ($forecast->ofMarks as $form => $chances) {
@@ -187,6 +191,11 @@ final readonly class Readiness
         }
         if ($worst === null) {
             return 'The checklist asks for nothing.';
+        }
+        foreach ($conduct->marks as $said => $chance) {
+            if ($chance < $worst[0]) {
+                return sprintf('What is least sure is %s (%d in 100).', $said, (int) round(100 * $chance));
+            }
         }
         $weakest = null;
         foreach ($worst[1]->items as $i) {

@@ -13,6 +13,7 @@ import LongUnsaid from './readiness/LongUnsaid.vue';
 import MasteryMap from './readiness/MasteryMap.vue';
 import NextPractice from './readiness/NextPractice.vue';
 import ReadinessHead from './readiness/ReadinessHead.vue';
+import TimeAndOrder from './readiness/TimeAndOrder.vue';
 import { readStudent } from './api';
 import BrakePractices from './BrakePractices.vue';
 import MostMissed from './MostMissed.vue';
@@ -52,6 +53,7 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
                         <MasteryMap :readiness="told" />
                         <div class="two">
                             <LongUnsaid :readiness="told" />
+                            <TimeAndOrder :readiness="told" />
                             <BrakeChances :readiness="told" />
                             <ExamResults :readiness="told" :student="id" @changed="readAgain" />
                         </div>

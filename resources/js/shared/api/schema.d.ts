@@ -2315,6 +2315,10 @@ export interface components {
             marks: components['schemas']['ChanceResource'][];
             /** @description when each attempt was, oldest first */
             attempts: string[];
+            /** @description how long each attempt took, in seconds */
+            seconds: (number | null)[];
+            /** @description items out of order in each attempt */
+            out_of_place: (number | null)[];
             items: components['schemas']['MasteryResource'][];
             confusions: string[];
             /** @description what to practice now in 10, 20 and 40 minutes */
