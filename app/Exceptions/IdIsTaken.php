@@ -61,7 +61,8 @@ final class IdIsTaken extends RuntimeException implements Refusal
     public static function byExamResult(string $id): self
     {
         return new self(
-            $id, 'This id belongs to another exam result already. Withdraw that one, and record it anew with its own id.',
+            $id,
+            'This id belongs to another exam result already. Withdraw that one, and record it anew with an id of its own.',
         );
     }
 

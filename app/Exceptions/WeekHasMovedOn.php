@@ -12,7 +12,8 @@ final class WeekHasMovedOn extends RuntimeException implements Refusal
     public function __construct()
     {
         parent::__construct(
-            'Somebody else planned meanwhile. Load the week again to see how it stands; your last change was not taken.',
+            'Somebody else planned meanwhile. Load the week again to see how it stands; your last change was not '.
+                'taken.',
         );
     }
 

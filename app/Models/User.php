@@ -26,6 +26,8 @@ final class User extends Authenticatable
 
     protected $hidden = ['password', 'calendar_secret'];
 
+    protected $attributes = ['calendar_secret' => null];
+
     // Sign-in lasts as long as the session; there is no "remember me" token to steal.
     protected $rememberTokenName = '';
 

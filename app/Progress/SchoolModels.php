@@ -7,6 +7,7 @@ namespace App\Progress;
 use App\Library\InspectionLibrary;
 use App\Models\Attempt;
 use App\Models\ExamResult;
+use App\Models\SchoolModel;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use Illuminate\Contracts\Foundation\Application;
@@ -16,7 +17,6 @@ use Illuminate\Support\Facades\Cache;
 use Pasada\Core\Progress\Model\KeptSchool;
 use Pasada\Core\Progress\Model\School as FittedSchool;
 use Pasada\Core\Progress\Readiness\Readiness;
-use stdClass;
 
 /**
  * Hands out what a school's attempts tell under a checklist on a vehicle. It is fitted once and kept; where many more
@@ -109,20 +109,18 @@ final class SchoolModels
         }
     }
 
-    /** @return array{FittedSchool|null, (stdClass&object{attempts: int, results: int, fitted_at: string})|null} */
+    /** @return array{FittedSchool|null, SchoolModel|null} */
     private function read(int $schoolId, int $checklistId, int $vehicleId, Readiness $readiness): array
     {
-        /** @var (stdClass&object{model: string, attempts: int, results: int, fitted_at: string})|null $row */
-        $row = $this->database->table('school_models')
-            ->where(['school_id' => $schoolId, 'checklist_id' => $checklistId, 'vehicle_id' => $vehicleId])
-            ->first();
+        $row = SchoolModel::ofSchool($schoolId)
+            ->where(['checklist_id' => $checklistId, 'vehicle_id' => $vehicleId])
+            ->get()->first();
         $kept = $row === null ? null : json_decode($row->model, true);
 
         return [is_array($kept) ? KeptSchool::read($kept, $readiness->plan) : null, $row];
     }
 
-    /** @param  (stdClass&object{fitted_at: string})|null  $row */
-    private function sign(?stdClass $row): string
+    private function sign(?SchoolModel $row): string
     {
         return $row === null ? '' : hash('xxh32', $row->fitted_at);
     }

@@ -84,7 +84,7 @@ it('shows the class from what is kept, and works out anew what changed', functio
 });
 
 describe('the result of a real exam', function (): void {
-    it('is kept once with what was foretold for it, and counts where it is told how well that keeps', function (): void {
+    it('is kept once, with what was foretold for it', function (): void {
         ($this->walked)('cab.seat_belt');
         $body = ['id' => (string) Str::uuid7(), 'held_on' => Carbon::now()->toDateString(), 'passed' => true];
         $this->postJson($this->path.'/exams', $body)->assertCreated()->assertJsonPath('passed', true);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Progress;
 
-use App\Http\Resources\Progress\RecitedResource;
 use App\Library\InspectionLibrary;
 use App\Library\ListeningLibrary;
 use App\Models\Recital;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\Student;
+use App\Progress\Recited;
 use Illuminate\Support\Carbon;
 use Pasada\Core\Attempt\Marks\Mark;
 use Pasada\Core\Attempt\Marks\MarkList;
@@ -27,7 +27,7 @@ use Pasada\Core\Listening\Account;
 use Pasada\Core\Listening\Listener;
 use Pasada\Core\Scoring\ScoreSheet;
 
-/** Listens to one part that a student recites, tells what was missing by the checklist's own credit rule, and counts. */
+/** Listens to one part that a student recites, tells what was missing by the checklist's own credit rule. */
 final readonly class Recite
 {
     /** Any id serves: the mark is scored and not kept. */
@@ -41,7 +41,7 @@ final readonly class Recite
     public function handle(
         string $id, Student $student, StoredChecklist $checklist, StoredVehicle $vehicle, string $itemId,
         string $words, Carbon $now, Carbon $today,
-    ): RecitedResource {
+    ): Recited {
         $inspection = $this->inspections->of($checklist, $vehicle);
         $item = $inspection->item($itemId) ?? throw DocumentHasFaults::in('practice', [
             Fault::at('item', sprintf('"%s" is not asked of this vehicle; choose a part that is', $itemId)),
@@ -70,17 +70,18 @@ final readonly class Recite
             }
         }
 
-        return new RecitedResource(
-            $item->id, $earned, $labels($heard), $labels($item->points->without($heard)), array_values(array_unique($wrong)),
+        return new Recited(
+            $item->id, $earned, $labels($heard), $labels($item->points->without($heard)),
+            array_values(array_unique($wrong)),
             $this->coach->sentence($item, $item->points),
             Recital::query()->where('student_id', $student->id)->where('recited_at', '>=', $today->utc())->count(),
         );
     }
 
     /**
-     * One part is recited, so whatever was said is about it, whichever part it sounds like. Its name goes without saying
-     * and so tells nothing, even where it is a statement ("Vehicle stands level"). Whoever says the very words that are
-     * taught has said them.
+     * One part is recited, so whatever was said is about it, whichever part it sounds like. Its name goes without
+     * saying and so tells nothing, even where it is a statement ("Vehicle stands level"). Whoever says the very words
+     * that are taught has said them.
      */
     private function heard(Item $item, Listener $listener, Account $account, string $words): PointSet
     {

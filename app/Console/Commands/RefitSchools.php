@@ -15,7 +15,7 @@ final class RefitSchools extends Command
 {
     protected $signature = 'pasada:refit';
 
-    protected $description = 'Work out anew what all attempts tell of each school, for every checklist and vehicle in use';
+    protected $description = 'Work out anew what all attempts tell of each school, for all that it walks by and on';
 
     public function handle(ConnectionInterface $database, SchoolModels $models): int
     {

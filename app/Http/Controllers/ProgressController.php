@@ -150,11 +150,11 @@ final readonly class ProgressController
     {
         $now = Carbon::now();
 
-        return $recite->handle(
+        return RecitedResource::of($recite->handle(
             $request->string('id')->toString(), $student, $request->checklist(), $request->vehicle(),
             $request->string('item')->toString(), $request->string('words')->toString(), $now,
             $request->signedIn()->school->today($now),
-        );
+        ));
     }
 
     #[

@@ -55,5 +55,6 @@ it('finds an item that one scorer sees earned and the other does not', function 
 it('says nothing of an item that was asked too seldom', function (): void {
     $health = healthOf(19, static fn (): int => 1000);
 
-    expect([$health->neverMissed, $health->alwaysMissed, $health->differing, $health->attempts])->toBe([[], [], [], 19]);
+    expect([$health->neverMissed, $health->alwaysMissed, $health->differing, $health->attempts])
+        ->toBe([[], [], [], 19]);
 });

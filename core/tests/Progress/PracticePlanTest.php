@@ -66,7 +66,8 @@ it('begins within four weeks of an exam that is far away, and meets every other 
 
 it('adds more the more minutes there are, and never more than all would', function (): void {
     $gain = static fn (float $minutes): float => array_sum(array_map(
-        static fn (Session $one): float => $one->gain(), (new PracticePlan(drillsOf(60)))->until(20_000, 20_010, $minutes),
+        static fn (Session $one): float => $one->gain(),
+        (new PracticePlan(drillsOf(60)))->until(20_000, 20_010, $minutes),
     ));
     $all = array_sum(array_map(static fn (Drill $one): float => $one->gain, drillsOf(60)));
 

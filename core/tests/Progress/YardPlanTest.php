@@ -98,7 +98,9 @@ it('keeps what was set by hand, and plans around it', function (): void {
         'students' => [['id' => 'a', 'chance' => 0.9, 'gain' => 0.01], ['id' => 'b', 'chance' => 0.5, 'gain' => 0.1]],
         'fixed' => [['slot' => 's8', 'student' => 'a', 'vehicle' => 'tractor', 'instructor' => 'rosa']],
     ]));
-    $walks = array_map(static fn (PlannedWalk $one): array => [$one->student, $one->vehicle, $one->isFixed], $plan->walks);
+    $walks = array_map(
+        static fn (PlannedWalk $one): array => [$one->student, $one->vehicle, $one->isFixed], $plan->walks,
+    );
 
     expect($walks)->toBe([['a', 'tractor', true], ['b', 'truck', false]]);
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Progress;
 
 use App\Http\Resources\RespondsAsJson;
+use App\Progress\Recited;
 use Illuminate\Contracts\Support\Responsable;
 use OpenApi\Attributes as OA;
 
@@ -30,4 +31,11 @@ final readonly class RecitedResource implements Responsable
         #[OA\Property(description: 'the words to use')] public string $say,
         #[OA\Property(description: 'parts recited today, this one among them')] public int $today,
     ) {}
+
+    public static function of(Recited $one): self
+    {
+        return new self(
+            $one->item, $one->earned, $one->heard, $one->missing, $one->wrong, $one->say, $one->today,
+        );
+    }
 }

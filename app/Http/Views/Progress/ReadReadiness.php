@@ -75,7 +75,9 @@ final readonly class ReadReadiness
             $one === null ? [] : $this->items($inspection, $one, $past, $today),
             Confusions::of($inspection, array_map(static fn (PastAttempt $attempt): array => $attempt->earned, $past)),
             array_map(
-                fn (float $minutes): SessionResource => $this->session($inspection, null, $plan->now($minutes), $minutes),
+                fn (float $minutes): SessionResource => $this->session(
+                    $inspection, null, $plan->now($minutes), $minutes,
+                ),
                 self::MINUTES,
             ),
             $one === null || ! $one->isForExam ? [] : array_map(

@@ -75,7 +75,8 @@ final readonly class ChecklistHealth
                 $differing[] = $apart;
             }
         }
-        usort($differing, static fn (array $a, array $b): int => [$b['apart'], $a['item']] <=> [$a['apart'], $b['item']]);
+        usort($differing, static fn (array $a, array $b): int => [$b['apart'], $a['item']]
+            <=> [$a['apart'], $b['item']]);
 
         return new self($never, $always, $against, array_slice($differing, 0, self::MOST), count($attempts));
     }

@@ -37,7 +37,8 @@ final readonly class KeptSchool
         }
 
         /** @var array{traits: array<string, float>, hardness: list<float>, half: list<float>,
-         *   strictness: array<array-key, float>, shift: float, slope: float, errors: array{float, float, float}} $kept */
+         *   strictness: array<array-key, float>, shift: float, slope: float,
+         *   errors: array{float, float, float}} $kept */
         return new School(
             $plan, new Traits(...$kept['traits']), $kept['hardness'], $kept['half'], $kept['strictness'],
             Calibration::by($kept['shift'], $kept['slope'], $kept['errors']),

@@ -26,7 +26,7 @@ final readonly class Level
         return new self($traits->start, $traits->learning, $traits->students ** 2, $traits->learners ** 2, 0.0);
     }
 
-    /** So many days later, at the next attempt: a damped trend, E. Gardner, E. McKenzie, Management Science 31 (1985). */
+    /** At the next attempt, days later: a damped trend (E. Gardner, E. McKenzie, Management Science 31, 1985). */
     public function after(float $days, Traits $traits): self
     {
         $lasts = $traits->lasting;

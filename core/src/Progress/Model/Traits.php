@@ -47,7 +47,8 @@ final readonly class Traits
     {
         return [
             'students' => $this->students, 'learning' => $this->learning, 'learners' => $this->learners,
-            'lasting' => $this->lasting, 'drift' => $this->drift, 'forgetting' => $this->forgetting, 'days' => $this->days,
+            'lasting' => $this->lasting, 'drift' => $this->drift, 'forgetting' => $this->forgetting,
+            'days' => $this->days,
             'places' => $this->places, 'components' => $this->components, 'items' => $this->items,
             'shifts' => $this->shifts, 'keeping' => $this->keeping, 'fading' => $this->fading,
         ];

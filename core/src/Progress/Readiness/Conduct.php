@@ -39,7 +39,8 @@ final readonly class Conduct
         }
         $allowed = $rules->pass->outOfPlaceAllowed;
         $out = self::weighed(array_map(
-            static fn (PastAttempt $one): ?float => $one->outOfPlace === null ? null : (float) $one->outOfPlace, $attempts,
+            static fn (PastAttempt $one): ?float => $one->outOfPlace === null ? null : (float) $one->outOfPlace,
+            $attempts,
         ));
         if ($allowed !== null && $out !== []) {
             $marks[sprintf('at most %d items out of order', $allowed)] = self::inOrder($out, $allowed);

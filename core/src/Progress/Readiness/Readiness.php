@@ -157,7 +157,8 @@ final readonly class Readiness
         );
 
         return new StudentReadiness(
-            $past, $forecast, $on, $isAhead, $this->limits($forecast, $conduct), $this->drills($school, $forecast, $on - $last),
+            $past, $forecast, $on, $isAhead, $this->limits($forecast, $conduct),
+            $this->drills($school, $forecast, $on - $last),
             count($past->attempts), $this->marks($forecast, $conduct),
         );
     }

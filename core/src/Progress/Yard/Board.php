@@ -10,7 +10,7 @@ final class Board
     /** @var array<string, PlannedWalk> by slot and vehicle */
     private array $walks = [];
 
-    /** @var array<string, array<string, array{string, string, string}>> who is taken in each slot, by key of the walk */
+    /** @var array<string, array<string, array{string, string, string}>> who is taken in each slot, by walk */
     private array $at = [];
 
     /** @var array<string, array<string, true>> keys of walks by student */

@@ -158,8 +158,10 @@ final readonly class YardReader
         $fixed = [];
         foreach ($root->nodesOr('fixed') as $node) {
             $node->only('slot', 'student', 'vehicle', 'instructor');
-            [$slot, $student] = [$week->slots[$node->string('slot')] ?? null, $week->learners[$node->string('student')] ?? null];
-            [$vehicle, $instructor] = [$node->string('vehicle'), $week->instructors[$node->string('instructor')] ?? null];
+            $slot = $week->slots[$node->string('slot')] ?? null;
+            $student = $week->learners[$node->string('student')] ?? null;
+            $vehicle = $node->string('vehicle');
+            $instructor = $week->instructors[$node->string('instructor')] ?? null;
             if ($slot === null || $student === null || $instructor === null || ! isset($week->vehicles[$vehicle])) {
                 $node->fault('names a slot, student, vehicle or instructor that is not of this week');
 
@@ -172,7 +174,9 @@ final readonly class YardReader
                     && $week->slots[$other->slot]->overlaps($slot));
             }
             if ($hinders !== null || ! $teacher) {
-                $node->fault('cannot be: '.($hinders ?? 'the instructor is not there, is taken, or may not teach this'));
+                $node->fault(
+                    'cannot be: '.($hinders ?? 'the instructor is not there, is taken, or may not teach this'),
+                );
 
                 continue;
             }

@@ -46,7 +46,8 @@ final readonly class YardWriter
         /** @var array{walks: list<array<string, string>>, unplaced: list<array<string, string>>,
          *   expected_passes: array{without: float, first_come: float, plan: float}} $written */
         $lines = array_map(static fn (array $walk): string => sprintf(
-            '%s  %s, %s with %s: %s', $walk['from'], $walk['student'], $walk['vehicle'], $walk['instructor'], $walk['why'],
+            '%s  %s, %s with %s: %s', $walk['from'], $walk['student'], $walk['vehicle'], $walk['instructor'],
+            $walk['why'],
         ), $written['walks']);
         foreach ($written['unplaced'] as $one) {
             $lines[] = sprintf('not placed: %s: %s', $one['student'], $one['why']);

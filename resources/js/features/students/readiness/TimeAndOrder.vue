@@ -19,7 +19,8 @@ const answer = computed(() => {
     if (last.value?.seconds === undefined || last.value.seconds === null) return 'not known yet';
     const allowed = props.readiness.inspection.time_allowed_seconds;
     const kept = allowed === null ? '' : last.value.seconds <= allowed ? ', in time' : ', over time';
-    return `${clock(last.value.seconds)}${allowed === null ? '' : ` of ${clock(allowed)}`}${kept}, ${last.value.out ?? 0} out of order`;
+    const time = `${clock(last.value.seconds)}${allowed === null ? '' : ` of ${clock(allowed)}`}`;
+    return `${time}${kept}, ${last.value.out ?? 0} out of order`;
 });
 </script>
 
