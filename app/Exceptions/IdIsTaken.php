@@ -62,7 +62,7 @@ final class IdIsTaken extends RuntimeException implements Refusal
     {
         return new self(
             $id,
-            'This id belongs to another exam result already. Withdraw that one, and record it anew with an id of its own.',
+            'This id belongs to another exam result already. Withdraw that one, and record it anew with its own id.',
         );
     }
 
