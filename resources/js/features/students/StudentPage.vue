@@ -2,6 +2,8 @@
 import AttemptRow from '@/shared/AttemptRow.vue';
 import { byAsked, progressOf } from '@/shared/alike';
 import { daysFrom } from '@/shared/format';
+import CalendarLink from '@/shared/CalendarLink.vue';
+import { useSession } from '@/shared/session/useSession';
 import LoadState from '@/shared/LoadState.vue';
 import ProgressChart from '@/shared/ProgressChart.vue';
 import { useLoad } from '@/shared/useLoad';
@@ -19,6 +21,7 @@ import BrakePractices from './BrakePractices.vue';
 import MostMissed from './MostMissed.vue';
 
 const props = defineProps<{ id: number }>();
+const { user } = useSession();
 const { loaded, again } = useLoad(() => readStudent(props.id));
 // On its own: the record is there at once, and stays where this fails.
 const { loaded: readiness, again: readAgain } = useLoad(() => readReadiness(props.id));
@@ -46,6 +49,7 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
                         <RouterLink :to="{ name: 'guide', params: { id } }">Study guide of the whole walk</RouterLink>
                     </p>
                 </header>
+                <CalendarLink v-if="user?.student_id === id" />
                 <LoadState :loaded="readiness" @again="readAgain">
                     <template #default="{ data: told }">
                         <ReadinessHead :readiness="told" />

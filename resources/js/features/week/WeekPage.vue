@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import CalendarLink from '@/shared/CalendarLink.vue';
 import LoadState from '@/shared/LoadState.vue';
 import { day, schoolDay } from '@/shared/format';
 import { useLoad } from '@/shared/useLoad';
 import { computed, ref, watch } from 'vue';
 import { readWeek } from './api';
-import CalendarLink from './CalendarLink.vue';
 import WeekPlan from './WeekPlan.vue';
 
 /* Who walks what with whom and when. */

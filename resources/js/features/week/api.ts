@@ -7,5 +7,3 @@ type Body = Schemas['WeekRequest'];
 export const readWeek = (from: string): Promise<Week> => answer(api.GET('/week', { params: { query: { from } } }));
 export const proposeWeek = (body: Body): Promise<Week> => answer(api.POST('/week/proposal', { body }));
 export const saveWeek = (body: Body): Promise<Week> => answer(api.PUT('/week', { body }));
-export const readCalendar = (): Promise<Schemas['CalendarResource']> => answer(api.GET('/week/calendar'));
-export const renewCalendar = (): Promise<Schemas['CalendarResource']> => answer(api.POST('/week/calendar'));

@@ -25,3 +25,6 @@ export const recite = (student: number, body: Schemas['ReciteRequest']): Promise
 export type ScoringHealth = Schemas['ScoringHealthResource'];
 
 export const readScoringHealth = (): Promise<ScoringHealth> => answer(api.GET('/scoring-health'));
+
+export const readCalendar = (): Promise<Schemas['CalendarResource']> => answer(api.GET('/week/calendar'));
+export const renewCalendar = (): Promise<Schemas['CalendarResource']> => answer(api.POST('/week/calendar'));

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { readCalendar, renewCalendar } from '@/shared/progress/api';
 import TapButton from '@/shared/TapButton.vue';
 import { wordsOf } from '@/shared/wordsOf';
 import { ref } from 'vue';
-import { readCalendar, renewCalendar } from './api';
 
 /* A link by which a calendar program reads one's own walks; whoever has it can read them. */
 const path = ref<string | null>(null);
@@ -31,7 +31,7 @@ void doing(readCalendar);
 
 <template>
     <details>
-        <summary>In my own calendar</summary>
+        <summary>My walks in my own calendar</summary>
         <p>
             A calendar program reads your walks by a link of your own. Whoever has the link can read them: make a new
             one if it got about.
