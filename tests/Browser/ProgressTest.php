@@ -19,7 +19,7 @@ afterEach(function (): void {
 it('tells an instructor how ready a student is, why and where it is weak', function (): void {
     $this->browser->signIn('rosa@ferrow-sound.example')->visit('/students/4')->waitForText('Ready on');
     $this->browser->waitForText('in 100', '[data-test=readiness]')
-        ->waitForText('Trailer brakes', '[data-test=mastery]')
+        ->waitForText('Most at', '[data-test=mastery]')
         ->choose('40 minutes')
         ->waitForText('and', '[data-test=next-practice] h2');
 

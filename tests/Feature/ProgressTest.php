@@ -9,6 +9,7 @@ use App\Models\Student;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Pasada\Core\Attempt\Marks\MarkWriter;
+use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Tests\Sample;
 use Tests\Support\Yard;
 
@@ -174,8 +175,24 @@ describe('a part that is recited', function (): void {
         $before = $this->getJson($this->path.'/readiness')->json('chance');
         $this->postJson($this->path.'/recitals', ($this->body)())->assertOk();
 
-        expect($this->getJson($this->path.'/readiness')->json('chance'))->toBe($before);
+        $after = $this->getJson($this->path.'/readiness')->json();
+        expect($after['chance'])->toBe($before)->and($after['recited'])->toBe(1);
     });
+});
+
+it('tells what is said wrong or too late again and again', function (): void {
+    foreach ([1, 2, 3] as $walk) {
+        $attempt = $this->yard->attempt();
+        $marks = [
+            Sample::wrong(1, 'engine.alternator', Point::Mounted), Sample::finish(2),
+        ];
+        app(RecordMarks::class)->handle(
+            $attempt, $this->yard->scorer, $attempt->id, ['marks' => array_map(MarkWriter::write(...), $marks)],
+        );
+    }
+
+    expect(implode(' ', $this->getJson($this->path.'/readiness')->json('confusions')))
+        ->toContain('Said wrong: Alternator (3 of 3)');
 });
 
 describe('how alike scorers score', function (): void {

@@ -78,6 +78,8 @@ final readonly class ReadinessResource implements Responsable
         public array $today,
         #[OA\Property(type: 'array', items: new OA\Items(ref: SessionResource::class))] public array $plan,
         #[OA\Property(type: 'array', items: new OA\Items(ref: BrakeChanceResource::class))] public array $brake_tests,
+        #[OA\Property(description: 'parts recited in the last two weeks')] public int $recited,
+        #[OA\Property] public int $recited_whole,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ExamResultResource::class))] public array $exams,
     ) {}
 }

@@ -13,6 +13,7 @@ use App\Http\Resources\Progress\SessionResource;
 use App\Http\Resources\Walk\InspectionResource;
 use App\Library\InspectionLibrary;
 use App\Models\ExamResult;
+use App\Models\Recital;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\Student;
@@ -37,12 +38,14 @@ final readonly class ReadReadiness
 
     private const MINUTES_A_DAY = 20.0;
 
+    private const RECITED_DAYS = 14;
+
     private const NOT_FITTED = 'There are many attempts, and they are being worked through for the first time. '.
         'Look again in a few minutes.';
 
     public function __construct(
         private StudentReadinesses $readinesses, private SchoolHistory $history,
-        private InspectionLibrary $inspections, private ReadBrakeChances $brakes, private Coach $coach,
+        private InspectionLibrary $inspections, private ReadBrakeChances $brakes, private ReadHabits $habits, private Coach $coach,
     ) {}
 
     public function handle(
@@ -73,7 +76,12 @@ final readonly class ReadReadiness
             array_map(static fn (PastAttempt $attempt): ?float => $attempt->seconds, $past),
             array_map(static fn (PastAttempt $attempt): ?int => $attempt->outOfPlace, $past),
             $one === null ? [] : $this->items($inspection, $one, $past, $today),
-            Confusions::of($inspection, array_map(static fn (PastAttempt $attempt): array => $attempt->earned, $past)),
+            [
+                ...Confusions::of(
+                    $inspection, array_map(static fn (PastAttempt $attempt): array => $attempt->earned, $past),
+                ),
+                ...$this->habits->handle($student, $inspection),
+            ],
             array_map(
                 fn (float $minutes): SessionResource => $this->session(
                     $inspection, null, $plan->now($minutes), $minutes,
@@ -87,8 +95,21 @@ final readonly class ReadReadiness
                 $plan->until($today, floor($one->on), self::MINUTES_A_DAY),
             ),
             $this->brakes->handle($student, $inspection),
-            array_values($exams->sortBy('held_on')->toBase()->map(ExamResultResource::of(...))->all()),
+            ...$this->recited($student, $today),
+            exams: array_values($exams->sortBy('held_on')->toBase()->map(ExamResultResource::of(...))->all()),
         );
+    }
+
+    /** @return array{recited: int, recited_whole: int} in the last days */
+    private function recited(Student $student, float $today): array
+    {
+        $since = Carbon::parse(KeptAnswer::date($today - self::RECITED_DAYS));
+        $earned = Recital::query()->where('student_id', $student->id)->where('recited_at', '>=', $since)->pluck('earned');
+
+        return [
+            'recited' => $earned->count(),
+            'recited_whole' => $earned->filter(static fn (mixed $one): bool => $one === 1000)->count(),
+        ];
     }
 
     /** @return list<ChanceResource> */

@@ -2325,6 +2325,9 @@ export interface components {
             today: components['schemas']['SessionResource'][];
             plan: components['schemas']['SessionResource'][];
             brake_tests: components['schemas']['BrakeChanceResource'][];
+            /** @description parts recited in the last two weeks */
+            recited: number;
+            recited_whole: number;
             exams: components['schemas']['ExamResultResource'][];
         };
         /** @description What was heard of a part that was recited, and what was missing. */

@@ -40,7 +40,7 @@ const never = computed(() => props.readiness.items.filter(({ days_since_said: da
             }}{{ never.length > MOST ? `; and ${never.length - MOST} more` : '' }}.
         </p>
         <template v-if="readiness.confusions.length > 0">
-            <h3>The same part, said at one place and left out at another</h3>
+            <h3>What is mixed up?</h3>
             <ul>
                 <li v-for="one in readiness.confusions" :key="one">{{ one }}</li>
             </ul>

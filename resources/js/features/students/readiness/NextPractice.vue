@@ -56,6 +56,11 @@ const all = computed(() => session.value?.drills ?? []);
             </dl>
         </details>
         <p class="quiet">
+            {{
+                readiness.recited === 0
+                    ? 'Nothing was recited in the last two weeks.'
+                    : `${readiness.recited} parts recited in the last two weeks, ${readiness.recited_whole} of them whole.`
+            }}
             A part takes about a minute, a brake test three. What was practiced fades and comes back before it is gone.
         </p>
     </section>

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views\Progress;
+
+use App\Models\Attempt;
+use App\Models\ItemOutcomeRow;
+use App\Models\Student;
+use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Scoring\ItemStatus;
+use stdClass;
+
+/** What a student does again and again in the latest walks: says too late, says wrong, recites over a defect. */
+final readonly class ReadHabits
+{
+    private const LATEST = 5;
+
+    /** Once is chance. */
+    private const LEAST = 2;
+
+    private const MOST = 4;
+
+    private const SAID = [
+        ItemStatus::Late->value => 'Said too late, after the place was left',
+        ItemStatus::Wrong->value => 'Said wrong',
+        ItemStatus::OverDefect->value => 'Recited over a defect that was there',
+    ];
+
+    /** @return list<string> sentences */
+    public function handle(Student $student, Inspection $inspection): array
+    {
+        $latest = Attempt::finished($student->school_id)
+            ->where('student_id', $student->id)
+            ->tap(Attempt::onceAWalk(...))
+            ->latest('started_at')
+            ->limit(self::LATEST)
+            ->pluck('id');
+        $rows = ItemOutcomeRow::query()->toBase()
+            ->whereIn('attempt_id', $latest)
+            ->whereIn('status', array_keys(self::SAID))
+            ->groupBy('status', 'item')
+            ->havingRaw('count(*) >= ?', [self::LEAST])
+            ->orderByRaw('count(*) desc, item')
+            ->selectRaw('status, item, count(*) as times')
+            ->get();
+        $of = [];
+        foreach ($rows as $row) {
+            /** @var stdClass&object{status: string, item: string, times: int} $row */
+            $item = $inspection->item($row->item);
+            if ($item !== null) {
+                $of[$row->status][] = sprintf('%s (%d of %d)', $item->fullName(), $row->times, $latest->count());
+            }
+        }
+        $sentences = [];
+        foreach (self::SAID as $status => $said) {
+            if (isset($of[$status])) {
+                $sentences[] = $said.': '.implode('; ', array_slice($of[$status], 0, self::MOST)).'.';
+            }
+        }
+
+        return $sentences;
+    }
+}
