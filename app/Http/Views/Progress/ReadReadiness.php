@@ -45,7 +45,8 @@ final readonly class ReadReadiness
 
     public function __construct(
         private StudentReadinesses $readinesses, private SchoolHistory $history,
-        private InspectionLibrary $inspections, private ReadBrakeChances $brakes, private ReadHabits $habits, private Coach $coach,
+        private InspectionLibrary $inspections, private ReadBrakeChances $brakes, private ReadHabits $habits,
+        private Coach $coach,
     ) {}
 
     public function handle(
@@ -104,7 +105,10 @@ final readonly class ReadReadiness
     private function recited(Student $student, float $today): array
     {
         $since = Carbon::parse(KeptAnswer::date($today - self::RECITED_DAYS));
-        $earned = Recital::query()->where('student_id', $student->id)->where('recited_at', '>=', $since)->pluck('earned');
+        $earned = Recital::query()
+            ->where('student_id', $student->id)
+            ->where('recited_at', '>=', $since)
+            ->pluck('earned');
 
         return [
             'recited' => $earned->count(),

@@ -59,7 +59,7 @@ const all = computed(() => session.value?.drills ?? []);
             {{
                 readiness.recited === 0
                     ? 'Nothing was recited in the last two weeks.'
-                    : `${readiness.recited} parts recited in the last two weeks, ${readiness.recited_whole} of them whole.`
+                    : `${readiness.recited} parts recited in two weeks, ${readiness.recited_whole} of them whole.`
             }}
             A part takes about a minute, a brake test three. What was practiced fades and comes back before it is gone.
         </p>
