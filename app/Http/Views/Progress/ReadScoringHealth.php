@@ -31,6 +31,9 @@ final readonly class ReadScoringHealth
     /** Items in 100 for one on the logit scale, where about four in five are earned: 100 p (1 - p). */
     private const ITEMS = 16.0;
 
+    /** Standard errors to either side within which four of five lie. */
+    private const REACH = 1.2816;
+
     public function __construct(
         private SchoolModels $models, private SchoolHistory $history, private ReadSheet $sheets,
     ) {}
@@ -74,7 +77,7 @@ final readonly class ReadScoringHealth
         return new ScorerResource(
             $person->id, $person->name, $attempts,
             $attempts < self::LEAST || $strict === null ? null : -self::ITEMS * $strict,
-            self::ITEMS * $days / sqrt(max(1, $attempts)), count($kappas),
+            self::REACH * self::ITEMS * $days / sqrt(max(1, $attempts)), count($kappas),
             $known === [] ? null : intdiv(array_sum($known), count($known)),
         );
     }

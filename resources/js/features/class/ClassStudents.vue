@@ -77,6 +77,12 @@ small,
     max-width: 34ch;
     font-size: var(--size-quiet);
 }
+@media (max-width: 700px) {
+    :is(th, td):nth-child(4),
+    :is(th, td):nth-child(6) {
+        display: none;
+    }
+}
 rect {
     fill: var(--ink);
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Readiness } from '@/shared/progress/api';
-import { withDoubt } from '@/shared/progress/chances';
+import { percentOf, withDoubt } from '@/shared/progress/chances';
 
 const props = defineProps<{ readiness: Readiness }>();
 const weakest = computed(() => props.readiness.brake_tests.toSorted((a, b) => a.chance - b.chance)[0]);
@@ -12,7 +12,7 @@ const inCab = computed(() => props.readiness.brake_tests[0]?.in_cab ?? 0);
 <template>
     <section v-if="weakest" data-test="brake-chances">
         <h2>Would the brake tests hold? Least sure is {{ weakest.name }}, {{ withDoubt(weakest) }}</h2>
-        <p>All of them, one after the other: about {{ Math.round(100 * all) }} in 100.</p>
+        <p>All of them, one after the other: about {{ percentOf(all) }}.</p>
         <table class="record-table">
             <thead>
                 <tr>
