@@ -37,7 +37,7 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
         Route::get('about', [AboutController::class, 'show']);
         Route::get('calendar/{secret}', [WeekController::class, 'subscribe'])
             ->where('secret', '[A-Za-z0-9]{20,64}')
-            ->middleware('throttle:60,1');
+            ->middleware('throttle:user');
         Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
     });
 

@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property bool $passed
  * @property string|null $form
  * @property list<string>|null $missed ids of items, where the examiner told
+ * @property float|null $untold what the model had for the day, before it was put right by what came of others
  * @property float|null $chance what had been foretold for the day from what was known before it, 0 to 1
  * @property float|null $low
  * @property float|null $high
@@ -36,7 +37,8 @@ final class ExamResult extends Model
     protected $keyType = 'string';
 
     protected $fillable = [
-        'id', 'school_id', 'student_id', 'held_on', 'passed', 'form', 'missed', 'chance', 'low', 'high', 'recorded_by',
+        'id', 'school_id', 'student_id', 'held_on', 'passed', 'form', 'missed', 'untold', 'chance', 'low', 'high',
+        'recorded_by',
         'recorded_at', 'withdrawn_at', 'withdrawn_by',
     ];
 
@@ -51,7 +53,7 @@ final class ExamResult extends Model
     {
         return [
             'held_on' => 'date', 'passed' => 'boolean', 'missed' => 'array', 'recorded_at' => 'datetime',
-            'withdrawn_at' => 'datetime', 'chance' => 'float', 'low' => 'float', 'high' => 'float',
+            'withdrawn_at' => 'datetime', 'untold' => 'float', 'chance' => 'float', 'low' => 'float', 'high' => 'float',
         ];
     }
 }

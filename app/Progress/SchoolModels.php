@@ -91,8 +91,8 @@ final class SchoolModels
             $school = $this->inspections->readiness($checklist, $vehicle)->school(
                 $this->history->ofSchool($schoolId), $progress,
                 array_values($results
-                    ->filter(static fn (ExamResult $one): bool => $one->chance !== null)
-                    ->map(static fn (ExamResult $one): array => [(float) $one->chance, $one->passed])
+                    ->filter(static fn (ExamResult $one): bool => $one->untold !== null)
+                    ->map(static fn (ExamResult $one): array => [(float) $one->untold, $one->passed])
                     ->all()),
             );
             $this->database->table('school_models')->upsert([

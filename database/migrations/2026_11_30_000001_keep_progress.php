@@ -38,6 +38,7 @@ return new class extends Migration
             $table->boolean('passed');
             $table->string('form', 40)->nullable();
             $table->longText('missed')->nullable();
+            $table->double('untold')->nullable();
             $table->double('chance')->nullable();
             $table->double('low')->nullable();
             $table->double('high')->nullable();

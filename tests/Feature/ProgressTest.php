@@ -87,12 +87,16 @@ it('shows the class from what is kept, and works out anew what changed', functio
 describe('the result of a real exam', function (): void {
     it('is kept once, with what was foretold for it', function (): void {
         ($this->walked)('cab.seat_belt');
-        $body = ['id' => (string) Str::uuid7(), 'held_on' => Carbon::now()->toDateString(), 'passed' => true];
+        $tomorrow = Carbon::now()->addDay()->toDateString();
+        $body = ['id' => (string) Str::uuid7(), 'held_on' => $tomorrow, 'passed' => true];
         $this->postJson($this->path.'/exams', $body)->assertCreated()->assertJsonPath('passed', true);
         $this->postJson($this->path.'/exams', $body)->assertCreated();
+        $kept = $this->getJson($this->path.'/readiness')->json('exams.0');
 
         expect(ExamResult::query()->count())->toBe(1)
-            ->and($this->getJson($this->path.'/readiness')->json('exams.0.held_on'))->toBe($body['held_on']);
+            ->and($kept['held_on'])->toBe($tomorrow)
+            // As the page told it, in one piece with its doubt.
+            ->and($kept['chance'])->toBeGreaterThan($kept['low'])->toBeLessThan($kept['high']);
     });
 
     it('is refused with its place and the remedy', function (array $wrong, string $path): void {
@@ -151,6 +155,13 @@ describe('a part that is recited', function (): void {
             ->and($told['say'])->toContain('Alternator')
             ->and($told['earned'])->toBeLessThan(1000);
     });
+
+    it('keeps an id for one recital', function (array $other): void {
+        $body = ($this->body)();
+        $this->postJson($this->path.'/recitals', $body)->assertOk();
+        $this->postJson($this->path.'/recitals', [...$body, ...$other])->assertConflict()
+            ->assertJsonPath('type', '/problems/id-taken');
+    })->with(['other words' => [['words' => 'no leaks']], 'another part' => [['item' => 'cab.seat_belt']]]);
 
     it('earns all by the words that it is told to use, whichever the part', function (): void {
         ($this->walked)('cab.seat_belt');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Progress;
 
+use App\Exceptions\IdIsTaken;
 use App\Library\InspectionLibrary;
 use App\Library\ListeningLibrary;
 use App\Models\Recital;
@@ -37,7 +38,12 @@ final readonly class Recite
         private InspectionLibrary $inspections, private ListeningLibrary $listeners, private Coach $coach,
     ) {}
 
-    /** @throws DocumentHasFaults if the checklist does not ask the item of the vehicle */
+    /**
+     * Sent twice, it is counted once.
+     *
+     * @throws DocumentHasFaults if the checklist does not ask the item of the vehicle
+     * @throws IdIsTaken if another recital has this id
+     */
     public function handle(
         string $id, Student $student, StoredChecklist $checklist, StoredVehicle $vehicle, string $itemId,
         string $words, Carbon $now, Carbon $today,
@@ -56,10 +62,13 @@ final readonly class Recite
         ));
         $outcome = $sheet->outcomes[$item->id];
         $earned = intdiv(1000 * $outcome->earned, max(1, $outcome->possible));
-        Recital::query()->firstOrCreate(['id' => $id], [
+        $kept = Recital::query()->firstOrCreate(['id' => $id], [
             'student_id' => $student->id, 'item' => $item->id, 'words' => $words, 'earned' => $earned,
             'recited_at' => $now,
         ]);
+        if ($kept->student_id !== $student->id || $kept->item !== $item->id || $kept->words !== $words) {
+            throw IdIsTaken::byRecital($id);
+        }
         $labels = fn (PointSet $points): array => array_map(
             fn (Point $point): string => $this->coach->label($point), $points->points(),
         );

@@ -45,8 +45,8 @@ final readonly class RecordExamResult
             return ExamResult::query()->create([
                 'id' => $id, 'school_id' => $student->school_id, 'student_id' => $student->id,
                 'held_on' => $heldOn->toDateString(), 'passed' => $passed, 'form' => $form, 'missed' => $missed,
-                'chance' => $forecast?->untold(), 'low' => $low, 'high' => $high, 'recorded_by' => $by->id,
-                'recorded_at' => $now,
+                'untold' => $forecast?->untold(), 'chance' => $forecast?->chance(), 'low' => $low,
+                'high' => $high, 'recorded_by' => $by->id, 'recorded_at' => $now,
             ]);
         };
         $kept = $this->database->transaction($keep);

@@ -142,6 +142,7 @@ final readonly class ProgressController
             responses: [
                 new Answered(200, 'What was heard and what was missing', RecitedResource::class),
                 new Refused(404, 'No such student for this user'),
+                new Refused(409, 'The id is another recital\'s'),
                 new Refused(422, 'No words, or a part that is not asked'),
             ],
         ),

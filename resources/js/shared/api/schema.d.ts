@@ -5457,6 +5457,15 @@ export interface operations {
                     'application/json': components['schemas']['ProblemResource'];
                 };
             };
+            /** @description The id is another recital's */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
             /** @description No words, or a part that is not asked */
             422: {
                 headers: {
