@@ -1,7 +1,7 @@
 import { choices, filtered, NO_FILTER, type Filter, type Row } from '@/features/class/classFilter';
 import { cardsOf } from '@/features/practice/useCards';
 import type { Readiness } from '@/shared/progress/api';
-import { markOf, percentOf, question, standingOf, withDoubt } from '@/shared/progress/chances';
+import { markOf, percentOf, question, withDoubt } from '@/shared/progress/chances';
 import { describe, expect, it } from 'vitest';
 
 describe('a chance', () => {
@@ -16,16 +16,6 @@ describe('a chance', () => {
 
     it('never stands without its doubt', () => {
         expect(withDoubt({ chance: 0.71, low: 0.58, high: 0.82 })).toBe('71% (58 to 82)');
-    });
-
-    it.each<[number | null, number | null, string]>([
-        [0.9, 0.75, 'ready'],
-        [0.75, 0.4, 'nearly ready'],
-        [0.5, 0.3, 'on the way'],
-        [0.1, 0.05, 'not yet'],
-        [null, null, 'too little known'],
-    ])('of %s, at the least %s, is said as "%s" or so', (chance, low, said) => {
-        expect(standingOf(chance, low)).toBe(said);
     });
 
     const readiness = (more: Partial<Readiness>): Readiness =>
@@ -57,7 +47,8 @@ describe('the class', () => {
         vehicle: 'Dock 4',
         instructor: 'Rosa',
         attempts: 3,
-        days_since: 2,
+        last_attempt_at: null,
+        ready: 'on_the_way',
         chance: 0.5,
         low: 0.3,
         high: 0.7,

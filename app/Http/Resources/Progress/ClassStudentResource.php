@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Progress;
 
 use OpenApi\Attributes as OA;
+use Pasada\Core\Progress\Readiness\Ready;
 
 /** A student in the class view. */
 #[OA\Schema]
@@ -19,7 +20,8 @@ final readonly class ClassStudentResource
         #[OA\Property] public string $vehicle,
         #[OA\Property(nullable: true, description: 'who scored the last walk')] public ?string $instructor,
         #[OA\Property] public int $attempts,
-        #[OA\Property(nullable: true, description: 'days since the last walk')] public ?int $days_since,
+        #[OA\Property(nullable: true, description: 'when the last walk began')] public ?string $last_attempt_at,
+        #[OA\Property(type: 'string', enum: Ready::class)] public Ready $ready,
         #[OA\Property(nullable: true, description: 'to pass, 0 to 1; null where too little is known')]
         public ?float $chance,
         #[OA\Property] public ?float $low,

@@ -18,6 +18,7 @@ final readonly class MasteryResource
         #[OA\Property] public float $chance,
         #[OA\Property] public float $low,
         #[OA\Property] public float $high,
+        #[OA\Property(description: 'whether it counts as known')] public bool $known,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'integer', nullable: true))] public array $earned,
         #[OA\Property(nullable: true, description: 'days since it was last said whole; null where it never was')]
         public ?int $days_since_said,

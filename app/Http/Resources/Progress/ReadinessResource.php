@@ -26,6 +26,7 @@ final readonly class ReadinessResource implements Responsable
      * @param  list<SessionResource>  $today
      * @param  list<SessionResource>  $plan
      * @param  list<BrakeChanceResource>  $brake_tests
+     * @param  list<UsualMistakeResource>  $mistakes
      * @param  list<ExamResultResource>  $exams
      */
     public function __construct(
@@ -78,8 +79,10 @@ final readonly class ReadinessResource implements Responsable
         public array $today,
         #[OA\Property(type: 'array', items: new OA\Items(ref: SessionResource::class))] public array $plan,
         #[OA\Property(type: 'array', items: new OA\Items(ref: BrakeChanceResource::class))] public array $brake_tests,
+        #[OA\Property(description: 'to pass all of them, one after the other')] public float $all_brake_tests,
         #[OA\Property(description: 'parts recited in the last two weeks')] public int $recited,
         #[OA\Property] public int $recited_whole,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: UsualMistakeResource::class))] public array $mistakes,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ExamResultResource::class))] public array $exams,
     ) {}
 }

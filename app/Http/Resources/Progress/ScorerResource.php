@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Progress;
 
 use OpenApi\Attributes as OA;
+use Pasada\Core\Progress\Health\Way;
 
 /** How one scorer scores beside the others. */
 #[OA\Schema]
@@ -14,6 +15,7 @@ final readonly class ScorerResource
         #[OA\Property] public int $id,
         #[OA\Property] public string $name,
         #[OA\Property] public int $attempts,
+        #[OA\Property(type: 'string', enum: Way::class)] public Way $way,
         #[
             OA\Property(
                 nullable: true, description: 'items in 100 that a usual student loses or gains by this scorer: below '.

@@ -20,7 +20,7 @@ final readonly class ReadBrakeChances
 {
     private const TESTS = 'test.%';
 
-    /** @return list<BrakeChanceResource> */
+    /** @return array{brake_tests: list<BrakeChanceResource>, all_brake_tests: float} with the chance to pass all */
     public function handle(Student $student, Inspection $inspection): array
     {
         $of = static fn (?int $studentId): array => ItemOutcomeRow::query()->toBase()
@@ -38,20 +38,20 @@ final readonly class ReadBrakeChances
         /** @var array<string, stdClass&object{tried: int, passed: int}> $all */
         $all = $of(null);
         [$inCab, $passedInCab] = $this->inCab($student);
-        $tests = [];
+        $tests = $chances = [];
         foreach ($inspection->items as $id => $item) {
             if (! str_starts_with($item->component, 'test.')) {
                 continue;
             }
             $usual = (($all[$id]->passed ?? 0) + 1.0) / (($all[$id]->tried ?? 0) + 2.0);
             [$tried, $passed] = [$own[$id]->tried ?? 0, $own[$id]->passed ?? 0];
-            $chance = BrakeChance::of($tried, $passed, $inCab, $passedInCab, $usual);
+            $chances[] = $chance = BrakeChance::of($tried, $passed, $inCab, $passedInCab, $usual);
             $tests[] = new BrakeChanceResource(
                 $item->fullName(), $tried, $passed, $inCab, $passedInCab, $chance->chance, $chance->low, $chance->high,
             );
         }
 
-        return $tests;
+        return ['brake_tests' => $tests, 'all_brake_tests' => BrakeChance::ofAll($chances)];
     }
 
     /** @return array{int, int} whole practices of the sequence, and how many of them met every step */

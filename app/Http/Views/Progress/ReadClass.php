@@ -20,6 +20,7 @@ use App\Progress\ClassAnswers;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
+use Pasada\Core\Progress\Readiness\Ready;
 use Pasada\Core\Scoring\ItemStatus;
 use stdClass;
 
@@ -51,7 +52,7 @@ final readonly class ReadClass
             [$answer] = $answers[$student->id] ?? [null];
             $waiting += $answer === null ? 1 : 0;
             $rows[] = $this->student(
-                $student, $answer ?? [], $lasts[$student->id] ?? null, $weeks[$student->id] ?? [], $now,
+                $student, $answer ?? [], $lasts[$student->id] ?? null, $weeks[$student->id] ?? [],
             );
             foreach (is_array($answer['drills'] ?? null) ? $answer['drills'] : [] as $drill) {
                 /** @var array{item: string, place: string, gain: float} $drill */
@@ -116,9 +117,8 @@ final readonly class ReadClass
      * @param  (stdClass&object{vehicle: string, scorer: string, attempts: int, started_at: string})|null  $last
      * @param  array<int, int>  $weeks  by weeks ago
      */
-    private function student(
-        Student $student, array $answer, ?stdClass $last, array $weeks, Carbon $now,
-    ): ClassStudentResource {
+    private function student(Student $student, array $answer, ?stdClass $last, array $weeks): ClassStudentResource
+    {
         /** @var array{chance?: float|null, low?: float, high?: float, limits?: string,
          *   drills?: list<array{item: string, name: string, minutes: float, gain: float}>} $answer */
         $first = $answer['drills'][0] ?? null;
@@ -126,7 +126,8 @@ final readonly class ReadClass
         return new ClassStudentResource(
             $student->id, $student->name, $student->class_name, $student->exam_on?->toDateString(),
             $last->vehicle ?? '', $last->scorer ?? null, $last->attempts ?? 0,
-            $last === null ? null : max(0, (int) Carbon::parse($last->started_at)->diffInDays($now)),
+            $last === null ? null : Carbon::parse($last->started_at)->toIso8601ZuluString(),
+            Ready::of($answer['chance'] ?? null, $answer['low'] ?? null),
             $answer['chance'] ?? null, $answer['low'] ?? null, $answer['high'] ?? null, $answer['limits'] ?? '',
             $first === null ? null : new DrillResource(
                 $first['item'], $first['name'], $first['minutes'], $first['gain'],

@@ -10,6 +10,7 @@ use App\Http\Resources\Progress\ExamResultResource;
 use App\Http\Resources\Progress\MasteryResource;
 use App\Http\Resources\Progress\ReadinessResource;
 use App\Http\Resources\Progress\SessionResource;
+use App\Http\Resources\Progress\UsualMistakeResource;
 use App\Http\Resources\Walk\InspectionResource;
 use App\Library\InspectionLibrary;
 use App\Models\ExamResult;
@@ -22,6 +23,7 @@ use App\Progress\SchoolHistory;
 use App\Progress\StudentReadinesses;
 use Illuminate\Support\Carbon;
 use Pasada\Core\Coaching\Coach;
+use Pasada\Core\Coaching\UsualMistake;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Progress\History\PastAttempt;
 use Pasada\Core\Progress\Practice\Confusions;
@@ -29,6 +31,7 @@ use Pasada\Core\Progress\Practice\PracticePlan;
 use Pasada\Core\Progress\Practice\Session;
 use Pasada\Core\Progress\Readiness\Drill;
 use Pasada\Core\Progress\Readiness\ReadinessWriter;
+use Pasada\Core\Progress\Readiness\Ready;
 use Pasada\Core\Progress\Readiness\StudentReadiness;
 
 /** How ready a student is, why, and what to practice. */
@@ -95,8 +98,8 @@ final readonly class ReadReadiness
                 ),
                 $plan->until($today, floor($one->on), self::MINUTES_A_DAY),
             ),
-            $this->brakes->handle($student, $inspection),
-            ...$this->recited($student, $today),
+            ...[...$this->brakes->handle($student, $inspection), ...$this->recited($student, $today)],
+            mistakes: $this->mistakes($inspection),
             exams: array_values($exams->sortBy('held_on')->toBase()->map(ExamResultResource::of(...))->all()),
         );
     }
@@ -114,6 +117,20 @@ final readonly class ReadReadiness
             'recited' => $earned->count(),
             'recited_whole' => $earned->filter(static fn (mixed $one): bool => $one === 1000)->count(),
         ];
+    }
+
+    /** @return list<UsualMistakeResource> */
+    private function mistakes(Inspection $inspection): array
+    {
+        $mistakes = [];
+        foreach ($inspection->items as $id => $item) {
+            $said = UsualMistake::of($inspection, $item);
+            if ($said !== null) {
+                $mistakes[] = new UsualMistakeResource($id, $said);
+            }
+        }
+
+        return $mistakes;
     }
 
     /** @return list<ChanceResource> */
@@ -158,7 +175,7 @@ final readonly class ReadReadiness
                 }
             }
             $items[] = new MasteryResource(
-                $id, $item->fullName(), $item->place, $chance, $low, $high,
+                $id, $item->fullName(), $item->place, $chance, $low, $high, Ready::knows($chance),
                 $earned, $since === [] ? null : min($since),
             );
         }

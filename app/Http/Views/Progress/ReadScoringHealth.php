@@ -17,22 +17,14 @@ use App\Progress\SchoolHistory;
 use App\Progress\SchoolModels;
 use Pasada\Core\Progress\Agreement;
 use Pasada\Core\Progress\Health\ChecklistHealth;
+use Pasada\Core\Progress\Health\Leaning;
 use Pasada\Core\Progress\Model\School;
 
 /** How alike scorers score: all of them for a manager, and for anybody else only themselves. */
 final readonly class ReadScoringHealth
 {
-    /** Fewer attempts than this say nothing of a scorer. */
-    private const LEAST = 5;
-
     /** Shared walks of which sheets are read; the newest tell how it is now. */
     private const MOST_SHARED = 20;
-
-    /** Items in 100 for one on the logit scale, where about four in five are earned: 100 p (1 - p). */
-    private const ITEMS = 16.0;
-
-    /** Standard errors to either side within which four of five lie. */
-    private const REACH = 1.2816;
 
     public function __construct(
         private SchoolModels $models, private SchoolHistory $history, private ReadSheet $sheets,
@@ -70,14 +62,12 @@ final readonly class ReadScoringHealth
     /** @param  list<int|null>  $kappas */
     private function scorer(User $person, int $attempts, ?School $school, array $kappas): ScorerResource
     {
-        $strict = $school->strictness[(string) $person->id] ?? null;
+        $leaning = Leaning::of($school, (string) $person->id, $attempts);
         $known = array_values(array_filter($kappas, static fn (?int $one): bool => $one !== null));
-        $days = $school->traits->days ?? 0.0;
 
         return new ScorerResource(
-            $person->id, $person->name, $attempts,
-            $attempts < self::LEAST || $strict === null ? null : -self::ITEMS * $strict,
-            self::REACH * self::ITEMS * $days / sqrt(max(1, $attempts)), count($kappas),
+            $person->id, $person->name, $attempts, $leaning->way, $leaning->itemsOf100, $leaning->doubt,
+            count($kappas),
             $known === [] ? null : intdiv(array_sum($known), count($known)),
         );
     }

@@ -20,9 +20,6 @@ final readonly class Calibration
     /** No forecast is surer than this, however it was made. */
     private const SUREST = 0.995;
 
-    /** The ends of an interval of 80 percent lie so many standard errors away. */
-    private const REACH = 1.2816;
-
     /** @param  array{float, float, float}  $errors  variance of the shift, of the slope, and of both together */
     private function __construct(public float $shift, public float $slope, public array $errors) {}
 
@@ -80,7 +77,7 @@ final readonly class Calibration
     {
         [$ofShift, $ofSlope, $both] = $this->errors;
         [$x, $far] = [self::logit($chance), self::logit($end) - self::logit($chance)];
-        $error = self::REACH * sqrt(max(0.0, $ofShift + 2.0 * $both * $x + $ofSlope * $x * $x));
+        $error = Normal::REACH * sqrt(max(0.0, $ofShift + 2.0 * $both * $x + $ofSlope * $x * $x));
         $reach = sqrt(($this->slope * $far) ** 2 + $error ** 2);
 
         return 1.0 / (1.0 + exp(-$this->shift - $this->slope * $x - ($end < $chance ? -$reach : $reach)));

@@ -7,6 +7,12 @@ namespace Pasada\Core\Progress\Model;
 /** The normal distribution. */
 final readonly class Normal
 {
+    /** An interval holds 80 percent, by the custom of this application: so much lies below its lower end. */
+    public const TAIL = 0.1;
+
+    /** Its ends lie so many standard errors from the middle. */
+    public const REACH = 1.2816;
+
     /** Share below: M. Abramowitz, I. Stegun, Handbook of Mathematical Functions, 26.2.17; error below 1e-7. */
     public static function below(float $z): float
     {

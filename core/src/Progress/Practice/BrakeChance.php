@@ -18,9 +18,6 @@ final readonly class BrakeChance
 
     private const CAB_TELLS = 0.5;
 
-    /** An interval holds 80 percent. */
-    private const TAIL = 0.9;
-
     private function __construct(public float $chance, public float $low, public float $high) {}
 
     /** @param  float  $usual  share in which the school's students pass it, 0 to 1 */
@@ -28,8 +25,18 @@ final readonly class BrakeChance
     {
         $count = self::SEEN_BEFORE + $tried + self::CAB_TELLS * $inCab;
         $chance = (self::SEEN_BEFORE * $usual + $passed + self::CAB_TELLS * $passedInCab) / $count;
-        $reach = Normal::quantile(self::TAIL) * sqrt($chance * (1.0 - $chance) / ($count + 1.0));
+        $reach = Normal::REACH * sqrt($chance * (1.0 - $chance) / ($count + 1.0));
 
         return new self($chance, max(0.0, $chance - $reach), min(1.0, $chance + $reach));
+    }
+
+    /**
+     * The chance to pass all of them, one after the other.
+     *
+     * @param  list<self>  $tests
+     */
+    public static function ofAll(array $tests): float
+    {
+        return array_product(array_map(static fn (self $one): float => $one->chance, $tests));
     }
 }

@@ -22,9 +22,6 @@ final readonly class Forecast
     /** Forms of the day and their weights: Gauss-Hermite, three nodes. */
     private const DAYS = [[-1.7320508, 0.1666667], [0.0, 0.6666667], [1.7320508, 0.1666667]];
 
-    /** An interval holds so much: 80 percent, by the custom of this application. */
-    private const TAIL = 0.1;
-
     private const LITTLE = 1e-6;
 
     /** @var array<int, float> of every item, as it is expected on the day */
@@ -138,15 +135,15 @@ final readonly class Forecast
         $middle = $this->untold();
 
         return [
-            $this->conduct * $calibration->end($middle, min($at(self::TAIL), $middle - self::LITTLE)),
-            $this->conduct * $calibration->end($middle, max($at(1.0 - self::TAIL), $middle + self::LITTLE)),
+            $this->conduct * $calibration->end($middle, min($at(Normal::TAIL), $middle - self::LITTLE)),
+            $this->conduct * $calibration->end($middle, max($at(1.0 - Normal::TAIL), $middle + self::LITTLE)),
         ];
     }
 
     /** @return array{float, float, float} median and ends of the share that is earned on the day, 0 to 1 */
     public function share(): array
     {
-        return [$this->shareBelow(0.5), $this->shareBelow(self::TAIL), $this->shareBelow(1.0 - self::TAIL)];
+        return [$this->shareBelow(0.5), $this->shareBelow(Normal::TAIL), $this->shareBelow(1.0 - Normal::TAIL)];
     }
 
     private function shareBelow(float $part): float
@@ -170,7 +167,7 @@ final readonly class Forecast
         $mean = $this->school->hardness[$i] + $this->belief->mean($i, $this->school->plan);
         $days = $this->school->traits->days ** 2;
         $variance = $this->belief->variance($i, $this->school->plan);
-        $reach = Normal::quantile(1.0 - self::TAIL) * sqrt($variance);
+        $reach = Normal::REACH * sqrt($variance);
 
         return [
             $this->school->expects($this->belief, $i), Normal::logistic($mean - $reach, $days),

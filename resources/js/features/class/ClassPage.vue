@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import LoadState from '@/shared/LoadState.vue';
 import { readClass, type ClassView } from '@/shared/progress/api';
-import { percentOf, standingOf } from '@/shared/progress/chances';
+import { percentOf } from '@/shared/progress/chances';
 import { useLoad } from '@/shared/useLoad';
 import { ref } from 'vue';
 import ClassFilters from './ClassFilters.vue';
@@ -13,7 +13,7 @@ const { loaded, again } = useLoad(readClass);
 const filter = ref({ ...NO_FILTER });
 const answer = (data: ClassView): string => {
     const shown = filtered(data.students, filter.value);
-    const ready = shown.filter(({ chance, low }) => standingOf(chance, low) === 'ready').length;
+    const ready = shown.filter(({ ready: is }) => is === 'ready').length;
     return shown.length === 0 ? 'Nobody is in this choice' : `${ready} of ${shown.length}`;
 };
 const expected = (data: ClassView): number => data.kept.reduce((sum, group) => sum + group.expected, 0);

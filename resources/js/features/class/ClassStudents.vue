@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { daysFrom } from '@/shared/format';
-import { standingOf, withDoubt } from '@/shared/progress/chances';
+import { readyWords, withDoubt } from '@/shared/progress/chances';
 import type { Row } from './classFilter';
 
 defineProps<{ students: Row[] }>();
@@ -11,8 +11,6 @@ const chance = (one: Row): string =>
 /** Best share of each week as a bar; a week without a walk is a gap. */
 const HIGH = 26;
 const height = (permille: number | null): number => (permille === null ? 0 : Math.max(2, (HIGH * permille) / 1000));
-const lastWalk = (days: number | null): string =>
-    days === null ? 'no walk yet' : `last walk ${['today', 'yesterday'][days] ?? `${days} days ago`}`;
 const weeksSaid = (weeks: (number | null)[]): string =>
     weeks.map((one) => (one === null ? 'no walk' : `${Math.round(one / 10)}%`)).join(', ');
 </script>
@@ -34,11 +32,13 @@ const weeksSaid = (weeks: (number | null)[]): string =>
                 <tr v-for="one in students" :key="one.id">
                     <th scope="row">
                         <RouterLink :to="{ name: 'student', params: { id: one.id } }">{{ one.name }}</RouterLink>
-                        <small class="quiet">{{ lastWalk(one.days_since) }}</small>
+                        <small class="quiet">{{
+                            one.last_attempt_at === null ? 'no walk yet' : `last walk ${daysFrom(one.last_attempt_at)}`
+                        }}</small>
                     </th>
                     <td>{{ one.exam_on ? daysFrom(one.exam_on) : 'no date' }}</td>
                     <td>
-                        <strong>{{ standingOf(one.chance, one.low) }}</strong>
+                        <strong>{{ readyWords[one.ready] }}</strong>
                         <span class="numeral doubt">{{ chance(one) }}</span>
                     </td>
                     <td class="why">{{ one.limits || 'Nothing was scored yet.' }}</td>

@@ -38,11 +38,7 @@ const print = (): void => window.print();
                             :key="item.id"
                             :item="item"
                             :mastery="data.items.find((one) => one.item === item.id)"
-                            :others="
-                                data.inspection.places
-                                    .flatMap(({ items }) => items)
-                                    .filter((one) => one.component === item.component && one.id !== item.id)
-                            "
+                            :mistake="data.mistakes.find((one) => one.item === item.id)?.said"
                         />
                     </ol>
                 </section>

@@ -8,24 +8,18 @@ import { useLoad } from '@/shared/useLoad';
 const { loaded, again } = useLoad(readScoringHealth);
 type Scorer = ScoringHealth['scorers'][number];
 
-/** Less than this is nothing to talk about, however sure it is. */
-const LEAST_ITEMS = 1;
+const ways = { stricter: 'stricter by', milder: 'milder by', alike: 'like the others, within' };
 
-const standsApart = ({ items_of_100: items, doubt }: Scorer): boolean =>
-    items !== null && Math.abs(items) > Math.max(doubt, LEAST_ITEMS);
-
-function beside(one: Scorer): string {
-    const { items_of_100: items, doubt } = one;
-    if (items === null) return 'too few walks to say';
-    const about = `${Math.abs(items).toFixed(1)} items in 100, give or take ${doubt.toFixed(1)}`;
-    if (!standsApart(one)) return `like the others (${about})`;
-    return `${items < 0 ? 'stricter' : 'milder'} by ${about}`;
+function beside({ way, items_of_100: items, doubt }: Scorer): string {
+    if (way === 'unknown' || items === null) return 'too few walks to say';
+    return `${ways[way]} ${Math.abs(items).toFixed(1)} items in 100, give or take ${doubt.toFixed(1)}`;
 }
 const agreed = ({ kappa_permille: kappa, shared }: Scorer): string =>
     shared === 0
         ? 'no walk was scored by two'
         : `${kappa === null ? 'no figure' : `kappa ${(kappa / 1000).toFixed(2)}`} over ${shared} shared walks`;
-const apart = (data: ScoringHealth): number => data.scorers.filter(standsApart).length;
+const apart = (data: ScoringHealth): number =>
+    data.scorers.filter(({ way }) => way === 'stricter' || way === 'milder').length;
 const answer = (data: ScoringHealth): string => {
     if (!data.shows_all)
         return data.scorers[0] === undefined ? 'You score no walks' : `You: ${beside(data.scorers[0])}`;

@@ -2177,8 +2177,10 @@ export interface components {
             /** @description who scored the last walk */
             instructor: string | null;
             attempts: number;
-            /** @description days since the last walk */
-            days_since: number | null;
+            /** @description when the last walk began */
+            last_attempt_at: string | null;
+            /** @enum {string} */
+            ready: 'ready' | 'nearly' | 'on_the_way' | 'not_yet' | 'unknown';
             /**
              * Format: float
              * @description to pass, 0 to 1; null where too little is known
@@ -2270,6 +2272,8 @@ export interface components {
             low: number;
             /** Format: float */
             high: number;
+            /** @description whether it counts as known */
+            known: boolean;
             earned: (number | null)[];
             /** @description days since it was last said whole; null where it never was */
             days_since_said: number | null;
@@ -2325,9 +2329,15 @@ export interface components {
             today: components['schemas']['SessionResource'][];
             plan: components['schemas']['SessionResource'][];
             brake_tests: components['schemas']['BrakeChanceResource'][];
+            /**
+             * Format: float
+             * @description to pass all of them, one after the other
+             */
+            all_brake_tests: number;
             /** @description parts recited in the last two weeks */
             recited: number;
             recited_whole: number;
+            mistakes: components['schemas']['UsualMistakeResource'][];
             exams: components['schemas']['ExamResultResource'][];
         };
         /** @description What was heard of a part that was recited, and what was missing. */
@@ -2350,6 +2360,8 @@ export interface components {
             id: number;
             name: string;
             attempts: number;
+            /** @enum {string} */
+            way: 'stricter' | 'milder' | 'alike' | 'unknown';
             /**
              * Format: float
              * @description items in 100 that a usual student loses or gains by this scorer: below nought is stricter than the others; null where too little is known
@@ -2390,6 +2402,11 @@ export interface components {
              */
             gain: number;
             drills: components['schemas']['DrillResource'][];
+        };
+        /** @description What is mixed up most about an item's figure. */
+        UsualMistakeResource: {
+            item: string;
+            said: string;
         };
         /** @description A week of the yard: as it is planned, or as it is proposed. */
         WeekResource: {

@@ -1,5 +1,5 @@
 import { day } from '@/shared/format';
-import type { Readiness } from './api';
+import type { ClassView, Readiness } from './api';
 
 /** A chance from 0 to 1 as whole percent; never "0" or "100", for nothing is sure. */
 export const percentOf = (chance: number): string => `${Math.min(99, Math.max(1, Math.round(100 * chance)))}%`;
@@ -10,13 +10,14 @@ export function withDoubt(one: { chance: number; low: number; high: number }): s
     return `${percentOf(one.chance)} (${bare(one.low)} to ${bare(one.high)})`;
 }
 
-/** How far somebody is, in a word that goes with the figure and its doubt. */
-export function standingOf(chance: number | null, low: number | null): string {
-    if (chance === null || low === null) return 'too little known';
-    if (low >= 0.7) return 'ready';
-    if (chance >= 0.7) return 'nearly ready';
-    return chance >= 0.35 ? 'on the way' : 'not yet';
-}
+/** How far somebody is, in a word that goes with the figure and its doubt; the server says which. */
+export const readyWords: Record<ClassView['students'][number]['ready'], string> = {
+    ready: 'ready',
+    nearly: 'nearly ready',
+    on_the_way: 'on the way',
+    not_yet: 'not yet',
+    unknown: 'too little known',
+};
 
 /** "Ready on Dec 4? 71% (58 to 82)." */
 export function question(readiness: Readiness): string {
@@ -32,6 +33,3 @@ export function markOf(earned: number | null): { sign: string; said: string } {
     if (earned >= 1000) return { sign: '●', said: 'said' };
     return earned > 0 ? { sign: '◐', said: 'said in part' } : { sign: '○', said: 'missed' };
 }
-
-/** An item counts as known where it will be earned in four of five walks. */
-export const KNOWN = 0.8;

@@ -5,14 +5,13 @@ import { percentOf, withDoubt } from '@/shared/progress/chances';
 
 const props = defineProps<{ readiness: Readiness }>();
 const weakest = computed(() => props.readiness.brake_tests.toSorted((a, b) => a.chance - b.chance)[0]);
-const all = computed(() => props.readiness.brake_tests.reduce((product, { chance }) => product * chance, 1));
 const inCab = computed(() => props.readiness.brake_tests[0]?.in_cab ?? 0);
 </script>
 
 <template>
     <section v-if="weakest" data-test="brake-chances">
         <h2>Would the brake tests hold? Least sure is {{ weakest.name }}, {{ withDoubt(weakest) }}</h2>
-        <p>All of them, one after the other: about {{ percentOf(all) }}.</p>
+        <p>All of them, one after the other: about {{ percentOf(readiness.all_brake_tests) }}.</p>
         <table class="record-table">
             <thead>
                 <tr>

@@ -3,7 +3,7 @@ import VehiclePlan, { type PlaceTally } from '@/shared/plan/VehiclePlan.vue';
 import { day } from '@/shared/format';
 import { computed, ref } from 'vue';
 import type { Mastery, Readiness } from '@/shared/progress/api';
-import { KNOWN, markOf, percentOf } from '@/shared/progress/chances';
+import { markOf, percentOf } from '@/shared/progress/chances';
 
 /* Item by item and attempt by attempt, place by place; the drawing is the index. */
 const props = defineProps<{ readiness: Readiness }>();
@@ -12,7 +12,7 @@ const byPlace = computed(() => {
     for (const item of props.readiness.items) by.set(item.place, [...(by.get(item.place) ?? []), item]);
     return by;
 });
-const unknownAt = (items: Mastery[]): number => items.filter(({ chance }) => chance < KNOWN).length;
+const unknownAt = (items: Mastery[]): number => items.filter(({ known }) => !known).length;
 const tallies = computed(
     () =>
         new Map<string, PlaceTally>(
@@ -59,7 +59,7 @@ const shown = computed(() => byPlace.value.get(place.value) ?? []);
                     </tr>
                 </thead>
                 <tbody>
-                    <tr v-for="item in shown" :key="item.item" :class="{ weak: item.chance < KNOWN }">
+                    <tr v-for="item in shown" :key="item.item" :class="{ weak: !item.known }">
                         <th scope="row">{{ item.name }}</th>
                         <td v-for="(earned, n) in item.earned" :key="n" class="walk" :title="markOf(earned).said">
                             <span aria-hidden="true">{{ markOf(earned).sign }}</span><span class="visually-hidden">{{
