@@ -86,7 +86,7 @@ it('is amended with a reason, and stays readable as it was closed', function ():
     $browser = $this->browser
         ->signIn('paul@ferrow-sound.example', '/students/12')
         ->waitForText('newest first')
-        ->click('.two section:last-child .row')
+        ->click('.side-by-side section:last-child .row')
         ->waitForText('What to say next time');
     $browser->run("document.querySelectorAll('details').forEach((one) => (one.open = true))");
     $browser->click('[data-test=amend-item]')->press('Voltmeter')->choose('Voltmeter');

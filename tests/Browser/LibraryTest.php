@@ -158,7 +158,7 @@ it('scores a finished walk under another checklist', function (): void {
     $this->browser
         ->visit('/students/12')
         ->waitForText('newest first')
-        ->click('.two section:last-child .row')
+        ->click('.side-by-side section:last-child .row')
         ->waitForText('What to say next time');
     $this->browser
         ->click('[data-test=what-if]')

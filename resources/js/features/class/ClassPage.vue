@@ -49,10 +49,10 @@ const kept = (data: ClassView): string => {
                 <ClassFilters v-model="filter" :students="data.students" />
                 <p v-if="data.students.length === 0">There is no student yet.</p>
                 <ClassStudents v-else :students="filtered(data.students, filter)" />
-                <div class="two">
+                <div class="side-by-side">
                     <section data-test="lessons">
                         <h2>What would one lesson bring most? {{ data.lessons[0]?.name ?? 'Nothing is known yet' }}</h2>
-                        <ul>
+                        <ul class="figure-list">
                             <li v-for="one in data.lessons" :key="one.name">
                                 <span
                                     >{{ one.name }} <small class="quiet">for {{ one.students }} students</small></span
@@ -66,7 +66,7 @@ const kept = (data: ClassView): string => {
                             What does the class miss?
                             {{ data.missed[0]?.name ?? `Nothing was walked in ${data.weeks_compared} weeks` }}
                         </h2>
-                        <ul>
+                        <ul class="figure-list">
                             <li v-for="one in data.missed" :key="one.item">
                                 <span>{{ one.name }}</span>
                                 <span class="numeral"
@@ -81,7 +81,7 @@ const kept = (data: ClassView): string => {
                     </section>
                     <section>
                         <h2>How well were chances kept? {{ kept(data) }}</h2>
-                        <ul>
+                        <ul class="figure-list">
                             <li v-for="group in data.kept" :key="group.from">
                                 <span>foretold {{ group.from }} to {{ group.to }}%</span>
                                 <span class="numeral">{{ group.passed }} of {{ group.exams }} passed</span>
@@ -96,23 +96,6 @@ const kept = (data: ClassView): string => {
 </template>
 
 <style scoped>
-.two {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
-    gap: var(--space-9) var(--space-10);
-}
-ul {
-    list-style: none;
-    margin: 0;
-    padding: 0;
-}
-li {
-    display: flex;
-    justify-content: space-between;
-    gap: var(--space-6);
-    padding: var(--space-3) 0;
-    border-bottom: 1px solid var(--line);
-}
 small {
     display: block;
 }

@@ -60,9 +60,4 @@ ol {
 section {
     break-inside: avoid-page;
 }
-@media print {
-    .no-print {
-        display: none;
-    }
-}
 </style>

@@ -55,7 +55,7 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
                         <ReadinessHead :readiness="told" />
                         <NextPractice :readiness="told" :student="id" />
                         <MasteryMap :readiness="told" />
-                        <div class="two">
+                        <div class="side-by-side">
                             <LongUnsaid :readiness="told" />
                             <TimeAndOrder :readiness="told" />
                             <BrakeChances :readiness="told" />
@@ -72,7 +72,7 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
                         <ProgressChart v-if="group.attempts.length > 1" :attempts="group.attempts" />
                     </template>
                 </section>
-                <div class="two">
+                <div class="side-by-side">
                     <section>
                         <h2>What is missed most often?</h2>
                         <MostMissed :items="data.most_missed" />
@@ -106,10 +106,5 @@ section,
     gap: var(--space-4);
     align-content: start;
     min-width: 0;
-}
-.two {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
-    gap: var(--space-9) var(--space-10);
 }
 </style>

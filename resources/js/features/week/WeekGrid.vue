@@ -148,9 +148,4 @@ td {
     text-decoration: underline;
     cursor: pointer;
 }
-@media print {
-    .no-print {
-        display: none;
-    }
-}
 </style>

@@ -43,9 +43,4 @@ const title = computed(() => (loaded.value.state === 'ready' ? `Week of ${day(lo
     background: none;
     cursor: pointer;
 }
-@media print {
-    .no-print {
-        display: none;
-    }
-}
 </style>

@@ -90,9 +90,4 @@ const print = (): void => window.print();
     display: grid;
     gap: var(--space-4);
 }
-@media print {
-    .no-print {
-        display: none;
-    }
-}
 </style>

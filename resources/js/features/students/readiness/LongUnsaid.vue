@@ -25,7 +25,7 @@ const never = computed(() => props.readiness.items.filter(({ days_since_said: da
                     : 'Nothing that was known'
             }}
         </h2>
-        <ul v-if="unsaid.length > 0">
+        <ul v-if="unsaid.length > 0" class="figure-list">
             <li v-for="item in unsaid" :key="item.item">
                 <span>{{ item.name }}</span><span class="numeral">{{ item.days_since_said }} days</span>
             </li>
@@ -41,24 +41,9 @@ const never = computed(() => props.readiness.items.filter(({ days_since_said: da
         </p>
         <template v-if="readiness.confusions.length > 0">
             <h3>What is mixed up?</h3>
-            <ul>
+            <ul class="figure-list">
                 <li v-for="one in readiness.confusions" :key="one">{{ one }}</li>
             </ul>
         </template>
     </section>
 </template>
-
-<style scoped>
-ul {
-    list-style: none;
-    margin: 0;
-    padding: 0;
-}
-li {
-    display: flex;
-    justify-content: space-between;
-    gap: var(--space-6);
-    padding: var(--space-2) 0;
-    border-bottom: 1px solid var(--line);
-}
-</style>

@@ -40,7 +40,7 @@ const all = computed(() => session.value?.drills ?? []);
                 >Practice now</RouterLink
             >
         </div>
-        <ol>
+        <ol class="figure-list">
             <li v-for="drill in all" :key="drill.item">
                 <span>{{ drill.name }}</span>
                 <span class="numeral quiet">{{ drill.minutes }} min, {{ gained(drill) }}</span>
@@ -67,18 +67,6 @@ const all = computed(() => session.value?.drills ?? []);
 </template>
 
 <style scoped>
-ol {
-    margin: 0;
-    padding: 0;
-    list-style: none;
-}
-li {
-    display: flex;
-    justify-content: space-between;
-    gap: var(--space-6);
-    padding: var(--space-2) 0;
-    border-bottom: 1px solid var(--line);
-}
 .go {
     min-height: 56px;
     padding: var(--space-5) var(--space-7);
