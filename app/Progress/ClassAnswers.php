@@ -40,18 +40,17 @@ final readonly class ClassAnswers
         $kept = $this->database->table('student_readiness')
             ->whereIn('student_id', $students->pluck('id'))
             ->get()->keyBy('student_id')->all();
-        $checklists = StoredChecklist::inForceOn($schoolId, $now);
-        $vehicles = StoredVehicle::inForceOn($schoolId, $now);
+        $examined = Examined::at($schoolId, $now);
         $answers = $later = [];
         $worked = 0;
         foreach ($students as $student) {
             $last = $lasts[$student->id] ?? null;
-            $checklist = $checklists->firstWhere('slug', $last?->checklist) ?? $checklists->first();
-            $vehicle = $vehicles->firstWhere('slug', $last?->vehicle) ?? $vehicles->first();
-            $answers[$student->id] = [null, $vehicle?->id];
-            if ($checklist === null || $vehicle === null) {
+            $by = $examined->by($last?->checklist, $last?->vehicle);
+            $answers[$student->id] = [null, $by === null ? null : $by[1]->id];
+            if ($by === null) {
                 continue;
             }
+            [$checklist, $vehicle] = $by;
             [, $school, $sign] = $this->models->of($schoolId, $checklist, $vehicle);
             $basis = hash('xxh128', implode('|', [
                 KeptAnswer::FORMAT, $checklist->id, $vehicle->id, $sign, $student->exam_on?->toDateString(),

@@ -14,8 +14,6 @@ final readonly class KeptAnswer
     /** Changes when what is kept means something else. */
     public const FORMAT = 2;
 
-    private const SECONDS_OF_DAY = 86_400;
-
     /** @return array<string, mixed> */
     public static function write(?StudentReadiness $one, Readiness $readiness): array
     {
@@ -29,7 +27,7 @@ final readonly class KeptAnswer
             'low' => $low,
             'high' => $high,
             'share' => $one->forecast->share()[0],
-            'on' => self::date($one->on),
+            'on' => DayNumber::date($one->on),
             'for_exam' => $one->isForExam,
             'limits' => $one->limits,
             'attempts' => $one->attempts,
@@ -39,10 +37,5 @@ final readonly class KeptAnswer
                 'gain' => $drill->gain,
             ], $one->drills),
         ];
-    }
-
-    public static function date(float $day): string
-    {
-        return gmdate('Y-m-d', (int) ($day * self::SECONDS_OF_DAY));
     }
 }

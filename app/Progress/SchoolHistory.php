@@ -17,8 +17,6 @@ use stdClass;
 /** Reads what students earned in their finished attempts, as the core's models want it. */
 final readonly class SchoolHistory
 {
-    private const SECONDS_OF_DAY = 86_400;
-
     /** Rows read at once: a school's attempts are millions of outcomes. */
     private const CHUNK = 300;
 
@@ -37,7 +35,7 @@ final readonly class SchoolHistory
 
         return array_values(
             $exams->map(static fn (Student $student): PastStudent => new PastStudent(
-                (string) $student->id, self::day($student->exam_on), $attempts[$student->id] ?? [],
+                (string) $student->id, self::exam($student), $attempts[$student->id] ?? [],
             ))->all(),
         );
     }
@@ -50,13 +48,8 @@ final readonly class SchoolHistory
         }
 
         return new PastStudent(
-            (string) $student->id, self::day($student->exam_on), $this->attempts($attempts)[$student->id] ?? [],
+            (string) $student->id, self::exam($student), $this->attempts($attempts)[$student->id] ?? [],
         );
-    }
-
-    public static function day(?Carbon $at): ?float
-    {
-        return $at === null ? null : $at->getTimestamp() / self::SECONDS_OF_DAY;
     }
 
     /**
@@ -88,7 +81,7 @@ final readonly class SchoolHistory
             }
             foreach ($some as $attempt) {
                 $by[$attempt->student_id][] = new PastAttempt(
-                    (float) self::day($attempt->started_at), (string) $attempt->scorer_id, $earned[$attempt->id] ?? [],
+                    DayNumber::of($attempt->started_at), (string) $attempt->scorer_id, $earned[$attempt->id] ?? [],
                     $attempt->result === null ? null : $attempt->result->duration_ms / 1000.0,
                     $attempt->result?->out_of_place,
                 );
@@ -96,5 +89,10 @@ final readonly class SchoolHistory
         }
 
         return $by;
+    }
+
+    private static function exam(Student $student): ?float
+    {
+        return $student->exam_on === null ? null : DayNumber::of($student->exam_on);
     }
 }

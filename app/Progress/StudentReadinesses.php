@@ -21,8 +21,6 @@ final readonly class StudentReadinesses
     ) {}
 
     /**
-     * What a student would be examined by: the checklist and the vehicle of the last walk, as they are in force.
-     *
      * @return array{StoredChecklist, StoredVehicle}|null null where nothing is in force
      */
     public function examinedBy(Student $student, Carbon $now): ?array
@@ -32,12 +30,8 @@ final readonly class StudentReadinesses
             ->with(['checklist:id,slug', 'vehicle:id,slug'])
             ->latest('started_at')
             ->first();
-        $checklists = StoredChecklist::inForceOn($student->school_id, $now);
-        $vehicles = StoredVehicle::inForceOn($student->school_id, $now);
-        $checklist = $checklists->firstWhere('slug', $last?->checklist->slug) ?? $checklists->first();
-        $vehicle = $vehicles->firstWhere('slug', $last?->vehicle->slug) ?? $vehicles->first();
 
-        return $checklist === null || $vehicle === null ? null : [$checklist, $vehicle];
+        return Examined::at($student->school_id, $now)->by($last?->checklist->slug, $last?->vehicle->slug);
     }
 
     /**

@@ -12,20 +12,11 @@ use App\Models\User;
 use App\Progress\ClassAnswers;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use Pasada\Core\Progress\Yard\WalkGain;
 
 /** What there is to plan at a school in a week, in the open format of the planner. */
 final readonly class WeekInput
 {
-    /** A walk with its debrief counts as so many parts practiced, of which such a share stays: a choice. */
-    private const PARTS = 10;
-
-    private const STAYS = 0.5;
-
-    /** Of somebody of whom nothing is known a walk tells most. */
-    private const UNKNOWN_CHANCE = 0.3;
-
-    private const UNKNOWN_GAIN = 0.1;
-
     public function __construct(private ClassAnswers $answers, private Outages $outages) {}
 
     /** @return Collection<int, User> */
@@ -97,14 +88,12 @@ final readonly class WeekInput
             [$kept, $vehicle] = $answers[$student->id] ?? [null, null];
             /** @var array{chance?: float|null, drills?: list<array{gain: float}>} $answer */
             $answer = $kept ?? [];
-            $gains = array_column($answer['drills'] ?? [], 'gain');
-            rsort($gains);
             $one = [
                 'id' => (string) $student->id,
-                'chance' => $answer['chance'] ?? self::UNKNOWN_CHANCE,
+                'chance' => $answer['chance'] ?? WalkGain::UNKNOWN_CHANCE,
                 'gain' => isset($answer['chance'])
-                    ? min(1.0, self::STAYS * array_sum(array_slice($gains, 0, self::PARTS)))
-                    : self::UNKNOWN_GAIN,
+                    ? WalkGain::of(array_column($answer['drills'] ?? [], 'gain'))
+                    : WalkGain::UNKNOWN_GAIN,
             ];
             if ($vehicle !== null) {
                 $one['vehicles'] = [(string) $vehicle];

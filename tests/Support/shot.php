@@ -84,7 +84,10 @@ $browser->visit('/students/4')->waitForText('What brings most now');
 $browser->run("document.querySelector('[data-test=readiness]').scrollIntoView()");
 $settle();
 $browser->shot($folder.'student.png');
-$browser->waitForText('newest first')->click('.side-by-side section:last-child .row')->waitForText('What to say next time');
+$browser
+    ->waitForText('newest first')
+    ->click('.side-by-side section:last-child .row')
+    ->waitForText('What to say next time');
 $settle();
 $browser->shot($folder.'result.png');
 $browser->visit('/start?student=7')->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');

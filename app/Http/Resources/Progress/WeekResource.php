@@ -34,7 +34,8 @@ final readonly class WeekResource implements Responsable
         #[OA\Property(type: 'array', items: new OA\Items(ref: YardWalkResource::class))] public array $walks,
         #[OA\Property(type: 'array', items: new OA\Items(ref: NamedResource::class))] public array $unplaced,
         #[OA\Property(description: 'students expected to pass where nobody walks')] public float $without,
-        #[OA\Property(description: 'where whoever asked first has the first slot')] public float $first_come,
+        #[OA\Property(nullable: true, description: 'where whoever asked first has the first slot; of a proposal only')]
+        public ?float $first_come,
         #[OA\Property(description: 'by these walks')] public float $planned,
     ) {}
 }

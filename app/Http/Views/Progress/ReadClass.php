@@ -21,7 +21,6 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Pasada\Core\Progress\Readiness\Ready;
-use Pasada\Core\Scoring\ItemStatus;
 use stdClass;
 
 /** The class as a whole, from what is kept of each student. */
@@ -167,16 +166,8 @@ final readonly class ReadClass
      */
     private function counts(Builder $attempts): array
     {
-        $lessons = array_map(static fn (ItemStatus $status): string => $status->value, ItemStatus::lessons());
-        $marks = implode(', ', array_fill(0, count($lessons), '?'));
-
         /** @var array<string, stdClass&object{item: string, asked: int, missed: int}> */
-        return ItemOutcomeRow::query()->toBase()
-            ->whereIn('attempt_id', $attempts->toBase()->select('attempts.id'))
-            ->where('status', '<>', ItemStatus::NotFitted->value)
-            ->groupBy('item')
-            ->selectRaw('item, count(*) as asked, cast(sum(status in ('.$marks.')) as signed) as missed', $lessons)
-            ->get()->keyBy('item')->all();
+        return ItemOutcomeRow::misses($attempts->toBase()->select('attempts.id'))->get()->keyBy('item')->all();
     }
 
     /** @return array<string, string> by item, over all that was walked */

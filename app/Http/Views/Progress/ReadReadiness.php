@@ -18,7 +18,7 @@ use App\Models\Recital;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\Student;
-use App\Progress\KeptAnswer;
+use App\Progress\DayNumber;
 use App\Progress\SchoolHistory;
 use App\Progress\StudentReadinesses;
 use Illuminate\Support\Carbon;
@@ -61,7 +61,7 @@ final readonly class ReadReadiness
         $exams = ExamResult::standing($student->school_id)->where('student_id', $student->id)->get();
         [$low, $high] = $one?->forecast->interval() ?? [null, null];
         $plan = new PracticePlan($one->drills ?? []);
-        $today = (float) SchoolHistory::day(Carbon::parse($today->toDateString()));
+        $today = DayNumber::of(Carbon::parse($today->toDateString()));
 
         return new ReadinessResource(
             // Nobody is told here what is wrong with a vehicle that is still to be walked.
@@ -72,11 +72,11 @@ final readonly class ReadReadiness
                 $one === null => ReadinessWriter::NOTHING_KNOWN,
                 default => null,
             },
-            $one === null ? null : KeptAnswer::date($one->on),
+            $one === null ? null : DayNumber::date($one->on),
             $one !== null && $one->isForExam && $one->on >= $today,
             $one?->forecast->chance(), $low, $high, $one?->forecast->share()[0], $one->limits ?? '',
             $this->forms($one, $inspection), $this->marks($one),
-            array_map(static fn (PastAttempt $attempt): string => KeptAnswer::date($attempt->day), $past),
+            array_map(static fn (PastAttempt $attempt): string => DayNumber::date($attempt->day), $past),
             array_map(static fn (PastAttempt $attempt): ?float => $attempt->seconds, $past),
             array_map(static fn (PastAttempt $attempt): ?int => $attempt->outOfPlace, $past),
             $one === null ? [] : $this->items($inspection, $one, $past, $today),
@@ -94,7 +94,7 @@ final readonly class ReadReadiness
             ),
             $one === null || ! $one->isForExam ? [] : array_map(
                 fn (Session $session): SessionResource => $this->session(
-                    $inspection, KeptAnswer::date($session->on), $session->drills, $session->minutes(),
+                    $inspection, DayNumber::date($session->on), $session->drills, $session->minutes(),
                 ),
                 $plan->until($today, floor($one->on), self::MINUTES_A_DAY),
             ),
@@ -107,7 +107,7 @@ final readonly class ReadReadiness
     /** @return array{recited: int, recited_whole: int} in the last days */
     private function recited(Student $student, float $today): array
     {
-        $since = Carbon::parse(KeptAnswer::date($today - self::RECITED_DAYS));
+        $since = Carbon::parse(DayNumber::date($today - self::RECITED_DAYS));
         $earned = Recital::query()
             ->where('student_id', $student->id)
             ->where('recited_at', '>=', $since)

@@ -37,7 +37,7 @@ final readonly class ReadWeek
             $one->is_fixed,
         ), $walks);
 
-        return $this->resource($school, $monday, $now, new YardPlan($week, $planned), $walks, false);
+        return $this->resource($school, $monday, $now, new YardPlan($week, $planned), $walks);
     }
 
     /**
@@ -55,7 +55,7 @@ final readonly class ReadWeek
             $school->id, $monday, $now, $fixed, [...$closed, ...array_values($begun)], $here, $standing,
         )), 'week');
 
-        return $this->resource($school, $monday, $now, (new YardPlanner)->plan($week), null, true);
+        return $this->resource($school, $monday, $now, (new YardPlanner)->plan($week), null);
     }
 
     /** @return list<YardWalk> in order of time */
@@ -72,12 +72,10 @@ final readonly class ReadWeek
 
     /** @param  list<YardWalk>|null  $stored  as they are kept; null for those of the plan */
     private function resource(
-        School $school, string $monday, Carbon $now, YardPlan $plan, ?array $stored, bool $isProposal,
+        School $school, string $monday, Carbon $now, YardPlan $plan, ?array $stored,
     ): WeekResource {
-        $firstCome = (new YardPlanner)->firstCome($plan->week);
-        $written = YardWriter::write($plan, $firstCome);
-        /** @var array{unplaced: list<array{student: string, why: string}>} $written */
-        $names = Student::ofSchool($school->id)->pluck('name', 'id')->all();
+        $students = Student::ofSchool($school->id)->get()->sortBy('name')->toBase();
+        $names = $students->keyBy('id')->all();
         $out = $this->outages->reasons($school->id);
 
         return new WeekResource(
@@ -91,20 +89,22 @@ final readonly class ReadWeek
                     $one->id, $one->name, $out[$one->slug] ?? null,
                 ),
             )->all()),
-            array_values(Student::ofSchool($school->id)->get()->sortBy('name')->map(
+            array_values($students->map(
                 static fn (Student $one): NamedResource => new NamedResource($one->id, $one->name),
-            )->toBase()->all()),
+            )->all()),
             $stored === null ? $this->planned($plan) : array_map(
                 static fn (YardWalk $one): YardWalkResource => new YardWalkResource(
                     $one->slot, $one->student_id, $one->vehicle_id, $one->instructor_id, $one->is_fixed, $one->why,
                 ),
                 $stored,
             ),
-            ! $isProposal ? [] : array_map(static fn (array $one): NamedResource => new NamedResource(
-                (int) $one['student'], is_string($names[(int) $one['student']]) ? $names[(int) $one['student']] : '',
-                $one['why'],
-            ), $written['unplaced']),
-            (new YardPlan($plan->week, []))->expectedPasses(), $firstCome->expectedPasses(), $plan->expectedPasses(),
+            $stored !== null ? [] : array_map(static fn (array $one): NamedResource => new NamedResource(
+                (int) $one[0], $names[(int) $one[0]]->name ?? '', $one[1],
+            ), $plan->unplaced()),
+            $plan->withoutWalks(),
+            // Compared while somebody chooses, and not at every look.
+            $stored !== null ? null : (new YardPlanner)->firstCome($plan->week)->expectedPasses(),
+            $plan->expectedPasses(),
         );
     }
 

@@ -18,13 +18,14 @@ use App\Models\Student;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Pasada\Core\Scoring\ItemStatus;
 use stdClass;
 
 /** A student's attempts over time and what they miss most. */
 final readonly class ReadStudentRecord
 {
     private const MOST_MISSED = 12;
+
+    private const HABIT = 2;
 
     private const MOST_PRACTICES = 10;
 
@@ -82,15 +83,7 @@ final readonly class ReadStudentRecord
      */
     private function mostMissed(Collection $attempts): array
     {
-        $lessons = array_map(static fn (ItemStatus $status): string => $status->value, ItemStatus::lessons());
-        $places = implode(', ', array_fill(0, count($lessons), '?'));
-        $rows = ItemOutcomeRow::query()->toBase()
-            ->whereIn('attempt_id', $attempts->modelKeys())
-            ->where('status', '<>', ItemStatus::NotFitted->value)
-            ->groupBy('item')
-            ->selectRaw('item, count(*) as asked, cast(sum(status in ('.$places.')) as signed) as missed', $lessons)
-            ->havingRaw('sum(status in ('.$places.')) > 1', $lessons)
-            ->get();
+        $rows = ItemOutcomeRow::misses($attempts->modelKeys(), self::HABIT)->get();
         $names = $this->names($attempts);
         $missed = $rows->map(static function (stdClass $row) use ($names): MissedItemResource {
             /** @var stdClass&object{item: string, asked: int, missed: int} $row */
@@ -121,9 +114,7 @@ final readonly class ReadStudentRecord
                 static fn (Attempt $attempt): string => $attempt->checklist_id.':'.$attempt->vehicle_id,
             ) as $attempt
         ) {
-            foreach ($this->inspections->forAttempt($attempt)->items as $id => $item) {
-                $names[$id] = $item->fullName();
-            }
+            $names = [...$names, ...$this->inspections->names($attempt->checklist_id, $attempt->vehicle_id)];
         }
 
         return $names;

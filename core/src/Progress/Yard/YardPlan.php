@@ -38,4 +38,38 @@ final readonly class YardPlan
 
         return array_sum($chances);
     }
+
+    /** Students who are expected to pass where nobody walks. */
+    public function withoutWalks(): float
+    {
+        return (new self($this->week, []))->expectedPasses();
+    }
+
+    /** @return list<array{string, string}> who has no walk, and why */
+    public function unplaced(): array
+    {
+        $placed = array_flip(array_map(static fn (PlannedWalk $walk): string => $walk->student, $this->walks));
+        $unplaced = [];
+        foreach ($this->week->learners as $learner) {
+            if (! isset($placed[$learner->id])) {
+                $unplaced[] = [$learner->id, self::whyNot($this->week, $learner)];
+            }
+        }
+
+        return $unplaced;
+    }
+
+    private static function whyNot(YardWeek $week, Learner $learner): string
+    {
+        $can = false;
+        foreach ($week->slots as $slot) {
+            foreach ($week->vehicles as $vehicle) {
+                $can = $can || ($vehicle->isFree($slot) && $learner->canWalk($slot, $vehicle->id));
+            }
+        }
+
+        return $can
+            ? 'others gain more by the slots that there are'
+            : 'no slot before the exam in which the student and a vehicle of theirs are there';
+    }
 }

@@ -14,8 +14,7 @@ final readonly class YardWriter
     {
         $round = static fn (float $value): float => round($value, self::DIGITS);
         $gains = $plan->gains();
-        $placed = array_flip(array_map(static fn (PlannedWalk $walk): string => $walk->student, $plan->walks));
-        $walks = $unplaced = [];
+        $walks = [];
         foreach ($plan->walks as $n => $walk) {
             $walks[] = [
                 'slot' => $walk->slot, 'from' => $plan->week->slots[$walk->slot]->said, 'student' => $walk->student,
@@ -23,18 +22,14 @@ final readonly class YardWriter
                 'fixed' => $walk->isFixed, 'why' => self::why($plan, $walk, $gains[$n]),
             ];
         }
-        foreach ($plan->week->learners as $learner) {
-            if (! isset($placed[$learner->id])) {
-                $unplaced[] = ['student' => $learner->id, 'why' => self::whyNot($plan->week, $learner)];
-            }
-        }
-        $now = new YardPlan($plan->week, []);
 
         return [
             'walks' => $walks,
-            'unplaced' => $unplaced,
+            'unplaced' => array_map(
+                static fn (array $one): array => ['student' => $one[0], 'why' => $one[1]], $plan->unplaced(),
+            ),
             'expected_passes' => [
-                'without' => $round($now->expectedPasses()), 'first_come' => $round($firstCome->expectedPasses()),
+                'without' => $round($plan->withoutWalks()), 'first_come' => $round($firstCome->expectedPasses()),
                 'plan' => $round($plan->expectedPasses()),
             ],
         ];
@@ -75,19 +70,5 @@ final readonly class YardWriter
                 default => sprintf('the exam is %d days later', $days),
             },
         );
-    }
-
-    private static function whyNot(YardWeek $week, Learner $learner): string
-    {
-        $can = false;
-        foreach ($week->slots as $slot) {
-            foreach ($week->vehicles as $vehicle) {
-                $can = $can || ($vehicle->isFree($slot) && $learner->canWalk($slot, $vehicle->id));
-            }
-        }
-
-        return $can
-            ? 'others gain more by the slots that there are'
-            : 'no slot before the exam in which the student and a vehicle of theirs are there';
     }
 }

@@ -31,7 +31,7 @@ const print = (): void => window.print();
         </h1>
         <p>
             {{ week.planned.toFixed(2) }} of {{ week.students.length }} students would pass by this plan,
-            {{ week.without.toFixed(2) }} if nobody walked<template v-if="isProposal"
+            {{ week.without.toFixed(2) }} if nobody walked<template v-if="week.first_come !== null"
                 >, {{ week.first_come.toFixed(2) }} first come first served</template
             >. Each walk counts as ten parts practiced, of which half stays.
         </p>

@@ -2429,9 +2429,9 @@ export interface components {
             without: number;
             /**
              * Format: float
-             * @description where whoever asked first has the first slot
+             * @description where whoever asked first has the first slot; of a proposal only
              */
-            first_come: number;
+            first_come: number | null;
             /**
              * Format: float
              * @description by these walks
