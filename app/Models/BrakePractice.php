@@ -19,6 +19,7 @@ use Pasada\Core\Brakes\Judging\Standing;
  * @property CabHelp $help how much the cab told
  * @property CabDrill|null $drill the part of the sequence that was practiced; null for all of it
  * @property Standing $standing
+ * @property array<string, bool>|null $tests which were done right, by component; null of one from before this was kept
  * @property string|null $cause what broke first
  * @property string|null $fault what was wrong with the truck, in words; null where it was sound
  * @property string|null $suspected what the student said was wrong
@@ -31,9 +32,8 @@ use Pasada\Core\Brakes\Judging\Standing;
 final class BrakePractice extends Model
 {
     protected $fillable = [
-        'user_id', 'uuid', 'vehicle_id', 'checklist_id', 'help', 'drill', 'standing', 'cause', 'fault', 'suspected',
-        'found',
-        'controls', 'created_at',
+        'user_id', 'uuid', 'vehicle_id', 'checklist_id', 'help', 'drill', 'standing', 'tests', 'cause', 'fault',
+        'suspected', 'found', 'controls', 'created_at',
     ];
 
     /** @return BelongsTo<StoredVehicle, $this> */
@@ -55,6 +55,7 @@ final class BrakePractice extends Model
             'help' => CabHelp::class,
             'drill' => CabDrill::class,
             'standing' => Standing::class,
+            'tests' => 'array',
             'controls' => 'array',
             'found' => 'boolean',
         ];

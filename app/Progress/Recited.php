@@ -9,7 +9,7 @@ final readonly class Recited
 {
     /**
      * @param  list<string>  $heard  labels of points
-     * @param  list<string>  $missing
+     * @param  list<string>  $missing  the words that were not said
      * @param  list<string>  $wrong  what was said wrong
      */
     public function __construct(

@@ -65,6 +65,27 @@ it('proposes a week, keeps it, and takes it back', function (): void {
     $this->browser->choose('Undo')->waitForText('Nothing is planned');
 });
 
+it('sets a walk by hand on the vehicle that the student is examined on, and says why one cannot be', function (): void {
+    $monday = Carbon::now('America/New_York')->startOfWeek(Carbon::MONDAY);
+    $this->browser->signIn('paul@ferrow-sound.example')->visit('/week')->waitForText('Who walks when?');
+    // A week that nothing else plans.
+    foreach ([1, 2, 3] as $weeks) {
+        $this->browser->choose('Week after')
+            ->waitForText('Week of '.$monday->copy()->addWeeks($weeks)->format('M j'));
+    }
+    // Both are examined on the stake-bed truck.
+    foreach (['Wren Castellan', 'Bram Quillow'] as $n => $name) {
+        $this->browser->click("[aria-label='Set a walk on Mon at 08:00']")->find('[data-test=slot-form]');
+        $this->browser->type('[data-test=slot-form] input[aria-label=Student]', substr($name, 0, 4))->choose($name)
+            ->waitForText('Pier 2', '[data-test=slot-form]')
+            ->click('[data-test=set-walk]');
+        $n === 0
+            ? $this->browser->gone('[data-test=slot-form]')->waitForText($name, '.walk')
+            : $this->browser->waitForText('the vehicle is taken', '[role=alert]')->find('[data-test=slot-form]');
+    }
+    $this->browser->choose('Leave it')->click('.walk')->choose('Take it out')->waitForText('Nothing is planned');
+});
+
 it('prints the whole walk in words', function (): void {
     $this->browser->signIn('mira@ferrow-sound.example')->waitForText('Mira Tallgrass', 'h1');
     $this->browser->choose('Study guide')->waitForText('What do I say on the whole walk?')->waitForText('49 CFR');

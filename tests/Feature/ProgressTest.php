@@ -3,12 +3,17 @@
 declare(strict_types=1);
 
 use App\Actions\Walk\RecordMarks;
+use App\Models\BrakePractice;
+use App\Models\CabHelp;
 use App\Models\ExamResult;
 use App\Models\Role;
+use App\Models\StoredChecklist;
+use App\Models\StoredVehicle;
 use App\Models\Student;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Pasada\Core\Attempt\Marks\MarkWriter;
+use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Tests\Sample;
 use Tests\Support\Yard;
@@ -204,6 +209,36 @@ it('tells what is said wrong or too late again and again', function (): void {
 
     expect(implode(' ', $this->getJson($this->path.'/readiness')->json('confusions')))
         ->toContain('Said wrong: Alternator (3 of 3)');
+});
+
+it('counts each brake test of the Air cab by itself, half as much as one in the vehicle', function (): void {
+    $account = $this->yard->person(Role::Student);
+    Student::query()->whereKey($this->yard->student->id)->update(['user_id' => $account->id]);
+    $of = ['school_id' => $this->yard->school->id, 'version' => 1, 'in_force_from' => '2026-01-01'];
+    $checklist = StoredChecklist::query()->create([
+        ...$of, 'slug' => 'whole', 'name' => 'Whole', 'document' => Sample::shipped('checklists', 'whole-walk-round'),
+    ]);
+    $vehicle = StoredVehicle::query()->create([
+        ...$of, 'slug' => 'dock', 'name' => 'Dock 4', 'document' => Sample::shipped('vehicles', 'dock-tractor-chassis'),
+    ]);
+    $path = $this->path."/readiness?checklist_id=$checklist->id&vehicle_id=$vehicle->id";
+    $tests = static fn (array $told): array => array_column($told['brake_tests'], null, 'name');
+    $before = $tests($this->getJson($path)->assertOk()->json());
+    foreach ([1, 2, 3, 4] as $n) {
+        BrakePractice::query()->create([
+            'user_id' => $account->id, 'uuid' => (string) Str::uuid7(), 'vehicle_id' => $this->yard->vehicle->id,
+            'checklist_id' => $this->yard->checklist->id, 'help' => CabHelp::Alone, 'standing' => Standing::Failed,
+            'tests' => ['test.low_air' => true], 'controls' => [], 'created_at' => Carbon::now(),
+        ]);
+    }
+    $after = $tests($this->getJson($path)->json());
+    foreach ($after as $name => $test) {
+        $isPracticed = $test['in_cab'] > 0;
+        expect([$test['in_cab'], $test['passed_in_cab']])->toBe($isPracticed ? [4, 4] : [0, 0])
+            ->and($test['chance'] > $before[$name]['chance'])->toBe($isPracticed);
+    }
+
+    expect(array_filter($after, static fn (array $one): bool => $one['in_cab'] > 0))->toHaveCount(1);
 });
 
 describe('how alike scorers score', function (): void {

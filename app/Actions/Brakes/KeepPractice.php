@@ -37,6 +37,7 @@ final readonly class KeepPractice
                 'help' => $help,
                 'drill' => $practice->drill,
                 'standing' => $practice->judgment->procedure(),
+                'tests' => $practice->judgment->byComponent(),
                 'cause' => $practice->judgment->procedureCause(),
                 'fault' => $practice->fault?->label(),
                 'suspected' => $practice->suspected?->label(),

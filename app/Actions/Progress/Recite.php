@@ -80,7 +80,10 @@ final readonly class Recite
         }
 
         return new Recited(
-            $item->id, $earned, $labels($heard), $labels($item->points->without($heard)),
+            $item->id, $earned, $labels($heard), array_map(
+                fn (Point $point): string => $this->coach->phrase($item, $point),
+                $item->points->without($heard)->points(),
+            ),
             array_values(array_unique($wrong)),
             $this->coach->sentence($item, $item->points),
             Recital::query()->where('student_id', $student->id)->where('recited_at', '>=', $today->utc())->count(),

@@ -15,5 +15,7 @@ final readonly class NamedResource
         #[OA\Property] public string $name,
         #[OA\Property(nullable: true, description: 'why it is not there; or why a student is not placed')]
         public ?string $note = null,
+        #[OA\Property(nullable: true, description: 'that a student is examined on')]
+        public ?int $vehicle_id = null,
     ) {}
 }

@@ -25,7 +25,8 @@ final readonly class RecitedResource implements Responsable
         #[OA\Property(description: 'thousandths of what the item is worth')] public int $earned,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'labels of points')]
         public array $heard,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $missing,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'the words that were not said')]
+        public array $missing,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'what was said wrong')]
         public array $wrong,
         #[OA\Property(description: 'the words to use')] public string $say,

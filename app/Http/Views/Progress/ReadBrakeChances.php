@@ -9,7 +9,6 @@ use App\Models\Attempt;
 use App\Models\BrakePractice;
 use App\Models\ItemOutcomeRow;
 use App\Models\Student;
-use Pasada\Core\Brakes\Judging\Standing;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Progress\Practice\BrakeChance;
 use Pasada\Core\Scoring\ItemStatus;
@@ -37,7 +36,7 @@ final readonly class ReadBrakeChances
         $own = $of($student->id);
         /** @var array<string, stdClass&object{tried: int, passed: int}> $all */
         $all = $of(null);
-        [$inCab, $passedInCab] = $this->inCab($student);
+        $practiced = $this->inCab($student);
         $tests = $chances = [];
         foreach ($inspection->items as $id => $item) {
             if (! str_starts_with($item->component, 'test.')) {
@@ -45,6 +44,7 @@ final readonly class ReadBrakeChances
             }
             $usual = (($all[$id]->passed ?? 0) + 1.0) / (($all[$id]->tried ?? 0) + 2.0);
             [$tried, $passed] = [$own[$id]->tried ?? 0, $own[$id]->passed ?? 0];
+            [$inCab, $passedInCab] = $practiced[$item->component] ?? [0, 0];
             $chances[] = $chance = BrakeChance::of($tried, $passed, $inCab, $passedInCab, $usual);
             $tests[] = new BrakeChanceResource(
                 $item->fullName(), $tried, $passed, $inCab, $passedInCab, $chance->chance, $chance->low, $chance->high,
@@ -54,17 +54,18 @@ final readonly class ReadBrakeChances
         return ['brake_tests' => $tests, 'all_brake_tests' => BrakeChance::ofAll($chances)];
     }
 
-    /** @return array{int, int} whole practices of the sequence, and how many of them met every step */
+    /** @return array<string, array{int, int}> times tried and done right in the simulated cab, by component */
     private function inCab(Student $student): array
     {
-        $practices = BrakePractice::query()
-            ->where('user_id', $student->user_id ?? 0)
-            ->where('drill', null)
-            ->get(['standing']);
+        $counts = [];
+        $practices = BrakePractice::query()->where('user_id', $student->user_id ?? 0)->get(['id', 'tests']);
+        foreach ($practices as $practice) {
+            foreach ($practice->tests ?? [] as $component => $isRight) {
+                [$tried, $right] = $counts[$component] ?? [0, 0];
+                $counts[$component] = [$tried + 1, $right + ($isRight ? 1 : 0)];
+            }
+        }
 
-        return [
-            $practices->count(),
-            $practices->filter(static fn (BrakePractice $one): bool => $one->standing === Standing::Passed)->count(),
-        ];
+        return $counts;
     }
 }

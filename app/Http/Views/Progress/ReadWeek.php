@@ -76,6 +76,11 @@ final readonly class ReadWeek
     ): WeekResource {
         $students = Student::ofSchool($school->id)->get()->sortBy('name')->toBase();
         $names = $students->keyBy('id')->all();
+        $vehicles = [];
+        foreach ($plan->week->learners as $learner) {
+            $vehicle = $learner->vehicle();
+            $vehicles[(int) $learner->id] = $vehicle === null ? null : (int) $vehicle;
+        }
         $out = $this->outages->reasons($school->id);
 
         return new WeekResource(
@@ -89,9 +94,9 @@ final readonly class ReadWeek
                     $one->id, $one->name, $out[$one->slug] ?? null,
                 ),
             )->all()),
-            array_values($students->map(
-                static fn (Student $one): NamedResource => new NamedResource($one->id, $one->name),
-            )->all()),
+            array_values($students->map(static fn (Student $one): NamedResource => new NamedResource(
+                $one->id, $one->name, null, $vehicles[$one->id] ?? null,
+            ))->all()),
             $stored === null ? $this->planned($plan) : array_map(
                 static fn (YardWalk $one): YardWalkResource => new YardWalkResource(
                     $one->slot, $one->student_id, $one->vehicle_id, $one->instructor_id, $one->is_fixed, $one->why,

@@ -33,6 +33,24 @@ final readonly class Judgment
         };
     }
 
+    /**
+     * Which tests the student did right, whatever the vehicle showed; left out is what was not come to.
+     *
+     * @return array<string, bool> by component of the catalogue
+     */
+    public function byComponent(): array
+    {
+        $right = [];
+        foreach ($this->steps as $step) {
+            $component = $step->test->component();
+            if ($component !== null && $step->atMs !== null) {
+                $right[$component] = ($right[$component] ?? true) && ! $step->isProcedureLost();
+            }
+        }
+
+        return $right;
+    }
+
     /** Whether what is broken can still be put right by beginning again. */
     public function mayRestart(): bool
     {

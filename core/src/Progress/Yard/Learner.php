@@ -41,6 +41,15 @@ final readonly class Learner
             && ($this->examOn === null || $slot->day() < $this->examOn);
     }
 
+    /** The first of the vehicles that they are examined on; null for any. */
+    public function vehicle(): ?string
+    {
+        $first = array_slice(array_keys($this->vehicles ?? []), 0, 1);
+
+        // An id of digits is a number as a key.
+        return $first === [] ? null : implode('', $first);
+    }
+
     /** What a walk in a slot adds to the chance to pass, after so many others this week. */
     public function gainOf(Slot $slot, int $before): float
     {

@@ -747,3 +747,17 @@ it('asks about the moment at which the answer belongs', function (callable $scen
     ],
     'the warning' => [fn (Scene $s): Scene => $s->then(EventKind::Warning), BrakeTest::LowAir],
 ]);
+
+it('tells each test by itself, so that one slip is not a slip in all, and leaves out what was not come to', function (
+    float $lost, int $ms, array $right,
+): void {
+    $judged = (new Scene())->ready()->leakTest($lost, $ms)->judged([
+        BrakeTest::LeakApplied, BrakeTest::LowAir, BrakeTest::TugTractor,
+    ]);
+
+    expect($judged->byComponent())->toBe($right);
+})->with([
+    'done right' => [2, 60_000, ['test.leak_applied' => true]],
+    'the minute cut short' => [2, 52_000, ['test.leak_applied' => false]],
+    'done right on a vehicle that leaks' => [9, 60_000, ['test.leak_applied' => true]],
+]);

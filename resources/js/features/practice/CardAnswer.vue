@@ -18,7 +18,7 @@ const verdict = computed(() =>
         <h2>{{ verdict }}</h2>
         <p v-if="told.heard.length > 0">Heard: {{ told.heard.join(', ') }}.</p>
         <p v-if="told.missing.length > 0">
-            <strong>Not heard: {{ told.missing.join(', ') }}.</strong>
+            <strong>Not heard: {{ told.missing.join('; ') }}.</strong>
         </p>
         <p v-for="one in told.wrong" :key="one" class="alert">{{ one }}</p>
         <p class="say">“{{ told.say }}”</p>

@@ -15,6 +15,11 @@ const { week, isProposal, closed, away, standing, isBusy, why, canUndo, propose,
 const chosen = ref<{ slot: string; vehicle: number }>();
 const mayPlan = computed(() => user.value?.may_change_documents === true);
 const gained = computed(() => (week.value.planned - week.value.without).toFixed(2));
+/** What was refused stays open, with what was chosen. */
+async function done(what: Promise<void>): Promise<void> {
+    await what;
+    if (why.value === '') chosen.value = undefined;
+}
 // The page's own command: the browser prints.
 const print = (): void => window.print();
 </script>
@@ -57,14 +62,6 @@ const print = (): void => window.print();
         :standing="standing"
         @turn="(of, id) => turn(of, id)"
     />
-    <WeekGrid
-        :week="week"
-        :closed="closed"
-        :chosen="chosen"
-        :may-plan="mayPlan"
-        @close="(slot) => turn('closed', slot)"
-        @choose="(slot, vehicle) => (chosen = { slot, vehicle })"
-    />
     <SlotForm
         v-if="chosen && mayPlan"
         :key="`${chosen.slot} ${chosen.vehicle}`"
@@ -73,9 +70,17 @@ const print = (): void => window.print();
         :slot-id="chosen.slot"
         :vehicle="chosen.vehicle"
         :is-busy="isBusy"
-        @set="set"
-        @clear="clear"
+        @set="(walk, had) => done(set(walk, had))"
+        @clear="(walk) => done(clear(walk))"
         @done="chosen = undefined"
+    />
+    <WeekGrid
+        :week="week"
+        :closed="closed"
+        :chosen="chosen"
+        :may-plan="mayPlan"
+        @close="(slot) => turn('closed', slot)"
+        @choose="(slot, vehicle) => (chosen = { slot, vehicle })"
     />
     <section v-if="week.unplaced.length > 0">
         <h2>Who is not placed, and why?</h2>

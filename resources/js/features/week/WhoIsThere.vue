@@ -10,7 +10,7 @@ const emit = defineEmits<{ turn: [of: 'away' | 'standing', id: number] }>();
 <template>
     <details>
         <summary>Who and what is there this week?</summary>
-        <p class="quiet">A proposal leaves out what is turned off here. Tap the head of an hour to close it.</p>
+        <p class="quiet">A proposal leaves out what is turned off here. Hours are closed in the week itself.</p>
         <div class="acts">
             <TapButton
                 v-for="one in week.instructors"

@@ -17,7 +17,8 @@ export interface Planning {
     propose: () => Promise<void>;
     keep: () => Promise<void>;
     undo: () => Promise<void>;
-    set: (walk: Omit<Walk, 'why' | 'fixed'>) => Promise<void>;
+    /** In place of the walk that it was before, if it was one. */
+    set: (walk: Omit<Walk, 'why' | 'fixed'>, had?: Walk) => Promise<void>;
     clear: (walk: Walk) => Promise<void>;
     turn: (of: 'closed' | 'away' | 'standing', id: string | number) => void;
 }
@@ -95,15 +96,8 @@ export function useWeek(read: Week): Planning {
                 await taken(bare(last));
                 before.value = rest;
             }),
-        set: (walk) =>
-            doing(() =>
-                taken([
-                    ...bare(shown.value.walks).filter(
-                        (one) => one.slot !== walk.slot || one.vehicle_id !== walk.vehicle_id,
-                    ),
-                    { ...walk, fixed: true },
-                ]),
-            ),
+        set: (walk, had) =>
+            doing(() => taken([...bare(shown.value.walks.filter((one) => one !== had)), { ...walk, fixed: true }])),
         clear: (walk) => doing(() => taken(bare(shown.value.walks.filter((one) => one !== walk)))),
         turn: (of, id) => {
             const all = { closed, away, standing }[of] as Ref<Set<string | number>>;

@@ -2284,6 +2284,8 @@ export interface components {
             name: string;
             /** @description why it is not there; or why a student is not placed */
             note: string | null;
+            /** @description that a student is examined on */
+            vehicle_id: number | null;
         };
         /** @description How likely a student passes, how sure that is, why, and what to do about it. */
         ReadinessResource: {
@@ -2347,6 +2349,7 @@ export interface components {
             earned: number;
             /** @description labels of points */
             heard: string[];
+            /** @description the words that were not said */
             missing: string[];
             /** @description what was said wrong */
             wrong: string[];

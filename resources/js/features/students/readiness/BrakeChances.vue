@@ -5,7 +5,7 @@ import { percentOf, withDoubt } from '@/shared/progress/chances';
 
 const props = defineProps<{ readiness: Readiness }>();
 const weakest = computed(() => props.readiness.brake_tests.toSorted((a, b) => a.chance - b.chance)[0]);
-const inCab = computed(() => props.readiness.brake_tests[0]?.in_cab ?? 0);
+const wasInCab = computed(() => props.readiness.brake_tests.some(({ in_cab: tried }) => tried > 0));
 </script>
 
 <template>
@@ -17,6 +17,7 @@ const inCab = computed(() => props.readiness.brake_tests[0]?.in_cab ?? 0);
                 <tr>
                     <th scope="col">Test</th>
                     <th scope="col">In the vehicle</th>
+                    <th scope="col">Air cab</th>
                     <th scope="col">Next time</th>
                 </tr>
             </thead>
@@ -24,15 +25,16 @@ const inCab = computed(() => props.readiness.brake_tests[0]?.in_cab ?? 0);
                 <tr v-for="test in readiness.brake_tests" :key="test.name">
                     <th scope="row">{{ test.name }}</th>
                     <td class="numeral">{{ test.passed }} of {{ test.tried }}</td>
+                    <td class="numeral">{{ test.in_cab === 0 ? '' : `${test.passed_in_cab} of ${test.in_cab}` }}</td>
                     <td class="numeral">{{ withDoubt(test) }}</td>
                 </tr>
             </tbody>
         </table>
         <p class="quiet">
             {{
-                inCab === 0
-                    ? 'Nothing was practiced in the Air cab yet.'
-                    : `${inCab} whole practices in the Air cab count half as much as one in the vehicle.`
+                wasInCab
+                    ? 'A test done in the Air cab counts half as much as one in the vehicle.'
+                    : 'Nothing was practiced in the Air cab yet.'
             }}
         </p>
     </section>
