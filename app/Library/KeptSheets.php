@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Library;
 
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Collection;
 use Pasada\Core\Scoring\ScoreSheet;
 use Pasada\Core\Scoring\SheetWriter;
 
@@ -30,6 +31,17 @@ final readonly class KeptSheets
         $sheet = $this->database->table(self::TABLE)->where('attempt_id', $attempt)->value('sheet');
 
         return is_string($sheet) ? $sheet : null;
+    }
+
+    /**
+     * @param  Collection<int, mixed>  $attempts  ids
+     * @return list<string> those that are kept, in no order
+     */
+    public function ofAll(Collection $attempts): array
+    {
+        $sheets = $this->database->table(self::TABLE)->whereIn('attempt_id', $attempts)->pluck('sheet');
+
+        return array_values(array_filter($sheets->all(), is_string(...)));
     }
 
     public static function written(ScoreSheet $sheet): string

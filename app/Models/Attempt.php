@@ -41,6 +41,7 @@ use Illuminate\Support\Carbon;
  * @property-read StoredChecklist $checklist
  * @property-read StoredVehicle $vehicle
  * @property-read AttemptResult|null $result
+ * @property-read self|null $walkedFirst the attempt that this one scores alongside
  */
 final class Attempt extends Model
 {
@@ -90,6 +91,12 @@ final class Attempt extends Model
     public function scorer(): BelongsTo
     {
         return $this->belongsTo(User::class, 'scorer_id');
+    }
+
+    /** @return BelongsTo<self, $this> */
+    public function walkedFirst(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'walk_of');
     }
 
     /** @return BelongsTo<User, $this> */

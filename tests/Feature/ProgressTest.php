@@ -259,6 +259,30 @@ describe('how alike scorers score', function (): void {
             ->assertJsonPath('scorers.0.shared', 0);
     });
 
+    it('tells from shared walks which way a scorer has moved lately', function (): void {
+        $other = $this->yard->person(Role::Examiner, 'Ilse Drumlin');
+        $items = array_keys(Sample::inspection()->items);
+        for ($day = 1; $day <= 8; $day++) {
+            $first = $this->yard->attempt(startedAt: sprintf('2026-11-%02d 14:00', $day));
+            $second = $this->yard->attempt($other, startedAt: sprintf('2026-11-%02d 14:01', $day));
+            $second->update(['walk_of' => $first->id]);
+            // The examiner writes all of it down at first, and later little.
+            $heard = [$first->id => $items, $second->id => $day <= 4 ? $items : array_slice($items, 0, 2)];
+            foreach ([$first, $second] as $attempt) {
+                $marks = array_map(
+                    static fn (string $item, int $n): array => MarkWriter::write(Sample::whole($n + 1, $item)),
+                    $heard[$attempt->id], array_keys($heard[$attempt->id]),
+                );
+                $marks[] = MarkWriter::write(Sample::finish(100));
+                app(RecordMarks::class)->handle($attempt, $attempt->scorer, $attempt->id, ['marks' => $marks]);
+            }
+        }
+        $this->actingAs($this->yard->person(Role::Manager));
+        $told = array_column($this->getJson('/api/v1/scoring-health')->assertOk()->json('scorers'), 'moved', 'name');
+
+        expect($told)->toBe(['Rosa Kettering' => 'milder', 'Ilse Drumlin' => 'stricter']);
+    });
+
     it('is nothing for a student', function (): void {
         $this->actingAs($this->yard->person(Role::Student));
         $this->getJson('/api/v1/scoring-health')->assertForbidden();

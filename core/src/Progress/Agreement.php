@@ -26,6 +26,8 @@ final readonly class Agreement
          * too.
          */
         public ?int $kappaPermille,
+        /** Items of which the first gave more of the worth than the other, less those of which it gave less. */
+        public int $more,
     ) {}
 
     /**
@@ -40,7 +42,7 @@ final readonly class Agreement
         }
         $counts = [];
         $differing = [];
-        $items = 0;
+        $items = $more = 0;
         foreach ($one->outcomes as $id => $outcome) {
             $theirs = $other->outcomes[$id] ?? null;
             if (
@@ -53,6 +55,7 @@ final readonly class Agreement
             $counts[$a][0] = ($counts[$a][0] ?? 0) + 1;
             $counts[$b][1] = ($counts[$b][1] ?? 0) + 1;
             $items++;
+            $more += $outcome->earned <=> $theirs->earned;
             if ($a !== $b) {
                 $differing[] = $id;
             }
@@ -66,7 +69,14 @@ final readonly class Agreement
             $agreed,
             $differing,
             $span === 0 ? null : intdiv(1000 * ($agreed * $items - $chance), $span),
+            $more,
         );
+    }
+
+    /** Items in 100 of which the first gave more than the other, less those of which it gave less. */
+    public function moreOf100(): float
+    {
+        return $this->items === 0 ? 0.0 : 100.0 * $this->more / $this->items;
     }
 
     /** Share of items judged the same, in thousandths, rounded down. */

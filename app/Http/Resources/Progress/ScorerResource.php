@@ -32,5 +32,16 @@ final readonly class ScorerResource
             ),
         ]
         public ?int $kappa_permille,
+        #[
+            OA\Property(
+                type: 'string', enum: Way::class, description: 'how this scorer has moved against whoever scored the '.
+                'same walks: the later half of them beside the earlier',
+            ),
+        ]
+        public Way $moved,
+        #[OA\Property(nullable: true, description: 'items in 100 that are given more now than before')]
+        public ?float $moved_items_of_100,
+        #[OA\Property(nullable: true, description: 'thousandths, of the earlier half')] public ?int $kappa_before,
+        #[OA\Property(nullable: true, description: 'thousandths, of the later half')] public ?int $kappa_now,
     ) {}
 }

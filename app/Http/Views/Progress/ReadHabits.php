@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Views\Progress;
 
+use App\Library\KeptSheets;
 use App\Models\Attempt;
 use App\Models\ItemOutcomeRow;
 use App\Models\Student;
+use Illuminate\Support\Collection;
 use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Progress\Practice\SectionHabits;
+use Pasada\Core\Progress\Practice\WalkedSection;
 use Pasada\Core\Scoring\ItemStatus;
 use stdClass;
 
-/** What a student does again and again in the latest walks: says too late, says wrong, recites over a defect. */
+/**
+ * What a student does again and again in the latest walks: says too late or wrong, recites over a defect,
+ * walks out of turn, loses time with.
+ */
 final readonly class ReadHabits
 {
     private const LATEST = 5;
@@ -26,6 +33,8 @@ final readonly class ReadHabits
         ItemStatus::Wrong->value => 'Said wrong',
         ItemStatus::OverDefect->value => 'Recited over a defect that was there',
     ];
+
+    public function __construct(private KeptSheets $sheets) {}
 
     /** @return list<string> sentences */
     public function handle(Student $student, Inspection $inspection): array
@@ -59,6 +68,26 @@ final readonly class ReadHabits
             }
         }
 
-        return $sentences;
+        return [...$sentences, ...SectionHabits::of($this->sections($latest))];
+    }
+
+    /**
+     * @param  Collection<int, mixed>  $attempts  ids
+     * @return list<list<WalkedSection>>
+     */
+    private function sections(Collection $attempts): array
+    {
+        $walks = [];
+        foreach ($this->sheets->ofAll($attempts) as $sheet) {
+            /** @var array{sections: list<array{id: string, name: string, time_ms: int, asked: int}>,
+             *   order: array{sections_out_of_place: list<string>}} $written */
+            $written = json_decode($sheet, true, flags: JSON_THROW_ON_ERROR);
+            $walks[] = array_map(static fn (array $section): WalkedSection => new WalkedSection(
+                $section['name'], $section['time_ms'], $section['asked'],
+                in_array($section['id'], $written['order']['sections_out_of_place'], true),
+            ), $written['sections']);
+        }
+
+        return $walks;
     }
 }

@@ -9,6 +9,7 @@ use App\Http\Resources\Progress\DifferingItemResource;
 use App\Http\Resources\Progress\ScorerResource;
 use App\Http\Resources\Progress\ScoringHealthResource;
 use App\Models\Attempt;
+use App\Models\AttemptStatus;
 use App\Models\Role;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
@@ -17,6 +18,7 @@ use App\Progress\SchoolHistory;
 use App\Progress\SchoolModels;
 use Pasada\Core\Progress\Agreement;
 use Pasada\Core\Progress\Health\ChecklistHealth;
+use Pasada\Core\Progress\Health\Drift;
 use Pasada\Core\Progress\Health\Leaning;
 use Pasada\Core\Progress\Model\School;
 
@@ -37,12 +39,12 @@ final readonly class ReadScoringHealth
         $showsAll = $reader->role === Role::Manager;
         $people = User::ofSchool($reader->school_id)->get()->keyBy('id')->all();
         $counts = Attempt::finished($reader->school_id)->pluck('scorer_id')->countBy()->all();
-        $kappas = $this->shared($reader->school_id);
+        $shared = $this->shared($reader->school_id);
         $scorers = [];
         foreach ($people as $person) {
             if ($person->role->scores() && ($showsAll || $person->id === $reader->id)) {
                 $scorers[] = $this->scorer(
-                    $person, $counts[$person->id] ?? 0, $school, $kappas[$person->id] ?? [],
+                    $person, $counts[$person->id] ?? 0, $school, $shared[$person->id] ?? [],
                 );
             }
         }
@@ -59,34 +61,38 @@ final readonly class ReadScoringHealth
         );
     }
 
-    /** @param  list<int|null>  $kappas */
-    private function scorer(User $person, int $attempts, ?School $school, array $kappas): ScorerResource
+    /** @param  list<array{kappa: int|null, more: float}>  $shared  oldest first */
+    private function scorer(User $person, int $attempts, ?School $school, array $shared): ScorerResource
     {
         $leaning = Leaning::of($school, (string) $person->id, $attempts);
-        $known = array_values(array_filter($kappas, static fn (?int $one): bool => $one !== null));
+        $drift = Drift::of($shared);
+        $known = array_filter(array_column($shared, 'kappa'), static fn (?int $one): bool => $one !== null);
 
         return new ScorerResource(
             $person->id, $person->name, $attempts, $leaning->way, $leaning->itemsOf100, $leaning->doubt,
-            count($kappas),
+            count($shared),
             $known === [] ? null : intdiv(array_sum($known), count($known)),
+            $drift->way, $drift->itemsOf100, $drift->kappaBefore, $drift->kappaNow,
         );
     }
 
-    /** @return array<int, list<int|null>> kappa of each shared walk, in thousandths, by scorer */
+    /** @return array<int, list<array{kappa: int|null, more: float}>> of each shared walk by scorer, oldest first */
     private function shared(int $schoolId): array
     {
-        $kappas = [];
-        $second = Attempt::finished($schoolId)->where('walk_of', '<>', '')->get()->sortByDesc('started_at');
-        foreach ($second->take(self::MOST_SHARED) as $attempt) {
-            $first = Attempt::finished($schoolId)->find($attempt->walk_of);
-            if (! $first instanceof Attempt) {
+        $shared = [];
+        $second = Attempt::finished($schoolId)->with('walkedFirst')->whereHas('walkedFirst')->latest('started_at')
+            ->get();
+        foreach ($second->take(self::MOST_SHARED)->reverse() as $attempt) {
+            $first = $attempt->walkedFirst;
+            if ($first?->status !== AttemptStatus::Finished) {
                 continue;
             }
-            $kappa = Agreement::between($this->sheets->handle($first), $this->sheets->handle($attempt))->kappaPermille;
-            $kappas[$first->scorer_id][] = $kappa;
-            $kappas[$attempt->scorer_id][] = $kappa;
+            $agreement = Agreement::between($this->sheets->handle($first), $this->sheets->handle($attempt));
+            [$kappa, $more] = [$agreement->kappaPermille, $agreement->moreOf100()];
+            $shared[$first->scorer_id][] = ['kappa' => $kappa, 'more' => $more];
+            $shared[$attempt->scorer_id][] = ['kappa' => $kappa, 'more' => -$more];
         }
 
-        return $kappas;
+        return $shared;
     }
 }

@@ -38,8 +38,8 @@ const kept = (data: ClassView): string => {
                 <header>
                     <h1>Who is ready? {{ answer(data) }}</h1>
                     <p class="quiet">
-                        Ready: at least 70 in 100 to pass, even where the doubt is taken off. Each by the checklist and
-                        the vehicle of the last walk, on the day of the exam.
+                        Ready: likely to pass, even where the doubt is taken off. Each by the checklist and the vehicle
+                        of the last walk, on the day of the exam.
                     </p>
                     <p><RouterLink to="/scorers">How alike do we score?</RouterLink></p>
                     <p v-if="data.waiting > 0" role="status">

@@ -17,7 +17,14 @@ function beside({ way, items_of_100: items, doubt }: Scorer): string {
 const agreed = ({ kappa_permille: kappa, shared }: Scorer): string =>
     shared === 0
         ? 'no walk was scored by two'
-        : `${kappa === null ? 'no figure' : `kappa ${(kappa / 1000).toFixed(2)}`} over ${shared} shared walks`;
+        : `${kappa === null ? 'no figure' : `kappa ${figure(kappa)}`} over ${shared} shared walks`;
+/* What has changed is a sentence of its own: a kappa that falls is as telling as a scorer who became milder. */
+function moved({ moved: way, moved_items_of_100: items, kappa_before: before, kappa_now: now }: Scorer): string {
+    if (way === 'unknown' || items === null) return 'too few shared walks to say';
+    const kappas = before === null || now === null ? '' : `; kappa ${figure(before)}, now ${figure(now)}`;
+    return way === 'alike' ? `as before${kappas}` : `${way} by ${Math.abs(items).toFixed(1)} items in 100${kappas}`;
+}
+const figure = (permille: number): string => (permille / 1000).toFixed(2);
 const apart = (data: ScoringHealth): number =>
     data.scorers.filter(({ way }) => way === 'stricter' || way === 'milder').length;
 const answer = (data: ScoringHealth): string => {
@@ -46,6 +53,7 @@ const answer = (data: ScoringHealth): string => {
                             <th scope="col">Walks</th>
                             <th scope="col">Beside the others</th>
                             <th scope="col">Same walk, two scorers</th>
+                            <th scope="col">Lately</th>
                         </tr>
                     </thead>
                     <tbody>
@@ -54,6 +62,7 @@ const answer = (data: ScoringHealth): string => {
                             <td class="numeral">{{ one.attempts }}</td>
                             <td>{{ beside(one) }}</td>
                             <td>{{ agreed(one) }}</td>
+                            <td>{{ moved(one) }}</td>
                         </tr>
                     </tbody>
                 </table>

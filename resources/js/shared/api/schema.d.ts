@@ -2379,6 +2379,20 @@ export interface components {
             shared: number;
             /** @description thousandths by which both agree more than by chance, mean over the shared walks */
             kappa_permille: number | null;
+            /**
+             * @description how this scorer has moved against whoever scored the same walks: the later half of them beside the earlier
+             * @enum {string}
+             */
+            moved: 'stricter' | 'milder' | 'alike' | 'unknown';
+            /**
+             * Format: float
+             * @description items in 100 that are given more now than before
+             */
+            moved_items_of_100: number | null;
+            /** @description thousandths, of the earlier half */
+            kappa_before: number | null;
+            /** @description thousandths, of the later half */
+            kappa_now: number | null;
         };
         /** @description How alike scorers score, and which items of the checklist tell little. */
         ScoringHealthResource: {

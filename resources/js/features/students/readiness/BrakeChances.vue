@@ -26,7 +26,7 @@ const wasInCab = computed(() => props.readiness.brake_tests.some(({ in_cab: trie
                     <th scope="row">{{ test.name }}</th>
                     <td class="numeral">{{ test.passed }} of {{ test.tried }}</td>
                     <td class="numeral">{{ test.in_cab === 0 ? '' : `${test.passed_in_cab} of ${test.in_cab}` }}</td>
-                    <td class="numeral">{{ withDoubt(test) }}</td>
+                    <td class="numeral chance">{{ withDoubt(test) }}</td>
                 </tr>
             </tbody>
         </table>
@@ -41,6 +41,9 @@ const wasInCab = computed(() => props.readiness.brake_tests.some(({ in_cab: trie
 </template>
 
 <style scoped>
+.chance {
+    white-space: nowrap;
+}
 tbody th {
     font-weight: 400;
 }
