@@ -190,11 +190,13 @@ mutate() {
 }
 # Or: bench load [attempts] [seconds]; bench fuzz [requests] [seed]; bench cab; bench people; bench slow-line;
 # bench listening; bench listening-people; bench listen-speed;
-# bench train-listener [seed]; bench brakes; bench second [walks] [seed]; bench readiness [seed].
+# bench train-listener [seed]; bench brakes; bench second [walks] [seed]; bench readiness [seed];
+# bench drills [seed]; bench yard; bench school [students] [attempts].
 bench() {
     local what=run
     case ${1:-} in
-        listening | listening-people | listen-speed | train-listener | brakes | second | readiness)
+        listening | listening-people | listen-speed | train-listener | brakes | second | readiness | \
+            drills | yard | school)
             what=$1; shift
             prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}" ;;
         load | cab | fuzz | people | slow-line) what=$1; shift; one_lane ;;
