@@ -6,6 +6,7 @@ use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\LimitBody;
 use App\Http\Middleware\RefuseMalformedJson;
 use App\Http\Problem;
+use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -30,6 +31,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->web(remove: [ShareErrorsFromSession::class], replace: [StartSession::class => KeepSession::class]);
         // There is no sign-in page on the server to be sent to: the answer is 401 and the page shows its own.
         $middleware->redirectGuestsTo(static fn (): ?string => null);
+    })
+    ->withSchedule(static function (Schedule $schedule): void {
+        $schedule->command('pasada:audit --note')->dailyAt('00:05');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (): bool => true);

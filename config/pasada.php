@@ -29,6 +29,8 @@ return [
     'requests_per_minute' => $number('PASADA_REQUESTS_PER_MINUTE', 600),
     'heavy_requests_per_minute' => $number('PASADA_HEAVY_REQUESTS_PER_MINUTE', 300),
     'files_per_minute' => $number('PASADA_FILES_PER_MINUTE', 30),
+    // Tries of a password, a code or a link.
+    'secrets_per_minute' => $number('PASADA_SECRETS_PER_MINUTE', 20),
     // Hours after which a session ends however much it is used.
     'longest_session_hours' => $number('PASADA_LONGEST_SESSION_HOURS', 24),
     // Addresses of proxies, with commas, whose word on where a request comes from is taken; none unless there is one in

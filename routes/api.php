@@ -3,23 +3,29 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AboutController;
+use App\Http\Controllers\AccessController;
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AirCabController;
 use App\Http\Controllers\AttemptBrakesController;
 use App\Http\Controllers\AttemptController;
 use App\Http\Controllers\AttemptFollowController;
 use App\Http\Controllers\AttemptRecordController;
 use App\Http\Controllers\AttemptSpeechController;
+use App\Http\Controllers\ClassController;
 use App\Http\Controllers\DraftController;
 use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\PartsListController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\ProgressController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StudentController;
 use App\Http\Controllers\TodayController;
+use App\Http\Controllers\TrailController;
 use App\Http\Controllers\VersionController;
 use App\Http\Controllers\WeekController;
+use App\Http\Middleware\AskSecondFactor;
 use App\Http\Middleware\EndOldSessions;
 use App\Http\Middleware\LimitBody;
 use App\Http\Middleware\RefuseMalformedJson;
@@ -32,19 +38,51 @@ $bodies = static fn (int $bytes): array => [
     LimitBody::of($bytes), RefuseMalformedJson::class, TrimStrings::class, ConvertEmptyStringsToNull::class,
 ];
 
-Route::prefix('api/v1')->group(function () use ($bodies): void {
+$signedIn = ['auth', EndOldSessions::class, AskSecondFactor::class, 'throttle:user'];
+
+Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
     Route::middleware($bodies(LimitBody::SMALL))->group(function (): void {
         Route::get('about', [AboutController::class, 'show']);
         Route::get('calendar/{secret}', [WeekController::class, 'subscribe'])
             ->where('secret', '[A-Za-z0-9]{20,64}')
             ->middleware('throttle:user');
         Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+        Route::post('setup', [AccessController::class, 'setUp'])->middleware('throttle:secret');
+        Route::get('links/{token}', [AccessController::class, 'show'])->middleware('throttle:secret');
+        Route::post('links/{token}', [AccessController::class, 'use'])->middleware('throttle:secret');
     });
 
-    Route::middleware([...$bodies(LimitBody::SMALL), 'auth', EndOldSessions::class, 'throttle:user'])->group(
+    Route::middleware([...$bodies(LimitBody::SMALL), ...$signedIn])->group(
         function (): void {
             Route::get('session', [SessionController::class, 'show']);
             Route::delete('session', [SessionController::class, 'destroy']);
+            Route::get('account', [AccountController::class, 'show']);
+            Route::put('account/password', [AccountController::class, 'password'])->middleware('throttle:secret');
+            Route::post('account/second-factor', [AccountController::class, 'begin'])->middleware('throttle:secret');
+            Route::put('account/second-factor', [AccountController::class, 'confirm'])->middleware('throttle:secret');
+            Route::delete('account/second-factor', [AccountController::class, 'end'])->middleware('throttle:secret');
+            Route::delete('account/sessions/{session}', [AccountController::class, 'endSession']);
+            Route::get('people', [PeopleController::class, 'index']);
+            Route::post('people', [PeopleController::class, 'store']);
+            Route::put('people/{user}', [PeopleController::class, 'update'])->where('user', '[0-9]{1,15}');
+            Route::put('people/{user}/closed', [PeopleController::class, 'close'])->where('user', '[0-9]{1,15}');
+            Route::post('people/{user}/link', [PeopleController::class, 'invite'])->where('user', '[0-9]{1,15}');
+            Route::get('trail', [TrailController::class, 'index']);
+            Route::get('classes', [ClassController::class, 'index']);
+            Route::post('classes', [ClassController::class, 'store']);
+            Route::put('classes/{class}', [ClassController::class, 'update'])->where('class', '[0-9]{1,15}');
+            Route::delete('appointments/{appointment}', [ClassController::class, 'cancel'])->whereUuid('appointment');
+            Route::post('students', [StudentController::class, 'store']);
+            Route::prefix('students/{student}')
+                ->where(['student' => '[0-9]{1,15}'])
+                ->group(function (): void {
+                    Route::put('/', [StudentController::class, 'update']);
+                    Route::put('archived', [StudentController::class, 'archive']);
+                    Route::post('merge', [StudentController::class, 'merge']);
+                    Route::put('account', [PeopleController::class, 'letIn']);
+                    Route::get('appointments', [ClassController::class, 'appointments']);
+                    Route::post('appointments', [ClassController::class, 'note']);
+                });
             Route::get('today', [TodayController::class, 'show']);
             Route::get('choices', [InspectionController::class, 'choices']);
             Route::get('prepared', [InspectionController::class, 'prepare']);
@@ -124,7 +162,7 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
         },
     );
 
-    Route::middleware([...$bodies(LimitBody::LIST), 'auth', EndOldSessions::class, 'throttle:user'])->group(
+    Route::middleware([...$bodies(LimitBody::LIST), ...$signedIn])->group(
         function (): void {
             Route::prefix('attempts/{attempt}')
                 ->whereUuid('attempt')
@@ -146,7 +184,7 @@ Route::prefix('api/v1')->group(function () use ($bodies): void {
         },
     );
 
-    Route::middleware([...$bodies(LimitBody::FILE), 'auth', EndOldSessions::class, 'throttle:user'])->group(
+    Route::middleware([...$bodies(LimitBody::FILE), ...$signedIn])->group(
         function (): void {
             Route::put('attempts/{attempt}/brakes/file', [AttemptBrakesController::class, 'import'])
                 ->whereUuid('attempt')

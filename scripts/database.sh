@@ -57,9 +57,12 @@ artisan() { # database command...: for one command, with no kept settings of an 
         APP_EVENTS_CACHE="$RUN/none/events.php" DB_DATABASE="$database" php artisan "$@"
 }
 
-migrate_and_seed() { # database
+migrate() { # database
     artisan "$1" migrate --force >"$VAR/log/migrate.log" 2>&1 \
         || die "the database could not be brought up to date (var/log/migrate.log)" "read its last lines"
+}
+migrate_and_seed() { # database
+    migrate "$1"
     artisan "$1" pasada:demo --if-empty >"$VAR/log/demo.log" 2>&1 \
         || die "the demo data could not be loaded (var/log/demo.log)" "read its last lines"
 }

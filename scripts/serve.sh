@@ -161,3 +161,13 @@ cache_settings() {
     { as_account php artisan config:cache && as_account php artisan route:cache; } >"$VAR/log/artisan.log" 2>&1 \
         || die "the settings could not be cached (var/log/artisan.log)" "read its last lines"
 }
+
+# What is done at its time, as the note of the trail every night: started once, and found again by its log. Nothing of
+# whoever starts it stays open, or a pipe behind ./pasada up would wait for good.
+watch_over() {
+    ! alive "$RUN/schedule.pid" || return 0
+    # shellcheck disable=SC2016 # expanded by the shell that is started
+    (instance_env app "$(env_value DB_DATABASE)"
+        as_account setsid bash -c 'echo $$ >"$1"; exec php artisan schedule:work' _ "$RUN/schedule.pid" &
+    ) >>"$VAR/log/schedule.log" 2>&1 </dev/null
+}

@@ -66,6 +66,11 @@ final class IdIsTaken extends RuntimeException implements Refusal
         );
     }
 
+    public static function byAppointment(string $id): self
+    {
+        return new self($id, 'This id belongs to an appointment of somebody else. Note it anew, with its own id.');
+    }
+
     public static function byRecital(string $id): self
     {
         return new self($id, 'This id belongs to another recited part already. Say the part again.');

@@ -26,13 +26,16 @@ enum ProblemKind: string
     case TooMany = 'too-many';
     case Failed = 'failed';
     case Unavailable = 'unavailable';
+    case SecondFactor = 'second-factor';
+    case SecondFactorMissing = 'second-factor-missing';
+    case LinkSpent = 'link-spent';
 
     public function status(): int
     {
         return match ($this) {
             self::Malformed => 400,
-            self::SignedOut => 401,
-            self::Forbidden => 403,
+            self::SignedOut, self::SecondFactor => 401,
+            self::Forbidden, self::SecondFactorMissing => 403,
             self::NotFound => 404,
             self::MethodNotAllowed => 405,
             self::RecordClosed,
@@ -41,6 +44,7 @@ enum ProblemKind: string
             self::ContentConflict,
             self::DraftMovedOn, self::WeekMovedOn,
             self::VersionMovedOn => 409,
+            self::LinkSpent => 410,
             self::TooLarge => 413,
             self::NotJson => 415,
             self::PageExpired => 419,

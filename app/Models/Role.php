@@ -11,19 +11,9 @@ enum Role: string
     case Manager = 'manager';
     case Student = 'student';
 
-    public function scores(): bool
+    /** Whether it goes together with another: a student is nothing else. */
+    public function goesWith(self $other): bool
     {
-        return $this === self::Instructor || $this === self::Examiner;
-    }
-
-    public function seesAllStudents(): bool
-    {
-        return $this !== self::Student;
-    }
-
-    /** Whether checklists, vehicles and the school's phrases are theirs to change. */
-    public function changesDocuments(): bool
-    {
-        return $this === self::Instructor || $this === self::Manager;
+        return $this !== $other && $this !== self::Student && $other !== self::Student;
     }
 }

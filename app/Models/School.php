@@ -14,6 +14,8 @@ use Illuminate\Support\Carbon;
  * @property string $time_zone in which its days begin and end
  * @property string $opened_on no record is older
  * @property int $yard_revision counts the changes of its planned weeks
+ * @property list<string> $two_factor_roles roles of which a second factor is asked
+ * @property Carbon|null $started_at when the guided start was put away
  * @property bool $is_demo made-up data, whose passwords everybody knows
  * @property list<string>|null $note_phrases null until the school keeps its own
  */
@@ -21,10 +23,13 @@ final class School extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['name', 'state', 'note_phrases', 'time_zone', 'opened_on', 'is_demo', 'yard_revision'];
+    protected $fillable = [
+        'name', 'state', 'note_phrases', 'time_zone', 'opened_on', 'is_demo', 'yard_revision',
+        'two_factor_roles', 'started_at',
+    ];
 
     protected $attributes = ['time_zone' => 'America/New_York', 'opened_on' => '1990-01-01', 'is_demo' => false,
-        'yard_revision' => 0,
+        'yard_revision' => 0, 'two_factor_roles' => '[]', 'started_at' => null,
     ];
 
     /** What a school starts with; its own take their place. */
@@ -36,7 +41,10 @@ final class School extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['note_phrases' => 'array', 'is_demo' => 'boolean'];
+        return [
+            'note_phrases' => 'array', 'is_demo' => 'boolean', 'two_factor_roles' => 'array',
+            'started_at' => 'datetime',
+        ];
     }
 
     /** The day that it is at the school, at midnight there. */

@@ -16,7 +16,11 @@ use Pasada\Core\Checklist\Form;
  * @property int $school_id
  * @property int|null $user_id
  * @property string $name
- * @property string $class_name
+ * @property int|null $class_id
+ * @property string|null $number by which the school knows the student
+ * @property Carbon|null $archived_at since when the student is in no list
+ * @property int|null $merged_into the record that this one was found to be the same as
+ * @property-read SchoolClass|null $schoolClass
  * @property Carbon|null $exam_on
  * @property-read string|null $last_finished_id only where read by cards()
  * @property-read Attempt|null $lastFinished likewise
@@ -26,12 +30,16 @@ final class Student extends Model
 {
     use OfSchool;
 
-    protected $fillable = ['school_id', 'user_id', 'name', 'class_name', 'exam_on'];
+    protected $fillable = [
+        'school_id', 'user_id', 'name', 'class_id', 'exam_on', 'number', 'archived_at', 'merged_into',
+    ];
+
+    protected $attributes = ['class_id' => null, 'number' => null, 'archived_at' => null, 'merged_into' => null];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['exam_on' => 'date'];
+        return ['exam_on' => 'date', 'archived_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Attempt, $this> the finished attempt that was started last; only where read by cards() */
@@ -40,8 +48,11 @@ final class Student extends Model
         return $this->belongsTo(Attempt::class, 'last_finished_id');
     }
 
-    /** @return Builder<self> the students of the reader's school, with what their cards show to the reader */
-    public static function cards(User $reader): Builder
+    /**
+     * @param  bool  $all  those who have left, too
+     * @return Builder<self> the students of the reader's school, with what their cards show to the reader
+     */
+    public static function cards(User $reader, bool $all = false): Builder
     {
         $counted = static function (Builder $query) use ($reader): void {
             /** @var Builder<Attempt> $query */
@@ -58,12 +69,29 @@ final class Student extends Model
         $last->whereColumn('attempts.student_id', 'students.id');
         $counted($last);
         $last->select('attempts.id')->orderByDesc('attempts.started_at')->orderByDesc('attempts.id')->limit(1);
-        $cards = self::ofSchool($reader->school_id)
+        $cards = ($all ? self::ofSchool($reader->school_id) : self::present($reader->school_id))
             ->withCount(['attempts as finished_count' => $counted])
-            ->with('lastFinished.result');
+            ->with(['lastFinished.result', 'schoolClass:id,name']);
         $cards->addSelect(['last_finished_id' => $last]);
 
         return $cards;
+    }
+
+    /** @return BelongsTo<SchoolClass, $this> */
+    public function schoolClass(): BelongsTo
+    {
+        return $this->belongsTo(SchoolClass::class, 'class_id');
+    }
+
+    public function className(): string
+    {
+        return $this->schoolClass->name ?? '';
+    }
+
+    /** @return Builder<self> those who are taught: in no list is who has left */
+    public static function present(int $schoolId): Builder
+    {
+        return self::ofSchool($schoolId)->where('students.archived_at', null);
     }
 
     /** @return HasMany<Attempt, $this> */

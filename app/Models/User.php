@@ -7,13 +7,21 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Carbon;
 
 /**
  * @property int $id
  * @property int $school_id
  * @property string $name
  * @property string $email
- * @property Role $role
+ * @property Role $role the first of the roles
+ * @property list<string> $also further roles
+ * @property Carbon|null $disabled_at since when nobody signs in with it
+ * @property Carbon|null $password_set_at null until the person has set one
+ * @property string|null $two_factor_secret
+ * @property Carbon|null $two_factor_at since when a code is asked for
+ * @property int|null $two_factor_step the last that was used
+ * @property list<string>|null $recovery_codes as digests
  * @property string|null $calendar_secret whoever knows it reads the walks of this user
  * @property-read School $school
  * @property-read Student|null $student
@@ -22,11 +30,17 @@ final class User extends Authenticatable
 {
     use OfSchool;
 
-    protected $fillable = ['school_id', 'name', 'email', 'password', 'role'];
+    protected $fillable = [
+        'school_id', 'name', 'email', 'password', 'role', 'also', 'disabled_at', 'password_set_at',
+        'two_factor_secret', 'two_factor_at', 'two_factor_step', 'recovery_codes',
+    ];
 
-    protected $hidden = ['password', 'calendar_secret'];
+    protected $hidden = ['password', 'calendar_secret', 'two_factor_secret', 'recovery_codes'];
 
-    protected $attributes = ['calendar_secret' => null];
+    protected $attributes = [
+        'calendar_secret' => null, 'also' => '[]', 'disabled_at' => null, 'password_set_at' => null,
+        'two_factor_secret' => null, 'two_factor_at' => null, 'two_factor_step' => null, 'recovery_codes' => null,
+    ];
 
     // Sign-in lasts as long as the session; there is no "remember me" token to steal.
     protected $rememberTokenName = '';
@@ -34,7 +48,43 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed'];
+        return [
+            'role' => Role::class, 'password' => 'hashed', 'also' => 'array', 'disabled_at' => 'datetime',
+            'password_set_at' => 'datetime', 'two_factor_secret' => 'encrypted', 'two_factor_at' => 'datetime',
+            'recovery_codes' => 'array',
+        ];
+    }
+
+    /** @return list<Role> the first one first */
+    public function roles(): array
+    {
+        return [$this->role, ...array_map(Role::from(...), $this->also)];
+    }
+
+    public function has(Role $role): bool
+    {
+        return in_array($role, $this->roles(), true);
+    }
+
+    public function scores(): bool
+    {
+        return $this->has(Role::Instructor) || $this->has(Role::Examiner);
+    }
+
+    public function seesAllStudents(): bool
+    {
+        return ! $this->has(Role::Student);
+    }
+
+    /** Whether checklists, vehicles and the school's phrases are theirs to change. */
+    public function changesDocuments(): bool
+    {
+        return $this->has(Role::Instructor) || $this->manages();
+    }
+
+    public function manages(): bool
+    {
+        return $this->has(Role::Manager);
     }
 
     /** @return BelongsTo<School, $this> */

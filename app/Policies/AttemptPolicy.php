@@ -7,7 +7,6 @@ namespace App\Policies;
 use App\Models\Attempt;
 use App\Models\AttemptMode;
 use App\Models\AttemptStatus;
-use App\Models\Role;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
 
@@ -15,7 +14,7 @@ final class AttemptPolicy
 {
     public function create(User $user): Response
     {
-        return $user->role->scores()
+        return $user->scores()
             ? Response::allow()
             : Response::deny('Only an instructor or an examiner starts an attempt.');
     }
@@ -49,7 +48,7 @@ final class AttemptPolicy
     {
         return match (true) {
             $this->view($user, $attempt)->denied() => $this->view($user, $attempt),
-            $user->role === Role::Student && $attempt->status === AttemptStatus::UnderWay => Response::deny(
+            ! $user->seesAllStudents() && $attempt->status === AttemptStatus::UnderWay => Response::deny(
                 'This can be read when the walk is finished.',
             ),
             default => Response::allow(),
@@ -100,7 +99,7 @@ final class AttemptPolicy
     {
         return match (true) {
             ! $this->mayKnow($user, $attempt) => Response::denyAsNotFound('There is no such attempt here.'),
-            $user->id === $attempt->scorer_id || $user->role === Role::Manager => Response::allow(),
+            $user->id === $attempt->scorer_id || $user->manages() => Response::allow(),
             default => Response::deny(
                 'Only '.$attempt->scorer->name.', who scored it, or the manager amends a closed record.',
             ),
@@ -110,7 +109,7 @@ final class AttemptPolicy
     private function mayKnow(User $user, Attempt $attempt): bool
     {
         return $user->school_id === $attempt->school_id &&
-            ($user->role->seesAllStudents() || $user->id === $attempt->student->user_id);
+            ($user->seesAllStudents() || $user->id === $attempt->student->user_id);
     }
 
     private function scoresSameWalk(User $user, Attempt $attempt): bool

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\Draft;
-use App\Models\Role;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
 
@@ -14,7 +13,7 @@ final class DraftPolicy
     /** An examiner uses what is in force and changes nothing of it. */
     public function create(User $user): Response
     {
-        return $user->role->changesDocuments()
+        return $user->changesDocuments()
             ? Response::allow()
             : Response::deny('Only an instructor or the manager changes checklists and vehicles.');
     }
@@ -31,7 +30,7 @@ final class DraftPolicy
     {
         return match (true) {
             $this->edit($user, $draft)->denied() => $this->edit($user, $draft),
-            $user->id === $draft->user_id || $user->role === Role::Manager => Response::allow(),
+            $user->id === $draft->user_id || $user->manages() => Response::allow(),
             default => Response::deny('Only who opened this draft, or the manager, deletes it.'),
         };
     }
@@ -40,7 +39,7 @@ final class DraftPolicy
     {
         return match (true) {
             $this->edit($user, $draft)->denied() => $this->edit($user, $draft),
-            $user->role === Role::Manager => Response::allow(),
+            $user->manages() => Response::allow(),
             default => Response::deny(
                 'The manager puts a checklist or vehicle in force, so that all score by the same. Your draft is '.
                     'kept; ask for it.',

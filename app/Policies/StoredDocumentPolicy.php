@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Models\Role;
 use App\Models\StoredDocument;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
@@ -13,7 +12,7 @@ final class StoredDocumentPolicy
 {
     public function viewAny(User $user): Response
     {
-        return $user->role->seesAllStudents()
+        return $user->seesAllStudents()
             ? Response::allow()
             : Response::deny('Checklists and vehicles are for those who teach and examine.');
     }
@@ -23,7 +22,7 @@ final class StoredDocumentPolicy
     {
         return match (true) {
             $this->view($user, $document)->denied() => $this->view($user, $document),
-            $user->role === Role::Manager => Response::allow(),
+            $user->manages() => Response::allow(),
             default => Response::deny('Only the manager takes a vehicle out of service or brings it back. Tell them.'),
         };
     }
@@ -33,7 +32,7 @@ final class StoredDocumentPolicy
     {
         return match (true) {
             $this->view($user, $document)->denied() => $this->view($user, $document),
-            $user->role === Role::Manager => Response::allow(),
+            $user->manages() => Response::allow(),
             default => Response::deny('Only the manager takes a version out of force or brings it back. Tell them.'),
         };
     }

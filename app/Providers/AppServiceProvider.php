@@ -32,6 +32,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Pasada\Core\Access\PasswordRule;
 use Pasada\Core\Catalogue\Aliases;
 use Pasada\Core\Coaching\Coach;
 use Pasada\Core\Coaching\Phrasebook;
@@ -75,6 +76,12 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(
             Aliases::class,
             fn (): Aliases => Aliases::read((string) file_get_contents($this->app->basePath('catalogue/aliases.json'))),
+        );
+        $this->app->singleton(
+            PasswordRule::class,
+            fn (): PasswordRule => PasswordRule::read(
+                (string) file_get_contents($this->app->basePath('catalogue/common-passwords.txt')),
+            ),
         );
         $this->app->scoped(SchoolModels::class);
         $this->app->singleton(Coach::class);
@@ -124,6 +131,7 @@ final class AppServiceProvider extends ServiceProvider
             'user' => 'requests_per_minute',
             'heavy' => 'heavy_requests_per_minute',
             'files' => 'files_per_minute',
+            'secret' => 'secrets_per_minute',
         ];
         foreach ($limiters as $name => $setting) {
             $most = $this->settings()->integer('pasada.'.$setting);
@@ -133,9 +141,9 @@ final class AppServiceProvider extends ServiceProvider
                 return Limit::perMinute($most)->by(
                     implode(':', [
                         $name,
-                        $user instanceof User ? $user->id : 'nobody',
+                        $user instanceof User ? $user->id : 'nobody at '.$request->ip(),
                         $request->method(),
-                        $request->path(),
+                        $name === 'secret' ? $request->route()->uri() : $request->path(),
                     ]),
                 );
             });

@@ -9,14 +9,17 @@ use App\Models\School;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Str;
 
-/** Keeps what is made, changed and removed of the models that App\Providers\TrailProvider names, with before and after. */
+/** Keeps what is made, changed and removed of the models that the TrailProvider names, with before and after. */
 final readonly class TrailObserver
 {
     /** Nobody's business in a trail, or without a meaning. */
-    private const LEFT_OUT = ['updated_at', 'created_at', 'calendar_secret', 'two_factor_secret', 'recovery_codes'];
+    private const LEFT_OUT = [
+        'updated_at', 'created_at', 'calendar_secret', 'two_factor_secret', 'recovery_codes',
+        'password', 'two_factor_step',
+    ];
 
     /** Told as a digest: they are long, or secret. */
-    private const AS_DIGEST = ['document', 'password', 'strokes'];
+    private const AS_DIGEST = ['document', 'strokes'];
 
     public function __construct(private Trail $trail) {}
 
@@ -55,7 +58,7 @@ final readonly class TrailObserver
     {
         $school = $model instanceof School ? $model->getKey() : $model->getAttribute('school_id');
         if ($school === null) {
-            $school = Attempt::query()->whereKey($model->getAttribute('attempt_id'))->value('school_id');
+            $school = Attempt::query()->whereKey($model->getAttribute('attempt_id'))->first(['school_id'])?->school_id;
         }
 
         return is_int($school) ? $school : Trail::INSTALLATION;

@@ -42,7 +42,7 @@ final readonly class CalendarFile
                 'DTEND' => $from->modify(sprintf('+%d minutes', $walk->minutes)),
                 'SUMMARY' => sprintf('%s walks with %s', $walk->student->name, $walk->instructor->name),
                 'LOCATION' => $walk->vehicle->name,
-                'DESCRIPTION' => $user->role === Role::Student ? '' : ucfirst($walk->why).'.',
+                'DESCRIPTION' => ! $user->seesAllStudents() ? '' : ucfirst($walk->why).'.',
             ]);
         }
 

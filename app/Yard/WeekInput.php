@@ -22,7 +22,9 @@ final readonly class WeekInput
     /** @return Collection<int, User> */
     public function instructors(int $schoolId): Collection
     {
-        return User::ofSchool($schoolId)->where('role', Role::Instructor)->get()->sortBy('name')->values()->toBase();
+        return User::ofSchool($schoolId)->where('disabled_at', null)->get()->sortBy('name')
+            ->filter(static fn (User $user): bool => $user->has(Role::Instructor))
+            ->values()->toBase();
     }
 
     /** @return Collection<int, StoredVehicle> */
@@ -82,7 +84,7 @@ final readonly class WeekInput
     private function students(int $schoolId, Carbon $now): array
     {
         $students = [];
-        $all = Student::ofSchool($schoolId)->get()->sortBy('name')->toBase();
+        $all = Student::present($schoolId)->get()->sortBy('name')->toBase();
         $answers = $this->answers->of($schoolId, $all, $now);
         foreach ($all as $student) {
             [$kept, $vehicle] = $answers[$student->id] ?? [null, null];

@@ -220,7 +220,6 @@ it('shows practices in the record of the student, apart from the walks', functio
         'school_id' => $this->yard->school->id,
         'user_id' => $this->student->id,
         'name' => 'Mira Tallgrass',
-        'class_name' => 'Morning',
     ]);
     $this->actingAs($this->student)
         ->postJson('/api/v1/air/practices', ($this->body)(START, ['keep' => true, 'help' => 'exam']))
@@ -323,7 +322,7 @@ it('offers what the class walks most often before the rest', function (): void {
     $other->save();
     $mine = $this->yard->student('Ole Marsh', $this->student);
     $theirs = $this->yard->student('Tam Birch');
-    $theirs->update(['class_name' => 'Another class']);
+    $theirs->update(['class_id' => $this->yard->schoolClass('Another class')->id]);
     foreach ([[$mine, $other], [$theirs, $this->yard->checklist], [$theirs, $this->yard->checklist]] as [$of, $list]) {
         $this->yard->attempt()->update(['student_id' => $of->id, 'checklist_id' => $list->id]);
     }

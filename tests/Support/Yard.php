@@ -9,6 +9,7 @@ use App\Actions\Walk\StartAttempt;
 use App\Models\Attempt;
 use App\Models\Role;
 use App\Models\School;
+use App\Models\SchoolClass;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\Student;
@@ -74,9 +75,14 @@ final class Yard
             'school_id' => $this->school->id,
             'user_id' => $account?->id,
             'name' => $name,
-            'class_name' => 'Autumn',
+            'class_id' => $this->schoolClass()->id,
             'exam_on' => null,
         ]);
+    }
+
+    public function schoolClass(string $name = 'Autumn'): SchoolClass
+    {
+        return SchoolClass::query()->firstOrCreate(['school_id' => $this->school->id, 'name' => $name]);
     }
 
     public function attempt(

@@ -15,8 +15,10 @@ use App\Library\AirCab;
 use App\Library\InspectionLibrary;
 use App\Library\JudgedPractice;
 use App\Models\CabHelp;
+use App\Models\Installation;
 use App\Models\Role;
 use App\Models\School;
+use App\Models\SchoolClass;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\Student;
@@ -50,17 +52,26 @@ final readonly class LoadDemoSchool
                 'state' => 'Tamarack',
                 'is_demo' => true,
             ]);
+            Installation::query()->create(['id' => 1, 'kind' => Installation::DEMO]);
+            $class = SchoolClass::query()->create([
+                'school_id' => $school->id, 'name' => 'Port drayage, autumn',
+                'begins_on' => $now->copy()->subWeeks(self::WEEKS)->toDateString(),
+                'ends_on' => $now->copy()->addWeeks(self::WEEKS)->toDateString(),
+            ]);
             $scorers = [];
             foreach (DemoSchool::staff() as $person) {
                 $user = $this->account($school, ...$person);
-                if ($user->role->scores()) {
+                if ($user->has(Role::Instructor)) {
+                    $class->instructors()->attach($user);
+                }
+                if ($user->scores()) {
                     $scorers[] = $user;
                 }
             }
             $vehicles = $this->vehicles($school, $now);
             $checklist = $this->checklists($school, $now)['whole-walk-round'];
             foreach (DemoSchool::students() as $number => $profile) {
-                $student = $this->student($school, $profile, $now);
+                $student = $this->student($school, $class, $profile, $now);
                 for ($attempt = 0; $attempt < $profile->attempts; $attempt++) {
                     $seed = 1000 * ($number + 1) + $attempt;
                     $this->walk(
@@ -82,10 +93,11 @@ final readonly class LoadDemoSchool
             'email' => $email,
             'password' => DemoSchool::PASSWORD,
             'role' => $role,
+            'password_set_at' => Carbon::now(),
         ]);
     }
 
-    private function student(School $school, StudentProfile $profile, Carbon $now): Student
+    private function student(School $school, SchoolClass $class, StudentProfile $profile, Carbon $now): Student
     {
         [$name, $email, $role] = DemoSchool::studentAccount();
 
@@ -93,7 +105,7 @@ final readonly class LoadDemoSchool
             'school_id' => $school->id,
             'user_id' => $profile->name === $name ? $this->account($school, $name, $email, $role)->id : null,
             'name' => $profile->name,
-            'class_name' => 'Port drayage, autumn',
+            'class_id' => $class->id,
             'exam_on' => $profile->examInDays === null
                 ? null
                 : $now->copy()->addDays($profile->examInDays)->toDateString(),

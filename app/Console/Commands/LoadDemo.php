@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Actions\School\LoadDemoSchool;
 use App\Demo\DemoSchool;
+use App\Models\Installation;
 use App\Models\School;
 use Illuminate\Console\Command;
 use Illuminate\Support\Carbon;
@@ -25,6 +26,11 @@ final class LoadDemo extends Command
             }
 
             return self::SUCCESS;
+        }
+        if (Installation::here()?->kind === Installation::SCHOOL) {
+            $this->error('This Pasada is a school\'s. Made-up data is kept in a Pasada of its own.');
+
+            return $this->option('if-empty') === true ? self::SUCCESS : self::FAILURE;
         }
         if (School::query()->exists()) {
             $this->line('A school is there already; nothing was changed.');

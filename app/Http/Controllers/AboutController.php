@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Installation;
 use App\Models\School;
 use Illuminate\Contracts\Config\Repository;
 use Illuminate\Http\JsonResponse;
@@ -22,12 +23,16 @@ final readonly class AboutController
                     response: 200,
                     description: 'About',
                     content: new OA\JsonContent(
-                        required: ['is_demo', 'version'],
+                        required: ['is_demo', 'needs_setup', 'version'],
                         properties: [
                             new OA\Property(
                                 property: 'is_demo',
                                 type: 'boolean',
                                 description: 'made-up data: anybody can sign in',
+                            ),
+                            new OA\Property(
+                                property: 'needs_setup', type: 'boolean',
+                                description: 'a school is still to be set up, with the code that the command printed',
                             ),
                             new OA\Property(property: 'version', type: 'string', description: 'of Pasada'),
                         ],
@@ -40,6 +45,7 @@ final readonly class AboutController
     {
         return new JsonResponse([
             'is_demo' => School::query()->where('is_demo', true)->exists(),
+            'needs_setup' => Installation::here()?->kind === Installation::SCHOOL && ! School::query()->exists(),
             'version' => $settings->get('pasada.version'),
         ]);
     }

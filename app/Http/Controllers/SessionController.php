@@ -10,9 +10,12 @@ use App\Http\OpenApi\Refused;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Requests\SignInRequest;
 use App\Http\Resources\School\UserResource;
+use App\Trail\Did;
+use App\Trail\Trail;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Session\Store;
+use Illuminate\Support\Carbon;
 use OpenApi\Attributes as OA;
 
 final readonly class SessionController
@@ -41,7 +44,8 @@ final readonly class SessionController
             requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: SignInRequest::class)),
             responses: [
                 new Answered(200, 'The user', UserResource::class),
-                new Refused(422, 'Wrong address or password'),
+                new Refused(401, 'A code is asked for as well'),
+                new Refused(422, 'Wrong address, password or code'),
                 new Refused(429, 'Too many tries'),
             ],
         ),
@@ -49,7 +53,10 @@ final readonly class SessionController
     public function store(SignInRequest $request, SignIn $signIn): UserResource
     {
         return UserResource::of(
-            $signIn->handle($request->email(), $request->string('password')->toString(), (string) $request->ip()),
+            $signIn->handle(
+                $request->email(), $request->string('password')->toString(), $request->code(), (string) $request->ip(),
+                Carbon::now(),
+            ),
         );
     }
 
@@ -61,8 +68,11 @@ final readonly class SessionController
             responses: [new OA\Response(response: 204, description: 'Signed out')],
         ),
     ]
-    public function destroy(StatefulGuard $guard, Store $session): JsonResponse
-    {
+    public function destroy(
+        SignedInRequest $request, StatefulGuard $guard, Store $session, Trail $trail,
+    ): JsonResponse {
+        $user = $request->signedIn();
+        $trail->keep($user->school_id, Did::SignedOut, 'user', $user->id);
         $guard->logout();
         $session->invalidate();
         $session->regenerateToken();

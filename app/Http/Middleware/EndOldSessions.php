@@ -36,7 +36,8 @@ final readonly class EndOldSessions
             $isOld =
                 Carbon::now()->getTimestamp() - (is_int($since['at'] ?? null) ? $since['at'] : 0) >
                 $this->longestHours * 3600;
-            if ($isOld || ($since['password'] ?? null) !== self::begun($user)['password']) {
+            $isOther = ($since['password'] ?? null) !== self::begun($user)['password'];
+            if ($isOld || $isOther || $user->disabled_at !== null) {
                 $this->guard->logout();
                 $session->invalidate();
 

@@ -69,7 +69,7 @@ final readonly class PasswordRule
     private static function holds(string $lower, array $own): bool
     {
         foreach ($own as $text) {
-            foreach (preg_split('/[\s@.,\-]+/u', mb_strtolower($text)) ?: [] as $part) {
+            foreach (explode(' ', (string) preg_replace('/[\s@.,\-]+/u', ' ', mb_strtolower($text))) as $part) {
                 // A name beside three other words is no weakness; one that is most of the password is.
                 if (
                     mb_strlen($part) >= self::LEAST_OF_NAME && str_contains($lower, $part)

@@ -13,7 +13,9 @@ it('gives the codes of RFC 6238, appendix B', function (int $time, string $code)
 
 it('reads Base32 as RFC 4648 has it', function (string $secret): void {
     expect(TimeCode::of($secret)->at(59, 8))->toBe('94287082');
-})->with(['GEZDGNBVGY3TQOJQGEZDGNBVGY3TQOJQ', 'gezdgnbvgy3tqojqgezdgnbvgy3tqojq', 'GEZD GNBV GY3T QOJQ GEZD GNBV GY3T QOJQ']);
+})->with([
+    'GEZDGNBVGY3TQOJQGEZDGNBVGY3TQOJQ', 'gezdgnbvgy3tqojqgezdgnbvgy3tqojq', 'GEZD GNBV GY3T QOJQ GEZD GNBV GY3T QOJQ',
+]);
 
 it('takes a code of a clock that is a minute off, once, and tells one that is five minutes off', function (): void {
     $codes = TimeCode::of($secret = TimeCode::secret());

@@ -39,7 +39,7 @@ final readonly class StudentCardResource
         $last = $student->lastFinished;
 
         return new self(
-            $student->id, $student->name, $student->class_name, $student->exam_on?->toDateString(),
+            $student->id, $student->name, $student->className(), $student->exam_on?->toDateString(),
             $student->finished_count, $last?->started_at->toIso8601ZuluString(), $last?->result?->standing,
             $last?->result?->permille, $last?->result?->reason,
         );

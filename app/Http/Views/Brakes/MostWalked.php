@@ -26,13 +26,13 @@ final readonly class MostWalked
 
     public static function around(User $user): self
     {
-        $class = Student::query()->where('user_id', $user->id)->value('class_name');
+        $class = Student::query()->where('user_id', $user->id)->value('class_id');
         $walks = self::walks($user);
-        if (is_string($class)) {
+        if (is_int($class)) {
             $ofClass = $walks->clone()
                 ->whereHas(
                     'student',
-                    static fn (Builder $student): Builder => $student->where('class_name', $class),
+                    static fn (Builder $student): Builder => $student->where('class_id', $class),
                 );
             $walks = $ofClass->exists() ? $ofClass : $walks;
         }

@@ -41,7 +41,7 @@ final readonly class ReadClass
 
     public function handle(User $reader, Carbon $now): ClassResource
     {
-        $students = Student::ofSchool($reader->school_id)->get()->sortBy('name')->toBase();
+        $students = Student::present($reader->school_id)->with('schoolClass:id,name')->get()->sortBy('name')->toBase();
         $answers = $this->answers->of($reader->school_id, $students, $now);
         $lasts = $this->lasts($reader);
         $weeks = $this->weeks($reader, $now);
@@ -123,7 +123,7 @@ final readonly class ReadClass
         $first = $answer['drills'][0] ?? null;
 
         return new ClassStudentResource(
-            $student->id, $student->name, $student->class_name, $student->exam_on?->toDateString(),
+            $student->id, $student->name, $student->className(), $student->exam_on?->toDateString(),
             $last->vehicle ?? '', $last->scorer ?? null, $last->attempts ?? 0,
             $last === null ? null : Carbon::parse($last->started_at)->toIso8601ZuluString(),
             Ready::of($answer['chance'] ?? null, $answer['low'] ?? null),

@@ -10,7 +10,6 @@ use App\Http\Resources\Progress\ScorerResource;
 use App\Http\Resources\Progress\ScoringHealthResource;
 use App\Models\Attempt;
 use App\Models\AttemptStatus;
-use App\Models\Role;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\User;
@@ -36,13 +35,13 @@ final readonly class ReadScoringHealth
     {
         [$readiness, $school] = $this->models->of($reader->school_id, $checklist, $vehicle);
         $health = ChecklistHealth::of($readiness->plan, $this->history->ofSchool($reader->school_id));
-        $showsAll = $reader->role === Role::Manager;
+        $showsAll = $reader->manages();
         $people = User::ofSchool($reader->school_id)->get()->keyBy('id')->all();
         $counts = Attempt::finished($reader->school_id)->pluck('scorer_id')->countBy()->all();
         $shared = $this->shared($reader->school_id);
         $scorers = [];
         foreach ($people as $person) {
-            if ($person->role->scores() && ($showsAll || $person->id === $reader->id)) {
+            if ($person->scores() && ($showsAll || $person->id === $reader->id)) {
                 $scorers[] = $this->scorer(
                     $person, $counts[$person->id] ?? 0, $school, $shared[$person->id] ?? [],
                 );

@@ -74,7 +74,7 @@ final readonly class ReadWeek
     private function resource(
         School $school, string $monday, Carbon $now, YardPlan $plan, ?array $stored,
     ): WeekResource {
-        $students = Student::ofSchool($school->id)->get()->sortBy('name')->toBase();
+        $students = Student::present($school->id)->get()->sortBy('name')->toBase();
         $names = $students->keyBy('id')->all();
         $vehicles = [];
         foreach ($plan->week->learners as $learner) {

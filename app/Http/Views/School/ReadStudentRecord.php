@@ -46,7 +46,7 @@ final readonly class ReadStudentRecord
             ->pluck('id');
 
         return new StudentRecordResource(
-            StudentCardResource::of(Student::cards($reader)->findOrFail($student->id)),
+            StudentCardResource::of(Student::cards($reader, all: true)->findOrFail($student->id)),
             // Once a walk, whoever scored it; the other sheet of a walk of two is beside this one.
             array_values(
                 $attempts

@@ -21,6 +21,111 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/setup': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Set up the school of this installation, once */
+        post: operations['setUp'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/links/{token}': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** For whom a link is */
+        get: operations['readLink'];
+        put?: never;
+        /** Set the password, once, and sign in */
+        post: operations['useLink'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/account': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The own account */
+        get: operations['readAccount'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/account/password': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Change the password; whoever is signed in elsewhere is signed out */
+        put: operations['changePassword'];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/account/second-factor': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** From now on a code is asked for at the sign-in */
+        put: operations['confirmSecondFactor'];
+        /** A new secret for an authenticator; asked for once a code of it was confirmed */
+        post: operations['beginSecondFactor'];
+        /** Ask for no code any more */
+        delete: operations['endSecondFactor'];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/account/sessions/{session}': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Sign out elsewhere */
+        delete: operations['endSession'];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/air/choices': {
         parameters: {
             query?: never;
@@ -416,6 +521,76 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/classes': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The classes of the school */
+        get: operations['listClasses'];
+        put?: never;
+        /** A new class */
+        post: operations['addClass'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/classes/{class}': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Change a class, or archive it */
+        put: operations['changeClass'];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/students/{student}/appointments': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The real exams of a student that are noted */
+        get: operations['listAppointments'];
+        put?: never;
+        /** Note a real exam */
+        post: operations['noteAppointment'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/appointments/{appointment}': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Cancel a noted exam */
+        delete: operations['cancelAppointment'];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/drafts': {
         parameters: {
             query?: never;
@@ -741,6 +916,92 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/people': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who works at the school */
+        get: operations['listPeople'];
+        put?: never;
+        /** Let somebody in who works at the school */
+        post: operations['addPerson'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/people/{user}': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Change name, address and roles */
+        put: operations['changePerson'];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/people/{user}/closed': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Close an account, or open it again; its records stay */
+        put: operations['closePerson'];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/people/{user}/link': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A new link for a password, at the first time or where it was forgotten */
+        post: operations['makeLink'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/students/{student}/account': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** An account by which a student sees the own record, and the link for its password */
+        put: operations['letStudentIn'];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/students/{student}/readiness': {
         parameters: {
             query?: never;
@@ -889,7 +1150,8 @@ export interface paths {
         /** The students of the school */
         get: operations['listStudents'];
         put?: never;
-        post?: never;
+        /** A new student */
+        post: operations['addStudent'];
         delete?: never;
         options?: never;
         head?: never;
@@ -905,8 +1167,43 @@ export interface paths {
         };
         /** A student's record */
         get: operations['readStudent'];
-        put?: never;
+        /** Change what is kept of a student */
+        put: operations['changeStudent'];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/students/{student}/archived': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Take a student out of every list, or bring one back */
+        put: operations['archiveStudent'];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/students/{student}/merge': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Two records of one person become one */
+        post: operations['mergeStudent'];
         delete?: never;
         options?: never;
         head?: never;
@@ -922,6 +1219,23 @@ export interface paths {
         };
         /** Walks to go on with, students who are due, walks just finished */
         get: operations['readToday'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/trail': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who did what to which record, the newest first */
+        get: operations['readTrail'];
         put?: never;
         post?: never;
         delete?: never;
@@ -1330,6 +1644,81 @@ export interface components {
             /** @description or: id of a usual vehicle to begin with */
             usual?: string;
         };
+        AccountRequest: {
+            /** @description the password as it is now */
+            old: string;
+            /** @description the new one */
+            password: string;
+            /** @description that the authenticator shows */
+            code: string;
+        };
+        AppointmentRequest: {
+            /**
+             * Format: uuid
+             * @description made by the page
+             */
+            id: string;
+            /** Format: date */
+            held_on: string;
+            /** @description as 08:30 */
+            begins?: string | null;
+            place?: string | null;
+            examiner?: string | null;
+            vehicle?: string | null;
+            form?: string | null;
+        };
+        ArchiveStudentRequest: {
+            archived: boolean;
+        };
+        ClosePersonRequest: {
+            closed: boolean;
+        };
+        MergeStudentRequest: {
+            /** @description the record that all goes to */
+            into: number;
+        };
+        PasswordRequest: {
+            /** @description A password that somebody sets by a link. */
+            password: string;
+        };
+        SaveClassRequest: {
+            name: string;
+            /** Format: date */
+            begins_on?: string | null;
+            /** Format: date */
+            ends_on?: string | null;
+            instructors?: number[];
+            vehicles?: string[];
+            archived?: boolean;
+        };
+        SavePersonRequest: {
+            name: string;
+            /** @description to sign in with */
+            email: string;
+            /** @description one at least; a student is added with the student's record */
+            roles: ('instructor' | 'examiner' | 'manager' | 'student')[];
+        };
+        SaveStudentRequest: {
+            name: string;
+            class_id?: number | null;
+            /** @description of the school */
+            number?: string | null;
+            /** Format: date */
+            exam_on?: string | null;
+        };
+        SetUpRequest: {
+            /** @description that ./pasada up --school printed */
+            code: string;
+            school: string;
+            state: string;
+            time_zone?: string;
+            name: string;
+            email: string;
+            password: string;
+        };
+        StudentAccountRequest: {
+            email: string;
+        };
         PhrasesRequest: {
             phrases: string[];
         };
@@ -1409,6 +1798,8 @@ export interface components {
         SignInRequest: {
             email: string;
             password: string;
+            /** @description of the second factor, where there is one */
+            code?: string;
         };
         TurnDownRequest: {
             turned_down: {
@@ -2106,6 +2497,106 @@ export interface components {
             value: string;
             label: string;
         };
+        /** @description The own account: where it is signed in, and whether a code is asked for. */
+        AccountResource: {
+            name: string;
+            email: string;
+            password_set_at: string | null;
+            has_second_factor: boolean;
+            /** @description whether the school asks for one */
+            must_have_second_factor: boolean;
+            /** @description written down, and not used yet */
+            recovery_codes: number;
+            sessions: components['schemas']['AccountSessionResource'][];
+        };
+        /** @description A real exam that is ahead, or was. */
+        AppointmentResource: {
+            id: string;
+            held_on: string;
+            begins: string | null;
+            place: string | null;
+            examiner: string | null;
+            vehicle: string | null;
+            form: string | null;
+            cancelled: boolean;
+        };
+        /** @description A class of the school. */
+        SchoolClassResource: {
+            id: number;
+            name: string;
+            begins_on: string | null;
+            ends_on: string | null;
+            instructors: number[];
+            vehicles: string[];
+            archived: boolean;
+            /** @description who is taught in it */
+            students: number;
+        };
+        /** @description The classes of the school, and whom and what there is to choose for one. */
+        ClassesResource: {
+            classes: components['schemas']['SchoolClassResource'][];
+            instructors: components['schemas']['OptionResource'][];
+            vehicles: components['schemas']['OptionResource'][];
+        };
+        /** @description A link by which somebody sets a password; shown this once. */
+        LinkResource: {
+            name: string;
+            email: string;
+            /** @description path of the page to open, with the secret in it */
+            path: string;
+            until: string;
+            /** @description whether it was sent to the address */
+            mailed: boolean;
+        };
+        /** @description Somebody who works at the school. */
+        PersonResource: {
+            id: number;
+            name: string;
+            email: string;
+            roles: ('instructor' | 'examiner' | 'manager' | 'student')[];
+            /** @description nobody signs in with it any more */
+            closed: boolean;
+            /** @description has set a password */
+            has_begun: boolean;
+            has_second_factor: boolean;
+        };
+        /** @description What an authenticator is given, and then the codes to write down; each shown this once. */
+        SecondFactorResource: {
+            secret: string | null;
+            /** @description the same as an address */
+            uri: string | null;
+            recovery_codes: string[];
+        };
+        /** @description Where an account is signed in. */
+        AccountSessionResource: {
+            /** @description stands for it; opens nothing */
+            id: string;
+            address: string;
+            browser: string;
+            last_seen_at: string;
+            is_this: boolean;
+        };
+        /** @description One line of the trail. */
+        TrailLineResource: {
+            position: number;
+            at: string;
+            who: string;
+            did: string;
+            kind: string;
+            record: string;
+            before: Record<string, never> | null;
+            after: Record<string, never> | null;
+            address: string;
+            digest: string;
+        };
+        /** @description Part of the trail, the newest first. */
+        TrailResource: {
+            lines: components['schemas']['TrailLineResource'][];
+            /** @description ask for what is before it; null at the end */
+            before: number | null;
+            /** @description of the whole trail */
+            all: number;
+        };
         /** @description What went wrong, where, and what to do (RFC 9457). Made by App\Http\Problem; here for its description. */
         ProblemResource: {
             /** @description which kind of problem it is; App\Exceptions\ProblemKind lists them */
@@ -2790,6 +3281,12 @@ export interface components {
             email: string;
             /** @enum {string} */
             role: 'instructor' | 'examiner' | 'manager' | 'student';
+            /** @description all of them */
+            roles: ('instructor' | 'examiner' | 'manager' | 'student')[];
+            /** @description whether people, rules and the trail are theirs to look after */
+            may_manage: boolean;
+            /** @description whether the school asks for a second factor that is not set up yet */
+            wants_second_factor: boolean;
             /** @description whether walks are theirs to score */
             may_score: boolean;
             /** @description whether other students are theirs to see */
@@ -3771,9 +4268,317 @@ export interface operations {
                     'application/json': {
                         /** @description made-up data: anybody can sign in */
                         is_demo: boolean;
+                        /** @description a school is still to be set up, with the code that the command printed */
+                        needs_setup: boolean;
                         /** @description of Pasada */
                         version: string;
                     };
+                };
+            };
+        };
+    };
+    setUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['SetUpRequest'];
+            };
+        };
+        responses: {
+            /** @description The manager, signed in */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['UserResource'];
+                };
+            };
+            /** @description The code, or something about the school */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Too many tries */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    readLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Who */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': {
+                        name: string;
+                        email: string;
+                        school: string;
+                    };
+                };
+            };
+            /** @description Used, too old, or none of ours */
+            410: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    useLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['PasswordRequest'];
+            };
+        };
+        responses: {
+            /** @description Signed in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['UserResource'];
+                };
+            };
+            /** @description Set; sign in with it and the code of the second factor */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Used, too old, or none of ours */
+            410: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Too weak */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    readAccount: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The account */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['AccountResource'];
+                };
+            };
+        };
+    };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['AccountRequest'];
+            };
+        };
+        responses: {
+            /** @description Changed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description The old one is another, or the new one too weak */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    confirmSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['AccountRequest'];
+            };
+        };
+        responses: {
+            /** @description Codes to write down */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['SecondFactorResource'];
+                };
+            };
+            /** @description Wrong code */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    beginSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['AccountRequest'];
+            };
+        };
+        responses: {
+            /** @description The secret */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['SecondFactorResource'];
+                };
+            };
+            /** @description Wrong password */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    endSecondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['AccountRequest'];
+            };
+        };
+        responses: {
+            /** @description Ended */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Wrong password */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    endSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description "others" for all but this one */
+                session: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Ended */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description No such session */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
@@ -4697,6 +5502,216 @@ export interface operations {
             };
         };
     };
+    listClasses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By name */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ClassesResource'];
+                };
+            };
+            /** @description A student asks */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    addClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['SaveClassRequest'];
+            };
+        };
+        responses: {
+            /** @description All classes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ClassesResource'];
+                };
+            };
+            /** @description Name or days */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    changeClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['SaveClassRequest'];
+            };
+        };
+        responses: {
+            /** @description All classes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ClassesResource'];
+                };
+            };
+            /** @description No such class */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Name or days */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    listAppointments: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The next ones first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['AppointmentResource'][];
+                };
+            };
+            /** @description No such student for this user */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    noteAppointment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['AppointmentRequest'];
+            };
+        };
+        responses: {
+            /** @description As it is noted */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['AppointmentResource'];
+                };
+            };
+            /** @description The id is taken */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Day or time */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    cancelAppointment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                appointment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Cancelled */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description None */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
     openDraft: {
         parameters: {
             query?: never;
@@ -5303,6 +6318,249 @@ export interface operations {
             };
         };
     };
+    listPeople: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By name */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['PersonResource'][];
+                };
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    addPerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['SavePersonRequest'];
+            };
+        };
+        responses: {
+            /** @description The link for a password */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['LinkResource'];
+                };
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Name, address or role */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    changePerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                user: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['SavePersonRequest'];
+            };
+        };
+        responses: {
+            /** @description As it is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['PersonResource'];
+                };
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description The only manager */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Name, address or role */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    closePerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                user: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['ClosePersonRequest'];
+            };
+        };
+        responses: {
+            /** @description As it is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['PersonResource'];
+                };
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description The only manager */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    makeLink: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                user: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The link */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['LinkResource'];
+                };
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    letStudentIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['StudentAccountRequest'];
+            };
+        };
+        responses: {
+            /** @description The link */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['LinkResource'];
+                };
+            };
+            /** @description Neither instructor nor manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Address */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
     readReadiness: {
         parameters: {
             query?: {
@@ -5624,7 +6882,16 @@ export interface operations {
                     'application/json': components['schemas']['UserResource'];
                 };
             };
-            /** @description Wrong address or password */
+            /** @description A code is asked for as well */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Wrong address, password or code */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -5691,6 +6958,48 @@ export interface operations {
             };
         };
     };
+    addStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['SaveStudentRequest'];
+            };
+        };
+        responses: {
+            /** @description The record */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['StudentRecordResource'];
+                };
+            };
+            /** @description Neither instructor nor manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Name, class or number */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
     readStudent: {
         parameters: {
             query?: never;
@@ -5722,6 +7031,127 @@ export interface operations {
             };
         };
     };
+    changeStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['SaveStudentRequest'];
+            };
+        };
+        responses: {
+            /** @description The record */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['StudentRecordResource'];
+                };
+            };
+            /** @description Neither instructor nor manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Name, class or number */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    archiveStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['ArchiveStudentRequest'];
+            };
+        };
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Neither instructor nor manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    mergeStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['MergeStudentRequest'];
+            };
+        };
+        responses: {
+            /** @description The record that all went to */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['StudentRecordResource'];
+                };
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description The same record, or merged before */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
     readToday: {
         parameters: {
             query?: never;
@@ -5738,6 +7168,42 @@ export interface operations {
                 };
                 content: {
                     'application/json': components['schemas']['TodayResource'];
+                };
+            };
+        };
+    };
+    readTrail: {
+        parameters: {
+            query?: {
+                words?: string;
+                kind?: string;
+                record?: string;
+                from?: string;
+                to?: string;
+                before?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Part of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['TrailResource'];
+                };
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Trail;
+
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Carbon;
+use stdClass;
+
+/** Notes the last line of every trail outside the database, so that an end that was cut off is found. */
+final readonly class TrailFile
+{
+    public function __construct(private ConnectionInterface $database, private Application $app) {}
+
+    /** @return string the file, with a line of day, chain, position and digest for each trail */
+    public function note(Carbon $now): string
+    {
+        $path = $this->app->storagePath('trail.txt');
+        $lines = '';
+        foreach ($this->database->table('trail_heads')->orderBy('chain')->get() as $head) {
+            /** @var stdClass&object{chain: int, position: int, digest: string} $head */
+            $lines .= sprintf("%s %d %d %s\n", $now->toDateString(), $head->chain, $head->position, $head->digest);
+        }
+        file_put_contents($path, $lines, FILE_APPEND | LOCK_EX);
+
+        return $path;
+    }
+
+    /** @return list<array{day: string, position: int, digest: string}> what was noted of a trail */
+    public function noted(int $chain): array
+    {
+        $path = $this->app->storagePath('trail.txt');
+        $noted = [];
+        foreach (is_file($path) ? (array) file($path, FILE_IGNORE_NEW_LINES) : [] as $line) {
+            $said = explode(' ', (string) $line);
+            if (count($said) === 4 && $said[1] === (string) $chain) {
+                $noted[] = ['day' => $said[0], 'position' => (int) $said[2], 'digest' => $said[3]];
+            }
+        }
+
+        return $noted;
+    }
+}
