@@ -102,6 +102,9 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
             Route::post('week/calendar', [WeekController::class, 'renewCalendar']);
             Route::get('scoring-health', [ProgressController::class, 'scoringHealth']);
             Route::get('class', [ProgressController::class, 'class']);
+            Route::get('school', [SchoolController::class, 'show']);
+            Route::put('school', [SchoolController::class, 'update']);
+            Route::post('school/shipped', [SchoolController::class, 'adopt']);
             Route::put('school/phrases', [SchoolController::class, 'phrases']);
             Route::post('attempts', [AttemptController::class, 'store']);
             Route::prefix('attempts/{attempt}')

@@ -14,6 +14,7 @@ use App\Library\InspectionLibrary;
 use App\Library\KnownAddresses;
 use App\Library\ListeningLibrary;
 use App\Library\RecordFile;
+use App\Library\ShippedDocuments;
 use App\Library\ShippedVehicles;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
@@ -61,7 +62,10 @@ final class AppServiceProvider extends ServiceProvider
             ),
         );
         $this->app->when(EndOldSessions::class)->needs('$longestHours')->giveConfig('pasada.longest_session_hours');
-        $this->app->when([LoadDemoSchool::class, Documents::class, CatalogOfParts::class, ShippedVehicles::class])
+        $this->app->when([
+            LoadDemoSchool::class, Documents::class, CatalogOfParts::class, ShippedVehicles::class,
+            ShippedDocuments::class,
+        ])
             ->needs('$folder')
             ->give($this->app->basePath());
         $this->app->when(ReadRecording::class)->needs('$build')->giveConfig('pasada.build');

@@ -4,7 +4,10 @@ import { describe, expect, it } from 'vitest';
 const card = (name: string, more: Partial<Card> = {}): Card => ({
     id: 1,
     name,
+    class_id: 1,
     class_name: 'A',
+    number: null,
+    archived: false,
     exam_on: null,
     attempts: 0,
     last_attempt_at: null,

@@ -44,7 +44,8 @@ final class AddSchool extends Command
 
             return self::FAILURE;
         }
-        [$token, $until] = $database->transaction(function () use ($told, $links, $trail): array {
+        /** @var array{string, Carbon} $link */
+        $link = $database->transaction(function () use ($told, $links, $trail): array {
             $school = School::query()->create([
                 'name' => $told['name'], 'state' => $told['state'], 'time_zone' => $told['time-zone'],
             ]);
@@ -56,8 +57,10 @@ final class AddSchool extends Command
 
             return $links->make($manager, null, Carbon::now());
         });
-        assert(is_string($token) && $until instanceof Carbon);
-        $this->line(sprintf('The manager sets a password at /welcome/%s until %s UTC.', $token, $until->toDateTimeString()));
+        [$token, $until] = $link;
+        $this->line(
+            sprintf('The manager sets a password at /welcome/%s until %s UTC.', $token, $until->toDateTimeString()),
+        );
 
         return self::SUCCESS;
     }

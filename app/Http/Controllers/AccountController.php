@@ -10,6 +10,7 @@ use App\Access\Sessions;
 use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\Refused;
 use App\Http\Requests\People\AccountRequest;
+use App\Http\Requests\People\CodeRequest;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\People\AccountResource;
 use App\Http\Resources\People\SecondFactorResource;
@@ -104,13 +105,13 @@ final readonly class AccountController
         OA\Put(
             path: '/account/second-factor', operationId: 'confirmSecondFactor',
             summary: 'From now on a code is asked for at the sign-in',
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AccountRequest::class)),
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: CodeRequest::class)),
             responses: [
                 new Answered(200, 'Codes to write down', SecondFactorResource::class), new Refused(422, 'Wrong code'),
             ],
         ),
     ]
-    public function confirm(AccountRequest $request): SecondFactorResource
+    public function confirm(CodeRequest $request): SecondFactorResource
     {
         return new SecondFactorResource(null, null, $this->secondFactor->confirm(
             $request->signedIn(), $request->string('code')->toString(), Carbon::now(),

@@ -33,6 +33,7 @@ async function leave(): Promise<void> {
             <RouterLink v-if="user?.sees_all_students" to="/class">Class</RouterLink>
             <RouterLink v-if="user?.sees_all_students" to="/week">Week</RouterLink>
             <RouterLink v-if="user?.sees_all_students" to="/library">Checklists</RouterLink>
+            <RouterLink v-if="user?.may_manage" to="/school">School</RouterLink>
             <RouterLink v-if="user?.may_score" to="/start">New attempt</RouterLink>
             <RouterLink v-if="user?.student_id" :to="{ name: 'student', params: { id: user.student_id } }"
                 >Am I ready?</RouterLink
@@ -46,7 +47,9 @@ async function leave(): Promise<void> {
             <RouterLink v-if="user" to="/cab">Air cab</RouterLink>
         </nav>
         <div class="who" :class="{ open: isOpen }">
-            <span v-if="user" class="person">{{ user.name }}, {{ user.role }}</span>
+            <RouterLink v-if="user" class="person" to="/account"
+                >{{ user.name }}, {{ user.roles.join(' and ') }}</RouterLink
+            >
             <button type="button" @click="turn">{{ light === 'day' ? 'Night mode' : 'Day mode' }}</button>
             <button type="button" @click="leave">Sign out</button>
         </div>

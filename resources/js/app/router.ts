@@ -9,6 +9,8 @@ declare module 'vue-router' {
         title?: string;
         open?: boolean;
         bare?: boolean;
+        /** For whoever manages. */
+        managed?: boolean;
     }
 }
 
@@ -28,6 +30,49 @@ export const router = createRouter({
             name: 'sign-in',
             component: signInPage,
             meta: { title: 'Sign in', open: true, bare: true },
+        },
+        {
+            path: '/set-up',
+            name: 'set-up',
+            component: () => import('@/features/access/SetUpPage.vue'),
+            meta: { title: 'Set up', open: true, bare: true },
+        },
+        {
+            path: '/welcome/:token',
+            name: 'welcome',
+            component: () => import('@/features/access/WelcomePage.vue'),
+            props: true,
+            meta: { title: 'Welcome', open: true, bare: true },
+        },
+        {
+            path: '/account',
+            name: 'account',
+            meta: { title: 'My account' },
+            component: () => import('@/features/account/AccountPage.vue'),
+        },
+        {
+            path: '/school',
+            name: 'school',
+            meta: { title: 'School', managed: true },
+            component: () => import('@/features/people/SchoolPage.vue'),
+        },
+        {
+            path: '/people',
+            name: 'people',
+            meta: { title: 'Who works here', managed: true },
+            component: () => import('@/features/people/PeoplePage.vue'),
+        },
+        {
+            path: '/trail',
+            name: 'trail',
+            meta: { title: 'Who did what', managed: true },
+            component: () => import('@/features/trail/TrailPage.vue'),
+        },
+        {
+            path: '/classes',
+            name: 'classes',
+            meta: { title: 'Classes' },
+            component: () => import('@/features/people/ClassesPage.vue'),
         },
         {
             path: '/start',
@@ -170,9 +215,14 @@ router.beforeEach(async (to) => {
     if (!remembersSomebody()) void signInPage().catch(() => undefined);
     // Asked even before the sign-in page: the answer brings the token that signing in sends back.
     await restore();
+    // A link is for whom it was made, whoever is signed in on this device.
+    if (to.name === 'welcome') return true;
     if (to.meta.open === true) return user.value === undefined ? true : { name: 'today' };
     if (user.value === undefined) return { name: 'sign-in', query: { next: to.fullPath } };
+    if (user.value.wants_second_factor && to.name !== 'account') return { name: 'account' };
+    if (to.meta.managed === true && !user.value.may_manage) return { name: 'today' };
     const forStaff = [
+        'classes',
         'today',
         'students',
         'class',

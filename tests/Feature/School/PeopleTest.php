@@ -132,7 +132,8 @@ describe('the own account', function (): void {
         expect($written)->toHaveCount(10);
         ($this->leave)();
         $me = ['email' => $this->manager->email, 'password' => 'walk-the-yard'];
-        $this->postJson('/api/v1/session', $me)->assertUnauthorized()->assertJsonPath('type', '/problems/second-factor');
+        $this->postJson('/api/v1/session', $me)->assertUnauthorized()
+            ->assertJsonPath('type', '/problems/second-factor');
         $this->postJson('/api/v1/session', [...$me, 'code' => $code($secret)])->assertUnprocessable();
         Carbon::setTestNow(now()->addMinutes(2));
         $this->postJson('/api/v1/session', [...$me, 'code' => $code($secret)])->assertOk();
@@ -158,8 +159,9 @@ describe('the own account', function (): void {
 describe('a student', function (): void {
     it('is added, changed, archived and brought back', function (): void {
         $class = $this->yard->schoolClass('Spring')->id;
-        $id = $this->postJson('/api/v1/students', ['name' => '  Odell   Marrowby ', 'class_id' => $class, 'number' => '7'])
-            ->assertCreated()->assertJsonPath('student.name', 'Odell Marrowby')->json('student.id');
+        $told = ['name' => '  Odell   Marrowby ', 'class_id' => $class, 'number' => '7'];
+        $id = $this->postJson('/api/v1/students', $told)->assertCreated()
+            ->assertJsonPath('student.name', 'Odell Marrowby')->json('student.id');
         $this->putJson("/api/v1/students/$id", ['name' => 'Odell Marrowby', 'exam_on' => '2026-12-04'])->assertOk();
         $names = fn (): array => array_column($this->getJson('/api/v1/students')->json(), 'name');
         $this->putJson("/api/v1/students/$id/archived", ['archived' => true])->assertNoContent();

@@ -56,7 +56,9 @@ it('refuses a code that is wrong, old or replaced, and a weak password', functio
     'nowhere' => [fn ($test, array $body): array => [...$body, 'time_zone' => 'Atlantis'], 'time_zone'],
 ]);
 
-it('never turns made-up data into a school, nor a school into made-up data', function (string $kind, string $command): void {
+it('never turns made-up data into a school, nor a school into made-up data', function (
+    string $kind, string $command,
+): void {
     Installation::query()->create(['id' => 1, 'kind' => $kind]);
     $this->artisan($command)->assertFailed();
     expect(Installation::here()?->kind)->toBe($kind)->and(School::query()->count())->toBe(0);
@@ -65,7 +67,9 @@ it('never turns made-up data into a school, nor a school into made-up data', fun
 it('takes further schools of an operator, whose managers set their passwords by a link', function (): void {
     new Yard;
     Installation::query()->create(['id' => 1, 'kind' => Installation::SCHOOL]);
-    $of = ['name' => 'Elsewhere College', 'state' => 'Tamarack', 'manager' => 'Ada Quill', 'email' => 'ada@else.example'];
+    $of = [
+        'name' => 'Elsewhere College', 'state' => 'Tamarack', 'manager' => 'Ada Quill', 'email' => 'ada@else.example',
+    ];
     $this->artisan('pasada:school', $of)->assertSuccessful()->expectsOutputToContain('/welcome/');
     $this->artisan('pasada:school', $of)->assertFailed()->expectsOutputToContain('belongs to an account already');
     $this->artisan('pasada:school', [...$of, 'email' => 'b@else.example', '--time-zone' => 'Atlantis'])->assertFailed();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Role;
 use App\Models\Student;
+use App\Trail\Did;
 use App\Trail\Trail;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -21,7 +22,8 @@ it('keeps who changed what, from what and to what, without secrets', function ()
     $line = ($this->lines)('kind=student')[0];
 
     expect($line['did'])->toBe('changed')->and($line['who'])->toStartWith('Paul Averdale')
-        ->and($line['before']['name'])->toBe('Mira Tallgrass')->and($line['after']['name'])->toBe('Mira Tallgrass-Ember')
+        ->and($line['before']['name'])->toBe('Mira Tallgrass')
+        ->and($line['after']['name'])->toBe('Mira Tallgrass-Ember')
         ->and($line['address'])->toBe('127.0.0.1');
     $made = ($this->lines)('kind=user');
     expect(json_encode($made))->not->toContain('$2y$')->not->toContain('password":');
@@ -40,7 +42,7 @@ it('keeps sign-ins, refused ones, and once in half a day that somebody read a re
 
 it('is searched by words, record and days, page by page', function (): void {
     foreach (range(1, 70) as $n) {
-        app(Trail::class)->keep($this->yard->school->id, App\Trail\Did::Exported, 'student', $n, null, ['n' => "lot $n"]);
+        app(Trail::class)->keep($this->yard->school->id, Did::Exported, 'student', $n, null, ['n' => "lot $n"]);
     }
     $first = $this->getJson('/api/v1/trail?words=exported')->json();
     $second = $this->getJson('/api/v1/trail?words=exported&before='.$first['before'])->json();

@@ -9,10 +9,9 @@ use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
 /** What somebody changes of the own account: whatever is about it asks for the password as it is now. */
-#[OA\Schema(properties: [
+#[OA\Schema(required: ['old'], properties: [
     new OA\Property(property: 'old', type: 'string', description: 'the password as it is now'),
     new OA\Property(property: 'password', type: 'string', description: 'the new one'),
-    new OA\Property(property: 'code', type: 'string', description: 'that the authenticator shows'),
 ])]
 final class AccountRequest extends FormRequest
 {
@@ -22,15 +21,17 @@ final class AccountRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'old' => ['string', 'max:500'],
+            'old' => ['required', 'string', 'max:500'],
             'password' => ['string', 'max:500'],
-            'code' => ['string', 'max:40'],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['*.string' => 'Send this as text.', '*.max' => 'This is too long.'];
+        return [
+            'old.required' => 'Give your password as it is now.', '*.string' => 'Send this as text.',
+            '*.max' => 'This is too long.',
+        ];
     }
 }

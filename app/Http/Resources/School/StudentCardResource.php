@@ -18,7 +18,13 @@ final readonly class StudentCardResource
         #[OA\Property]
         public string $name,
         #[OA\Property]
+        public ?int $class_id,
+        #[OA\Property]
         public string $class_name,
+        #[OA\Property(nullable: true, description: 'by which the school knows the student')]
+        public ?string $number,
+        #[OA\Property(description: 'in no list any more')]
+        public bool $archived,
         #[OA\Property]
         public ?string $exam_on,
         #[OA\Property]
@@ -39,7 +45,8 @@ final readonly class StudentCardResource
         $last = $student->lastFinished;
 
         return new self(
-            $student->id, $student->name, $student->className(), $student->exam_on?->toDateString(),
+            $student->id, $student->name, $student->class_id, $student->className(), $student->number,
+            $student->archived_at !== null, $student->exam_on?->toDateString(),
             $student->finished_count, $last?->started_at->toIso8601ZuluString(), $last?->result?->standing,
             $last?->result?->permille, $last?->result?->reason,
         );

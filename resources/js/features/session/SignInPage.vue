@@ -3,7 +3,8 @@ import { wordsOf } from '@/shared/wordsOf';
 import { NButton, NForm, NFormItem, NInput } from 'naive-ui';
 import { ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { readAbout } from '@/shared/session/api';
+import { ApiProblem } from '@/shared/api/client';
+import { readAbout, type About } from '@/shared/session/api';
 import { useSession } from '@/shared/session/useSession';
 
 const route = useRoute();
@@ -13,7 +14,9 @@ const email = ref('');
 const password = ref('');
 const why = ref('');
 const busy = ref(false);
-const about = ref<{ is_demo: boolean; version: string }>();
+/** Asked for once address and password are right, where the account has a second factor. */
+const code = ref<string>();
+const about = ref<About>();
 void readAbout().then(
     (read) => (about.value = read),
     () => undefined,
@@ -23,10 +26,11 @@ async function enter(): Promise<void> {
     busy.value = true;
     why.value = '';
     try {
-        await signIn(email.value, password.value);
+        await signIn(email.value, password.value, code.value);
         const next = route.query['next'];
         await router.replace(typeof next === 'string' && next.startsWith('/') && !next.startsWith('//') ? next : '/');
     } catch (error) {
+        if (error instanceof ApiProblem && error.is('second-factor')) code.value = '';
         why.value = wordsOf(error);
     } finally {
         busy.value = false;
@@ -50,6 +54,10 @@ async function enter(): Promise<void> {
         </div>
         <NForm class="form" :show-feedback="false" @submit.prevent="enter">
             <h2>Sign in</h2>
+            <p v-if="about?.needs_setup" data-test="needs-setup">
+                Nothing is in it yet. <RouterLink to="/set-up">Set up your school</RouterLink> with the code that was
+                printed.
+            </p>
             <NFormItem label="Address" :label-props="{ for: 'email' }">
                 <NInput
                     v-model:value="email"
@@ -64,6 +72,15 @@ async function enter(): Promise<void> {
                     type="password"
                     show-password-on="click"
                     :input-props="{ id: 'password', autocomplete: 'current-password', required: true }"
+                    placeholder=""
+                    size="large"
+                />
+            </NFormItem>
+            <NFormItem v-if="code !== undefined" label="Code" :label-props="{ for: 'code' }">
+                <NInput
+                    v-model:value="code"
+                    autofocus
+                    :input-props="{ id: 'code', autocomplete: 'one-time-code', inputmode: 'numeric' }"
                     placeholder=""
                     size="large"
                 />

@@ -19,6 +19,7 @@ import TimeAndOrder from './readiness/TimeAndOrder.vue';
 import { readStudent } from './api';
 import BrakePractices from './BrakePractices.vue';
 import MostMissed from './MostMissed.vue';
+import StudentFile from './StudentFile.vue';
 
 const props = defineProps<{ id: number }>();
 const { user } = useSession();
@@ -26,6 +27,7 @@ const { loaded, again } = useLoad(() => readStudent(props.id));
 // On its own: the record is there at once, and stays where this fails.
 const { loaded: readiness, again: readAgain } = useLoad(() => readReadiness(props.id));
 
+const changed = (): Promise<unknown> => Promise.all([again(), readAgain()]);
 const finished = (record: Schemas['StudentRecordResource']): Schemas['AttemptCardResource'][] =>
     record.attempts.filter((attempt) => attempt.permille !== null);
 
@@ -42,13 +44,15 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
                 <header>
                     <h1>{{ data.student.name }}</h1>
                     <p class="quiet">
-                        {{ data.student.class_name }}.
+                        {{ data.student.archived ? 'Archived: in no list. ' : ''
+                        }}{{ data.student.class_name || 'In no class' }}.
                         {{ data.student.exam_on ? `Exam ${daysFrom(data.student.exam_on)}.` : 'No exam date.' }}
                     </p>
                     <p>
                         <RouterLink :to="{ name: 'guide', params: { id } }">Study guide of the whole walk</RouterLink>
                     </p>
                 </header>
+                <StudentFile v-if="user?.may_change_documents" :student="data.student" @changed="changed" />
                 <CalendarLink v-if="user?.student_id === id" />
                 <LoadState :loaded="readiness" @again="readAgain">
                     <template #default="{ data: told }">

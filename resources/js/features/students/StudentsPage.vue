@@ -3,12 +3,18 @@ import { daysFrom, percent } from '@/shared/format';
 import LoadState from '@/shared/LoadState.vue';
 import { standings } from '@/shared/standing';
 import { useLoad } from '@/shared/useLoad';
-import { NInput } from 'naive-ui';
+import { useSession } from '@/shared/session/useSession';
+import { NButton, NInput } from 'naive-ui';
 import { ref } from 'vue';
+import { useRouter } from 'vue-router';
 import { listStudents } from './api';
+import StudentForm from './StudentForm.vue';
 import { sortStudents, type Card, type Head, type Sorting } from './sortStudents';
 
 const { loaded, again } = useLoad(listStudents);
+const { user } = useSession();
+const router = useRouter();
+const isAdding = ref(false);
 const wanted = ref('');
 const sorting = ref<Sorting>({ by: 'name', down: false });
 const heads: { id: Head; label: string }[] = [
@@ -36,7 +42,21 @@ const arrow = (id: Head): string => ({ ascending: ' ▲', descending: ' ▼', no
     <LoadState :loaded="loaded" @again="again">
         <template #default="{ data }">
             <main class="page">
-                <h1>Students</h1>
+                <header class="acts">
+                    <h1>Students</h1>
+                    <template v-if="user?.may_change_documents">
+                        <NButton type="primary" size="large" data-test="add-student" @click="isAdding = true"
+                            >Add a student</NButton
+                        >
+                        <NButton size="large" @click="router.push('/students/list')">Bring a list</NButton>
+                        <RouterLink to="/classes">Classes</RouterLink>
+                    </template>
+                </header>
+                <StudentForm
+                    v-if="isAdding"
+                    @saved="(id) => router.push({ name: 'student', params: { id } })"
+                    @leave="isAdding = false"
+                />
                 <NInput
                     v-model:value="wanted"
                     class="search"
@@ -45,7 +65,9 @@ const arrow = (id: Head): string => ({ ascending: ' ▲', descending: ' ▼', no
                     clearable
                     :input-props="{ 'aria-label': 'Find a student' }"
                 />
-                <p v-if="data.length === 0">There is no student yet.</p>
+                <p v-if="data.length === 0">
+                    There is no student yet. Add one by name, or bring a list from a spreadsheet.
+                </p>
                 <table v-else class="record-table">
                     <thead>
                         <tr>

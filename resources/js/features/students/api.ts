@@ -1,6 +1,34 @@
-import { answer, api, type Schemas } from '@/shared/api/client';
+import { answer, api, done, type Schemas } from '@/shared/api/client';
 
 export const listStudents = (): Promise<Schemas['StudentCardResource'][]> => answer(api.GET('/students'));
 
 export const readStudent = (id: number): Promise<Schemas['StudentRecordResource']> =>
     answer(api.GET('/students/{student}', { params: { path: { student: id } } }));
+
+export const listSchoolClasses = (): Promise<Schemas['ClassesResource']> => answer(api.GET('/classes'));
+
+export const saveStudent = (
+    id: number | null,
+    body: Schemas['SaveStudentRequest'],
+): Promise<Schemas['StudentRecordResource']> =>
+    id === null
+        ? answer(api.POST('/students', { body }))
+        : answer(api.PUT('/students/{student}', { params: { path: { student: id } }, body }));
+
+export const archiveStudent = (student: number, archived: boolean): Promise<void> =>
+    done(api.PUT('/students/{student}/archived', { params: { path: { student } }, body: { archived } }));
+
+export const letStudentIn = (student: number, email: string): Promise<Schemas['LinkResource']> =>
+    answer(api.PUT('/students/{student}/account', { params: { path: { student } }, body: { email } }));
+
+export const listAppointments = (student: number): Promise<Schemas['AppointmentResource'][]> =>
+    answer(api.GET('/students/{student}/appointments', { params: { path: { student } } }));
+
+export const noteAppointment = (
+    student: number,
+    body: Schemas['AppointmentRequest'],
+): Promise<Schemas['AppointmentResource']> =>
+    answer(api.POST('/students/{student}/appointments', { params: { path: { student } }, body }));
+
+export const cancelAppointment = (appointment: string): Promise<void> =>
+    done(api.DELETE('/appointments/{appointment}', { params: { path: { appointment } } }));

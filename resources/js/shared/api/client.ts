@@ -65,3 +65,8 @@ export async function answer<T>(
     if (isProblem(error)) throw new ApiProblem(response.status, error.detail, error.errors, error.type);
     throw new Unreachable();
 }
+
+/** For a call that is answered by nothing but that it was done. */
+export async function done(call: Promise<{ error?: unknown; response: Response }>): Promise<void> {
+    await answer(call.then((told) => (told.response.ok ? { ...told, data: null } : told)));
+}

@@ -1121,6 +1121,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/school': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the school is, and how far its start has come */
+        get: operations['readSchool'];
+        /** Change what the school is */
+        put: operations['changeSchool'];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/school/shipped': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a checklist or vehicle in force that comes with the application */
+        post: operations['adoptShipped'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/session': {
         parameters: {
             query?: never;
@@ -1648,9 +1683,12 @@ export interface components {
             /** @description the password as it is now */
             old: string;
             /** @description the new one */
-            password: string;
-            /** @description that the authenticator shows */
-            code: string;
+            password?: string;
+        };
+        AdoptRequest: {
+            /** @enum {string} */
+            kind: 'checklist' | 'vehicle';
+            id: string;
         };
         AppointmentRequest: {
             /**
@@ -1672,6 +1710,10 @@ export interface components {
         };
         ClosePersonRequest: {
             closed: boolean;
+        };
+        CodeRequest: {
+            /** @description A code that the authenticator shows, the first time. */
+            code: string;
         };
         MergeStudentRequest: {
             /** @description the record that all goes to */
@@ -1705,6 +1747,15 @@ export interface components {
             number?: string | null;
             /** Format: date */
             exam_on?: string | null;
+        };
+        SchoolRequest: {
+            name: string;
+            state: string;
+            time_zone: string;
+            /** @description of whom a code is asked at the sign-in */
+            two_factor_roles: ('instructor' | 'examiner' | 'manager' | 'student')[];
+            /** @description the guided start is put away */
+            start_is_done: boolean;
         };
         SetUpRequest: {
             /** @description that ./pasada up --school printed */
@@ -2560,6 +2611,28 @@ export interface components {
             has_begun: boolean;
             has_second_factor: boolean;
         };
+        /** @description What a school is, and how far its start has come. */
+        SchoolResource: {
+            name: string;
+            state: string;
+            time_zone: string;
+            two_factor_roles: ('instructor' | 'examiner' | 'manager' | 'student')[];
+            start_is_done: boolean;
+            /** @description in force */
+            checklists: number;
+            /** @description in force */
+            vehicles: number;
+            /** @description who works here, the reader too */
+            people: number;
+            classes: number;
+            students: number;
+            /** @description finished walks */
+            attempts: number;
+            /** @description not taken yet */
+            shipped_checklists: components['schemas']['OptionResource'][];
+            /** @description not taken yet */
+            shipped_vehicles: components['schemas']['OptionResource'][];
+        };
         /** @description What an authenticator is given, and then the codes to write down; each shown this once. */
         SecondFactorResource: {
             secret: string | null;
@@ -3248,7 +3321,12 @@ export interface components {
         StudentCardResource: {
             id: number;
             name: string;
+            class_id: number | null;
             class_name: string;
+            /** @description by which the school knows the student */
+            number: string | null;
+            /** @description in no list any more */
+            archived: boolean;
             exam_on: string | null;
             attempts: number;
             last_attempt_at: string | null;
@@ -4465,7 +4543,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                'application/json': components['schemas']['AccountRequest'];
+                'application/json': components['schemas']['CodeRequest'];
             };
         };
         responses: {
@@ -6827,6 +6905,119 @@ export interface operations {
                 };
                 content: {
                     'application/json': string[];
+                };
+            };
+        };
+    };
+    readSchool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The school */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['SchoolResource'];
+                };
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    changeSchool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['SchoolRequest'];
+            };
+        };
+        responses: {
+            /** @description As it is kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['SchoolResource'];
+                };
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Name, state, zone or roles */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    adoptShipped: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['AdoptRequest'];
+            };
+        };
+        responses: {
+            /** @description How far the start has come */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['SchoolResource'];
+                };
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description None of that id */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };

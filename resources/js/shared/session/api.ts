@@ -4,8 +4,8 @@ export type User = Schemas['UserResource'];
 
 export const readSession = (): Promise<User> => answer(api.GET('/session'));
 
-export const signIn = (email: string, password: string): Promise<User> =>
-    answer(api.POST('/session', { body: { email, password } }));
+export const signIn = (email: string, password: string, code?: string): Promise<User> =>
+    answer(api.POST('/session', { body: { email, password, ...(code !== undefined && { code }) } }));
 
 export async function signOut(): Promise<void> {
     let call;
@@ -17,5 +17,7 @@ export async function signOut(): Promise<void> {
     if (!call.response.ok) await answer(Promise.resolve(call));
 }
 
-/** Whether this holds made-up data that anybody can sign in to; unknown without network. */
-export const readAbout = (): Promise<{ is_demo: boolean; version: string }> => answer(api.GET('/about'));
+export type About = { is_demo: boolean; needs_setup: boolean; version: string };
+
+/** Whether this holds made-up data, a school, or nothing yet; unknown without network. */
+export const readAbout = (): Promise<About> => answer(api.GET('/about'));

@@ -36,7 +36,9 @@ async function leave(): Promise<void> {
 export function useSession(): {
     user: DeepReadonly<Ref<session.User | undefined>>;
     restore: () => Promise<void>;
-    signIn: (email: string, password: string) => Promise<void>;
+    /** Asked anew, where something about the account has changed. */
+    refresh: () => Promise<void>;
+    signIn: (email: string, password: string, code?: string) => Promise<void>;
     signOut: () => Promise<void>;
     expire: () => void;
 } {
@@ -55,8 +57,9 @@ export function useSession(): {
     return {
         user: readonly(user),
         restore,
-        signIn: async (email, password) => {
-            keep(await session.signIn(email, password));
+        refresh: async () => keep(await session.readSession()),
+        signIn: async (email, password, code) => {
+            keep(await session.signIn(email, password, code));
             localStorage.removeItem(LEFT);
         },
         /** Takes all that can be read from this device, but for what waits to be sent; with or without network. */

@@ -1,0 +1,27 @@
+import { answer, api, type Schemas } from '@/shared/api/client';
+
+export type Person = Schemas['PersonResource'];
+export type Link = Schemas['LinkResource'];
+export type Role = Person['roles'][number];
+export type Classes = Schemas['ClassesResource'];
+export type SchoolClass = Schemas['SchoolClassResource'];
+
+export const listPeople = (): Promise<Person[]> => answer(api.GET('/people'));
+
+export const addPerson = (body: Schemas['SavePersonRequest']): Promise<Link> => answer(api.POST('/people', { body }));
+
+export const changePerson = (user: number, body: Schemas['SavePersonRequest']): Promise<Person> =>
+    answer(api.PUT('/people/{user}', { params: { path: { user } }, body }));
+
+export const closePerson = (user: number, closed: boolean): Promise<Person> =>
+    answer(api.PUT('/people/{user}/closed', { params: { path: { user } }, body: { closed } }));
+
+export const makeLink = (user: number): Promise<Link> =>
+    answer(api.POST('/people/{user}/link', { params: { path: { user } } }));
+
+export const listClasses = (): Promise<Classes> => answer(api.GET('/classes'));
+
+export const saveClass = (id: number | null, body: Schemas['SaveClassRequest']): Promise<Classes> =>
+    id === null
+        ? answer(api.POST('/classes', { body }))
+        : answer(api.PUT('/classes/{class}', { params: { path: { class: id } }, body }));

@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import LinkSlip from '@/shared/LinkSlip.vue';
+import TextField from '@/shared/TextField.vue';
+import { dayOfYear } from '@/shared/format';
+import { useDoing } from '@/shared/useDoing';
+import { useLoad } from '@/shared/useLoad';
+import type { Schemas } from '@/shared/api/client';
+import { NButton } from 'naive-ui';
+import { v7 } from 'uuid';
+import { reactive, ref } from 'vue';
+import { archiveStudent, cancelAppointment, letStudentIn, listAppointments, noteAppointment } from './api';
+import StudentForm from './StudentForm.vue';
+
+/* What the school keeps of a student beside the walks: name and class, the exams that are ahead, the account. */
+const props = defineProps<{ student: Schemas['StudentCardResource'] }>();
+const emit = defineEmits<{ changed: [] }>();
+const { loaded, again } = useLoad(() => listAppointments(props.student.id));
+const { busy, why, faults, doing } = useDoing();
+const isOpen = ref(false);
+const email = ref('');
+const link = ref<Schemas['LinkResource']>();
+const exam = reactive({ held_on: '', begins: '', place: '', examiner: '' });
+let id = v7();
+
+const letIn = (): Promise<boolean> =>
+    doing(async () => {
+        link.value = await letStudentIn(props.student.id, email.value);
+    });
+const archive = (): Promise<boolean> =>
+    doing(async () => {
+        await archiveStudent(props.student.id, !props.student.archived);
+        emit('changed');
+    });
+const note = (): Promise<boolean> =>
+    doing(async () => {
+        await noteAppointment(props.student.id, {
+            id,
+            held_on: exam.held_on,
+            begins: exam.begins || null,
+            place: exam.place || null,
+            examiner: exam.examiner || null,
+        });
+        id = v7();
+        Object.assign(exam, { held_on: '', begins: '', place: '', examiner: '' });
+        await again();
+        emit('changed');
+    });
+const cancel = (appointment: string): Promise<boolean> =>
+    doing(async () => {
+        await cancelAppointment(appointment);
+        await again();
+        emit('changed');
+    });
+</script>
+
+<template>
+    <details class="file" data-test="student-file">
+        <summary>What is kept of this student: class, exams, account</summary>
+        <StudentForm
+            v-if="isOpen"
+            :student="student"
+            @saved="((isOpen = false), emit('changed'))"
+            @leave="isOpen = false"
+        />
+        <div v-else class="acts">
+            <span
+                >{{ student.class_name || 'in no class' }}{{ student.number ? `, number ${student.number}` : '' }}</span
+            >
+            <NButton data-test="change-student" @click="isOpen = true">Change</NButton>
+            <NButton :disabled="busy" @click="archive">{{ student.archived ? 'Bring back' : 'Archive' }}</NButton>
+        </div>
+        <section>
+            <h3>Exams that are ahead</h3>
+            <ul v-if="loaded.state === 'ready'" class="figure-list">
+                <li v-for="one in loaded.data.filter(({ cancelled }) => !cancelled)" :key="one.id">
+                    <span
+                        >{{ dayOfYear(one.held_on) }}{{ one.begins ? `, ${one.begins}` : ''
+                        }}{{ one.place ? `, ${one.place}` : '' }}{{ one.examiner ? `, ${one.examiner}` : '' }}</span
+                    >
+                    <NButton :disabled="busy" @click="cancel(one.id)">Cancel</NButton>
+                </li>
+            </ul>
+            <form class="line" data-test="appointment" @submit.prevent="note">
+                <TextField v-model="exam.held_on" label="Day" type="date" :fault="faults.held_on" />
+                <TextField v-model="exam.begins" label="Time" type="time" :fault="faults.begins" />
+                <TextField v-model="exam.place" label="Place" :fault="faults.place" />
+                <TextField v-model="exam.examiner" label="Examiner" :fault="faults.examiner" />
+                <NButton attr-type="submit" :disabled="busy || exam.held_on === ''">Note the exam</NButton>
+            </form>
+        </section>
+        <section>
+            <h3>Account: the student sees this record and practices alone</h3>
+            <LinkSlip v-if="link" :link="link" />
+            <form class="line" @submit.prevent="letIn">
+                <TextField v-model="email" label="Address to sign in with" type="email" :fault="faults.email" />
+                <NButton attr-type="submit" :disabled="busy || email === ''">Link for a password</NButton>
+            </form>
+        </section>
+        <p v-if="why" class="alert" role="alert">{{ why }}</p>
+    </details>
+</template>
+
+<style scoped>
+.file[open] {
+    display: grid;
+    gap: var(--space-6);
+    padding-bottom: var(--space-6);
+    border-bottom: 2px solid var(--line);
+}
+section {
+    display: grid;
+    gap: var(--space-4);
+    margin-top: var(--space-5);
+}
+.line {
+    display: flex;
+    flex-wrap: wrap;
+    gap: var(--space-4);
+    align-items: start;
+}
+.line > button {
+    margin-top: 1.9em;
+    min-height: 52px;
+}
+</style>
