@@ -20,6 +20,7 @@ use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\ProgressController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SetRightController;
 use App\Http\Controllers\StudentController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TrailController;
@@ -116,6 +117,8 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
                     Route::get('marks', [AttemptFollowController::class, 'marks']);
                     Route::put('live', [AttemptFollowController::class, 'share']);
                     Route::post('discard', [AttemptFollowController::class, 'discard']);
+                    Route::put('void', [SetRightController::class, 'void']);
+                    Route::post('right', [SetRightController::class, 'right']);
                     Route::get('agreement', [AttemptFollowController::class, 'agreement']);
                     Route::get('brakes', [AttemptBrakesController::class, 'show']);
                     Route::get('brakes/file', [AttemptBrakesController::class, 'file']);

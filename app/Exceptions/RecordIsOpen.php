@@ -18,6 +18,11 @@ final class RecordIsOpen extends RuntimeException implements Refusal
         return new self('The walk is not finished yet; mark it as usual instead of amending it.');
     }
 
+    public static function toBeVoided(): self
+    {
+        return new self('The walk is not finished. Discard it on the scoring screen, or let it be finished first.');
+    }
+
     public function kind(): ProblemKind
     {
         return ProblemKind::RecordOpen;

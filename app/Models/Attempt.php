@@ -29,6 +29,8 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $finished_at
  * @property Carbon|null $discarded_at
  * @property string|null $discard_reason
+ * @property Carbon|null $voided_at
+ * @property string|null $void_reason why a finished walk counts nowhere
  * @property string|null $place name of the place where the student was when the last mark came
  * @property string|null $source_id id in the file that it was taken in from; null for a walk recorded here
  * @property Carbon|null $imported_at
@@ -57,7 +59,7 @@ final class Attempt extends Model
     protected $fillable = [
         'id', 'school_id', 'student_id', 'scorer_id', 'checklist_id', 'vehicle_id', 'form', 'form_seed', 'mode', 'live',
         'walk_of', 'status', 'started_at', 'finished_at', 'discarded_at', 'discard_reason', 'place',
-        'source_id', 'imported_at', 'imported_by', 'source',
+        'source_id', 'imported_at', 'imported_by', 'source', 'voided_at', 'voided_by', 'void_reason',
     ];
 
     /** @return array<string, string> */
@@ -71,6 +73,7 @@ final class Attempt extends Model
             'finished_at' => 'datetime',
             'discarded_at' => 'datetime',
             'imported_at' => 'datetime',
+            'voided_at' => 'datetime',
             'source' => 'array',
         ];
     }

@@ -10,4 +10,6 @@ enum AttemptStatus: string
     case Finished = 'finished';
     /** Begun by mistake: in no list and no figure, kept in the trail. */
     case Discarded = 'discarded';
+    /** Finished, and found later to count for nothing: read as it was, with the reason. */
+    case Void = 'void';
 }

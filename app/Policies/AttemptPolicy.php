@@ -106,6 +106,16 @@ final class AttemptPolicy
         };
     }
 
+    /** Voids it, or gives it to another student, scorer or vehicle. */
+    public function setRight(User $user, Attempt $attempt): Response
+    {
+        return match (true) {
+            ! $this->mayKnow($user, $attempt) => Response::denyAsNotFound('There is no such attempt here.'),
+            $user->manages() => Response::allow(),
+            default => Response::deny('Only the manager sets a record right. Tell them what went wrong.'),
+        };
+    }
+
     private function mayKnow(User $user, Attempt $attempt): bool
     {
         return $user->school_id === $attempt->school_id &&

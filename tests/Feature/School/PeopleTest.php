@@ -226,3 +226,21 @@ it('keeps classes with their instructors and vehicles', function (): void {
         ->assertJsonPath('errors.0.path', 'ends_on');
     $this->putJson("/api/v1/classes/$class[id]", [...$body, 'archived' => true])->assertOk();
 });
+
+it('lets nobody examine a student whom they taught, whatever roles they have', function (
+    array $roles, bool $taught, int $status,
+): void {
+    $rosa = $this->yard->scorer;
+    $rosa->update(['role' => $roles[0], 'also' => array_slice($roles, 1)]);
+    if ($taught) {
+        $this->yard->finish($this->yard->attempt());
+    }
+    $this->actingAs($rosa->refresh());
+    $this->postJson('/api/v1/attempts', [...$this->yard->startBody(), 'mode' => 'exam'])->assertStatus($status);
+    $this->postJson('/api/v1/attempts', $this->yard->startBody())->assertSuccessful();
+})->with([
+    'both, and taught' => [['instructor', 'examiner'], true, 422],
+    'both, and never seen' => [['examiner', 'instructor'], false, 201],
+    'an instructor\'s mock exam' => [['instructor'], true, 201],
+    'an examiner' => [['examiner'], true, 201],
+]);

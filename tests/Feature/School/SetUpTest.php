@@ -75,3 +75,18 @@ it('takes further schools of an operator, whose managers set their passwords by 
     $this->artisan('pasada:school', [...$of, 'email' => 'b@else.example', '--time-zone' => 'Atlantis'])->assertFailed();
     expect(School::query()->count())->toBe(2);
 });
+
+it('takes a checklist and a vehicle that come with Pasada, once, and says how far it is', function (): void {
+    $this->postJson('/api/v1/setup', [...$this->body, 'code' => ($this->code)()])->assertCreated();
+    $this->getJson('/api/v1/school')->assertOk()->assertJsonPath('checklists', 0)->assertJsonPath('people', 1);
+    foreach ([['checklist', 'whole-walk-round'], ['vehicle', 'dock-tractor-chassis']] as [$kind, $id]) {
+        $this->postJson('/api/v1/school/shipped', ['kind' => $kind, 'id' => $id])->assertOk();
+        $told = $this->postJson('/api/v1/school/shipped', ['kind' => $kind, 'id' => $id])->assertOk()->json();
+        expect($told[$kind.'s'])->toBe(1)->and(array_column($told["shipped_{$kind}s"], 'value'))->not->toContain($id);
+    }
+    $this->postJson('/api/v1/school/shipped', ['kind' => 'vehicle', 'id' => 'a-boat'])->assertUnprocessable();
+    $this->putJson('/api/v1/school', [
+        'name' => 'Ferrow Sound', 'state' => 'Tamarack', 'time_zone' => 'America/Denver',
+        'two_factor_roles' => ['examiner'], 'start_is_done' => true,
+    ])->assertOk()->assertJsonPath('start_is_done', true)->assertJsonPath('two_factor_roles', ['examiner']);
+});

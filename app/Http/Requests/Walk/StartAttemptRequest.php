@@ -6,6 +6,7 @@ namespace App\Http\Requests\Walk;
 
 use App\Http\Requests\SignedIn;
 use App\Library\Outages;
+use App\Library\Taught;
 use App\Models\Attempt;
 use App\Models\AttemptMode;
 use App\Models\StoredChecklist;
@@ -112,6 +113,9 @@ final class StartAttemptRequest extends FormRequest
                 $checked->errors()->add(
                     'form', 'An examination asks what the checklist asks; chosen sections are for practice.',
                 );
+            }
+            if (! $this->filled('walk_of') && Taught::by($this->signedIn(), $this->student())) {
+                $checked->errors()->add('student_id', Taught::SAID);
             }
             $reason = $this->filled('walk_of') ? null : $outages->of($this->vehicle());
             if ($reason !== null) {

@@ -56,6 +56,8 @@ final readonly class ResultResource implements Responsable
         public bool $may_sign,
         #[OA\Property]
         public bool $may_amend,
+        #[OA\Property(description: 'whether student, scorer or vehicle are the reader\'s to correct')]
+        public bool $may_set_right,
         #[OA\Property(nullable: true, description: 'where it came from, if it was not recorded here')]
         public ?ImportedResource $imported,
         #[OA\Property(nullable: true, description: 'set where an earlier scoring closed the record')]

@@ -42,7 +42,7 @@ final readonly class AttemptCardResource
         public ?int $permille,
         #[OA\Property]
         public ?int $duration_ms,
-        #[OA\Property(nullable: true, description: 'what the verdict rests on, or why the walk was discarded')]
+        #[OA\Property(nullable: true, description: 'what the verdict rests on, or why it counts nowhere')]
         public ?string $reason,
         #[OA\Property(nullable: true, description: 'id of the form that was drawn or set')]
         public ?string $form,
@@ -58,7 +58,8 @@ final readonly class AttemptCardResource
             $attempt->vehicle->name,
             $attempt->checklist->name, $attempt->scorer_id, $attempt->scorer->name, $attempt->status, $attempt->live,
             $attempt->started_at->toIso8601ZuluString(), $attempt->result?->standing, $attempt->result?->permille,
-            $attempt->result?->duration_ms, $attempt->discard_reason ?? $attempt->result?->reason, $attempt->form,
+            $attempt->result?->duration_ms,
+            $attempt->discard_reason ?? $attempt->void_reason ?? $attempt->result?->reason, $attempt->form,
             $attempt->place,
         );
     }

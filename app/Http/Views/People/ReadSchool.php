@@ -39,7 +39,8 @@ final readonly class ReadSchool
     /** @return list<OptionResource> */
     private function notTaken(School $school, DocumentKind $kind): array
     {
-        $taken = $kind->model()::ofSchool($school->id)->pluck('slug')->filter(is_string(...))->flip()->all();
+        $slugs = $kind->model()::ofSchool($school->id)->pluck('slug')->all();
+        $taken = array_flip(array_filter($slugs, is_string(...)));
         $left = [];
         foreach (array_diff_key($this->shipped->of($kind), $taken) as $id => $text) {
             $document = json_decode($text, true);

@@ -64,6 +64,7 @@ final readonly class ReadResult
             $amendments === [] ? null : SheetResource::of($this->sheets->handle($attempt, amended: false)),
             $reader->can('mark', $attempt),
             $attempt->status === AttemptStatus::Finished && $reader->can('amend', $attempt),
+            $reader->can('setRight', $attempt),
             ImportedResource::of($attempt),
             $this->earlierScoring->handle($attempt, $sheet),
             $attempt->mode, $attempt->form_seed !== null, self::pace($sheet),

@@ -73,7 +73,10 @@ const end = (id: string): Promise<boolean> =>
                     <SecondFactor :account="data" @changed="changed" />
                 </div>
                 <section>
-                    <h2>Where am I signed in? {{ data.sessions.length }} places</h2>
+                    <h2>
+                        Where am I signed in?
+                        {{ data.sessions.length < 2 ? 'Only here' : `${data.sessions.length} places` }}
+                    </h2>
                     <ul class="figure-list" data-test="sessions">
                         <li v-for="one in data.sessions" :key="one.id">
                             <span

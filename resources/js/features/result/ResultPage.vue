@@ -16,6 +16,7 @@ import FirstThings from './FirstThings.vue';
 import LessonList from './LessonList.vue';
 import ScorerAgreement from './ScorerAgreement.vue';
 import SectionScores from './SectionScores.vue';
+import SetRight from './SetRight.vue';
 import SignedRecord from './SignedRecord.vue';
 import VerdictHead from './VerdictHead.vue';
 import WalkOrder from './WalkOrder.vue';
@@ -59,6 +60,9 @@ const mayCompare = computed(() => user.value?.sees_all_students === true);
                 </p>
                 <p v-if="data.card.status === 'discarded'" class="alert" role="status" data-test="discarded">
                     This walk was discarded and counts nowhere: {{ data.card.reason }}
+                </p>
+                <p v-if="data.card.status === 'void'" class="alert" role="status" data-test="voided">
+                    This walk is void and counts nowhere: {{ data.card.reason }}
                 </p>
                 <VerdictHead :result="data" />
                 <EarlierScoring v-if="data.earlier_scoring" :earlier="data.earlier_scoring" />
@@ -109,6 +113,7 @@ const mayCompare = computed(() => user.value?.sees_all_students === true);
                 <SignedRecord v-if="data.sheet.finished" :result="data" @signed="again" />
                 <ScorerAgreement :result="data" />
                 <AmendForm v-if="data.may_amend" :result="data" @amended="again" />
+                <SetRight v-if="data.may_set_right" :result="data" @changed="again" />
                 <section v-if="mayCompare">
                     <h2>What if it were scored another way?</h2>
                     <WhatIf :attempt="id" />

@@ -40,7 +40,13 @@ const scores = computed(() => user.value?.may_score === true);
                 </section>
                 <section v-if="data.in_yard.length > 0">
                     <h2>In the yard now</h2>
-                    <YardRow v-for="attempt in data.in_yard" :key="attempt.id" :attempt="attempt" :can-score="scores" />
+                    <YardRow
+                        v-for="attempt in data.in_yard"
+                        :key="attempt.id"
+                        :attempt="attempt"
+                        :can-score="scores"
+                        @changed="again"
+                    />
                 </section>
                 <section>
                     <div class="head">

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { wordsOf } from '@/shared/wordsOf';
+import HandOver from '@/shared/right/HandOver.vue';
+import { useSession } from '@/shared/session/useSession';
 import { startAttempt } from '@/shared/attempt/start';
 import type { Schemas } from '@/shared/api/client';
 import { NButton } from 'naive-ui';
@@ -9,6 +11,8 @@ import { useRouter } from 'vue-router';
 
 /* A walk that somebody else scores: watch it if it is open, or score it alongside, blind to each other. */
 const props = defineProps<{ attempt: Schemas['AttemptCardResource']; canScore: boolean }>();
+const emit = defineEmits<{ changed: [] }>();
+const { user } = useSession();
 const router = useRouter();
 const why = ref('');
 const id = v7();
@@ -35,6 +39,12 @@ async function alongside(): Promise<void> {
             >
             <NButton v-if="canScore" data-test="alongside" @click="alongside">Score as second scorer (blind)</NButton>
         </span>
+        <HandOver
+            v-if="user?.may_manage"
+            :attempt="attempt.id"
+            :scorer="attempt.scorer_id"
+            @done="emit('changed')"
+        />
         <p v-if="why" role="alert">{{ why }}</p>
     </div>
 </template>

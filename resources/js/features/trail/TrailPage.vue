@@ -91,7 +91,7 @@ function changes({ before, after }: Line): string[] {
                             <td>
                                 <strong>{{ line.did }}</strong> {{ line.kind }} {{ line.record }}
                                 <details v-if="changes(line).length > 0">
-                                    <summary>{{ changes(line).length }} values</summary>
+                                    <summary>what exactly</summary>
                                     <ul>
                                         <li v-for="change in changes(line)" :key="change">{{ change }}</li>
                                     </ul>

@@ -1175,6 +1175,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/attempts/{attempt}/void': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Take a finished walk out of every figure, with a reason, or bring it back */
+        put: operations['voidAttempt'];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/attempts/{attempt}/right': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Give an attempt to another student, scorer or vehicle, or tell what that would change */
+        post: operations['setAttemptRight'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/students': {
         parameters: {
             query?: never;
@@ -1757,6 +1791,14 @@ export interface components {
             /** @description the guided start is put away */
             start_is_done: boolean;
         };
+        SetRightRequest: {
+            student_id?: number;
+            /** @description somebody who scores at the school */
+            scorer_id?: number;
+            vehicle_id?: number;
+            /** @description false only tells what it would change */
+            keep: boolean;
+        };
         SetUpRequest: {
             /** @description that ./pasada up --school printed */
             code: string;
@@ -1769,6 +1811,10 @@ export interface components {
         };
         StudentAccountRequest: {
             email: string;
+        };
+        VoidRequest: {
+            /** @description why it counts nowhere; null brings it back */
+            reason: string | null;
         };
         PhrasesRequest: {
             phrases: string[];
@@ -3223,6 +3269,8 @@ export interface components {
             original: components['schemas']['SheetResource'] | null;
             may_sign: boolean;
             may_amend: boolean;
+            /** @description whether student, scorer or vehicle are the reader's to correct */
+            may_set_right: boolean;
             imported: components['schemas']['ImportedResource'] | null;
             earlier_scoring: components['schemas']['EarlierScoringResource'] | null;
             /** @enum {string} */
@@ -3431,7 +3479,7 @@ export interface components {
             scorer_id: number;
             scorer: string;
             /** @enum {string} */
-            status: 'under_way' | 'finished' | 'discarded';
+            status: 'under_way' | 'finished' | 'discarded' | 'void';
             /** @description whether others may watch it */
             live: boolean;
             started_at: string;
@@ -3439,7 +3487,7 @@ export interface components {
             standing: 'passed' | 'open' | 'failed' | null;
             permille: number | null;
             duration_ms: number | null;
-            /** @description what the verdict rests on, or why the walk was discarded */
+            /** @description what the verdict rests on, or why the walk was discarded or is void */
             reason: string | null;
             /** @description id of the form that was drawn or set */
             form: string | null;
@@ -7117,6 +7165,101 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    voidAttempt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['VoidRequest'];
+            };
+        };
+        responses: {
+            /** @description Done */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description It still goes on */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    setAttemptRight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['SetRightRequest'];
+            };
+        };
+        responses: {
+            /** @description The sheet before and after */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['RescoreResource'];
+                };
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description It counts nowhere */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Nobody of that id, or nothing is asked of the vehicle */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
             };
         };
     };
