@@ -18,6 +18,7 @@ use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\PartsListController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\ProgressController;
+use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetRightController;
@@ -199,6 +200,7 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
                 ->whereUuid('attempt')
                 ->middleware('throttle:files');
             Route::post('records', [AttemptRecordController::class, 'store'])->middleware('throttle:files');
+            Route::post('students/list', RosterController::class)->middleware('throttle:files');
             Route::post('drafts', [DraftController::class, 'store']);
             Route::put('drafts/{draft}', [DraftController::class, 'update'])->whereUuid('draft');
             Route::post('drafts/{draft}/table', [DraftController::class, 'table'])->whereUuid('draft');

@@ -6,6 +6,7 @@ namespace App\Library;
 
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
+use Pasada\Core\Listing\CutText;
 use Pasada\Core\Listing\PartsList;
 use PhpOffice\PhpSpreadsheet\Cell\Coordinate;
 use PhpOffice\PhpSpreadsheet\Reader\IReadFilter;
@@ -24,17 +25,36 @@ final readonly class SpreadsheetCells
     /** @throws DocumentHasFaults with what is wrong and what to do about it */
     public function read(string $name, string $content): PartsList
     {
+        return $this->isBook($name, $content)
+            ? PartsList::ofCells($this->workbook($name, $content), $name)
+            : PartsList::ofText($this->text($name, $content), $name);
+    }
+
+    /**
+     * @return array<int, list<string>> by line, of the first sheet that has any
+     *
+     * @throws DocumentHasFaults likewise
+     */
+    public function table(string $name, string $content): array
+    {
+        return $this->isBook($name, $content)
+            ? $this->workbook($name, $content)
+            : CutText::of($this->text($name, $content))->cells;
+    }
+
+    private function isBook(string $name, string $content): bool
+    {
         return match (true) {
             str_starts_with($content, '%PDF') => $this->refuse($name, 'is a PDF; export the list as XLSX or CSV'),
             str_starts_with($content, "\xD0\xCF\x11\xE0") => $this->refuse(
                 $name, 'is an old kind of workbook; save it as XLSX',
             ),
-            str_starts_with($content, 'PK') => $this->workbook($name, $content),
-            default => PartsList::ofText($this->text($name, $content), $name),
+            default => str_starts_with($content, 'PK'),
         };
     }
 
-    private function workbook(string $name, string $content): PartsList
+    /** @return array<int, list<string>> */
+    private function workbook(string $name, string $content): array
     {
         $path = tempnam(sys_get_temp_dir(), 'list');
         assert($path !== false);
@@ -42,7 +62,7 @@ final readonly class SpreadsheetCells
             file_put_contents($path, $content);
             $this->check($name, $path);
 
-            return PartsList::ofCells($this->cells($name, $path), $name);
+            return $this->cells($name, $path);
         } finally {
             unlink($path);
         }

@@ -82,15 +82,13 @@ final readonly class PartsList
      */
     public static function ofText(string $text, string $name = 'list'): self
     {
-        $lines = preg_split('/\r\n|\r|\n/', $text);
-        $lines = $lines === false ? [] : $lines;
-        $separator = self::separator($lines);
-        $cells = [];
-        foreach ($lines as $n => $line) {
-            $cells[$n + 1] = $separator === null
-                ? [(string) preg_replace('/^\s*(?:\(?(?:\d{1,3}|[a-z])[.):]+|[-*•–·]+)\s*/iu', '', $line)]
-                : array_map(strval(...), str_getcsv($line, $separator, '"', ''));
-        }
+        $cut = CutText::of($text);
+        $cells = $cut->isCut ? $cut->cells : array_map(
+            static fn (array $line): array => array_map(static fn (string $said): string => (string) preg_replace(
+                '/^\s*(?:\(?(?:\d{1,3}|[a-z])[.):]+|[-*•–·]+)\s*/iu', '', $said,
+            ), $line),
+            $cut->cells,
+        );
 
         return self::ofCells($cells, $name);
     }
@@ -135,22 +133,5 @@ final readonly class PartsList
         }
 
         return false;
-    }
-
-    /**
-     * @param  list<string>  $lines
-     * @return string|null what cuts at least half of the lines
-     */
-    private static function separator(array $lines): ?string
-    {
-        $full = array_filter($lines, static fn (string $line): bool => trim($line) !== '');
-        foreach (["\t", ';', ','] as $separator) {
-            $cut = array_filter($full, static fn (string $line): bool => str_contains($line, $separator));
-            if ($full !== [] && 2 * count($cut) >= count($full) && count($full) > 1) {
-                return $separator;
-            }
-        }
-
-        return null;
     }
 }

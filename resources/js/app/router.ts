@@ -121,6 +121,12 @@ export const router = createRouter({
             component: () => import('@/features/students/StudentsPage.vue'),
         },
         {
+            path: '/students/list',
+            name: 'roster',
+            meta: { title: 'A list of students' },
+            component: () => import('@/features/students/RosterPage.vue'),
+        },
+        {
             path: '/students/:id(\\d+)',
             name: 'student',
             meta: { title: 'Student' },
@@ -223,6 +229,7 @@ router.beforeEach(async (to) => {
     if (to.meta.managed === true && !user.value.may_manage) return { name: 'today' };
     const forStaff = [
         'classes',
+        'roster',
         'today',
         'students',
         'class',

@@ -32,3 +32,6 @@ export const noteAppointment = (
 
 export const cancelAppointment = (appointment: string): Promise<void> =>
     done(api.DELETE('/appointments/{appointment}', { params: { path: { appointment } } }));
+
+export const bringStudents = (body: Schemas['RosterRequest']): Promise<Schemas['RosterResource']> =>
+    answer(api.POST('/students/list', { body }));

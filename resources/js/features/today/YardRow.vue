@@ -39,12 +39,7 @@ async function alongside(): Promise<void> {
             >
             <NButton v-if="canScore" data-test="alongside" @click="alongside">Score as second scorer (blind)</NButton>
         </span>
-        <HandOver
-            v-if="user?.may_manage"
-            :attempt="attempt.id"
-            :scorer="attempt.scorer_id"
-            @done="emit('changed')"
-        />
+        <HandOver v-if="user?.may_manage" :attempt="attempt.id" :scorer="attempt.scorer_id" @done="emit('changed')" />
         <p v-if="why" role="alert">{{ why }}</p>
     </div>
 </template>

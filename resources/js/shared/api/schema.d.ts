@@ -1104,6 +1104,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/students/list': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a list of students; kept only where every line is right and no doubt is left */
+        post: operations['bringStudents'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/school/phrases': {
         parameters: {
             query?: never;
@@ -1756,6 +1773,20 @@ export interface components {
         PasswordRequest: {
             /** @description A password that somebody sets by a link. */
             password: string;
+        };
+        RosterRequest: {
+            /** @description of the file */
+            name: string;
+            /** @description XLSX or CSV, in base 64 */
+            content: string;
+            /** @description what each column holds; left out, it is guessed */
+            columns?: ('name' | 'first_name' | 'last_name' | 'number' | 'class' | 'exam_on' | 'nothing')[];
+            /** @description by line, for who may be there already: "new" or "skip" */
+            choices?: {
+                [key: string]: string;
+            };
+            /** @description false only tells what is in it */
+            keep: boolean;
         };
         SaveClassRequest: {
             name: string;
@@ -2657,6 +2688,32 @@ export interface components {
             has_begun: boolean;
             has_second_factor: boolean;
         };
+        /** @description A line of a list of students. */
+        RosterLineResource: {
+            line: number;
+            name: string;
+            number: string | null;
+            class_name: string | null;
+            exam_on: string | null;
+            faults: string[];
+            /** @description who is there already, or stands in the list before, and may be the same */
+            known: string[];
+            /** @description what was chosen of them: "new" or "skip" */
+            choice: string | null;
+        };
+        /** @description A list of students as it was understood. */
+        RosterResource: {
+            /** @description heading of each column, with what it holds */
+            columns: components['schemas']['OptionResource'][];
+            meanings: components['schemas']['OptionResource'][];
+            lines: components['schemas']['RosterLineResource'][];
+            /** @description lines with faults */
+            faults: number;
+            /** @description lines of which it is not chosen yet whether they are new */
+            open: number;
+            /** @description how many were added; null where nothing was kept */
+            kept: number | null;
+        };
         /** @description What a school is, and how far its start has come. */
         SchoolResource: {
             name: string;
@@ -3487,7 +3544,7 @@ export interface components {
             standing: 'passed' | 'open' | 'failed' | null;
             permille: number | null;
             duration_ms: number | null;
-            /** @description what the verdict rests on, or why the walk was discarded or is void */
+            /** @description what the verdict rests on, or why it counts nowhere */
             reason: string | null;
             /** @description id of the form that was drawn or set */
             form: string | null;
@@ -6924,6 +6981,48 @@ export interface operations {
             };
             /** @description No such result here */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    bringStudents: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['RosterRequest'];
+            };
+        };
+        responses: {
+            /** @description The list, with every fault by line */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['RosterResource'];
+                };
+            };
+            /** @description Neither instructor nor manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description No list */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

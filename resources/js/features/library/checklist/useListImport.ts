@@ -1,3 +1,4 @@
+import { base64Of } from '@/shared/base64';
 import { wordsOf } from '@/shared/wordsOf';
 import { ApiProblem } from '@/shared/api/client';
 import { computed, ref, shallowRef } from 'vue';
@@ -35,9 +36,7 @@ export function useListImport(draft: string) {
         name.value = of;
         list.value = undefined;
         choices.value = {};
-        let binary = '';
-        for (const byte of bytes) binary += String.fromCharCode(byte);
-        content = btoa(binary);
+        content = base64Of(bytes);
         return read();
     }
 

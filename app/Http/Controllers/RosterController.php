@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\People\BringRoster;
+use App\Http\OpenApi\Answered;
+use App\Http\OpenApi\Refused;
+use App\Http\Requests\People\RosterRequest;
+use App\Http\Resources\OptionResource;
+use App\Http\Resources\People\RosterLineResource;
+use App\Http\Resources\People\RosterResource;
+use App\Library\SpreadsheetCells;
+use App\Models\Student;
+use OpenApi\Attributes as OA;
+use Pasada\Core\Roster\Roster;
+use Pasada\Core\Roster\RosterColumn;
+use Pasada\Core\Roster\RosterLine;
+
+/** Students from a spreadsheet. */
+final readonly class RosterController
+{
+    #[
+        OA\Post(
+            path: '/students/list', operationId: 'bringStudents',
+            summary: 'Read a list of students; kept only where every line is right and no doubt is left',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: RosterRequest::class)),
+            responses: [
+                new Answered(200, 'The list, with every fault by line', RosterResource::class),
+                new Refused(403, 'Neither instructor nor manager'), new Refused(422, 'No list'),
+            ],
+        ),
+    ]
+    public function __invoke(RosterRequest $request, SpreadsheetCells $cells, BringRoster $bring): RosterResource
+    {
+        $name = $request->string('name')->toString();
+        $roster = Roster::of($cells->table($name, $request->content()), $request->columns(), $name);
+        $school = $request->signedIn()->school_id;
+        $known = $bring->known($school, $roster);
+        $choices = $request->choices();
+        $isOpen = static fn (RosterLine $line): bool => (isset($known[$line->line]) || $line->alike !== [])
+            && ! isset($choices[$line->line]);
+        $open = count(array_filter($roster->lines, $isOpen));
+        $faults = count(array_filter($roster->lines, static fn (RosterLine $line): bool => $line->faults !== []
+            && ($choices[$line->line] ?? null) !== RosterRequest::LEAVE_OUT));
+        $kept = $request->boolean('keep') && $open + $faults === 0
+            ? $bring->keep($school, array_values(array_filter(
+                $roster->lines,
+                static fn (RosterLine $line): bool => ($choices[$line->line] ?? null) !== RosterRequest::LEAVE_OUT,
+            )))
+            : null;
+
+        return new RosterResource(
+            array_map(
+                static fn (string $heading, RosterColumn $column): OptionResource => new OptionResource(
+                    $column->value, $heading,
+                ), $roster->headings, $roster->columns,
+            ),
+            array_map(
+                static fn (RosterColumn $one): OptionResource => new OptionResource($one->value, $one->label()),
+                RosterColumn::cases(),
+            ),
+            array_map(static fn (RosterLine $line): RosterLineResource => new RosterLineResource(
+                $line->line, $line->name, $line->number, $line->className, $line->examOn, $line->faults,
+                [
+                    ...array_map(self::said(...), $known[$line->line] ?? []),
+                    ...array_map(static fn (int $other): string => "line $other of this list", $line->alike),
+                ],
+                $choices[$line->line] ?? null,
+            ), $roster->lines),
+            $faults, $open, $kept,
+        );
+    }
+
+    private static function said(Student $one): string
+    {
+        return implode(', ', array_filter([
+            $one->name, $one->number === null ? '' : "number $one->number", $one->className(),
+            $one->archived_at === null ? '' : 'archived',
+        ], static fn (string $part): bool => $part !== ''));
+    }
+}

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Roster;
+
+use Pasada\Core\Document\DocumentHasFaults;
+use Pasada\Core\Document\Fault;
+use Pasada\Core\Listing\PartsList;
+
+/** A list of students from a spreadsheet: every line understood, or told what is wrong with it. */
+final readonly class Roster
+{
+    private const LONGEST_NAME = 120;
+
+    private const LONGEST_NUMBER = 40;
+
+    public const MOST_LINES = 2000;
+
+    /**
+     * @param  list<string>  $headings
+     * @param  list<RosterColumn>  $columns
+     * @param  list<RosterLine>  $lines
+     */
+    private function __construct(public array $headings, public array $columns, public array $lines) {}
+
+    /**
+     * @param  array<int, list<string>>  $cells  by line in the file; the first line with words holds the headings
+     * @param  list<RosterColumn>|null  $columns  null to guess them by their headings
+     *
+     * @throws DocumentHasFaults if there is nobody in it, or far too many
+     */
+    public static function of(array $cells, ?array $columns = null, string $name = 'list'): self
+    {
+        $rows = array_filter(
+            array_map(static fn (array $row): array => array_map(
+                static fn (string $cell): string => trim((string) preg_replace('/\s+/u', ' ', $cell)), $row,
+            ), $cells),
+            static fn (array $row): bool => implode('', $row) !== '',
+        );
+        if (count($rows) < 2 || count($rows) > self::MOST_LINES) {
+            throw DocumentHasFaults::in($name, [Fault::at('', count($rows) < 2
+                ? 'holds nobody: the first line names the columns, and each line after it one student'
+                : sprintf('holds more than %d lines; bring it in parts', self::MOST_LINES))]);
+        }
+        $width = max([1, ...array_map(count(...), $rows)]);
+        $rows = array_map(static fn (array $row): array => array_pad($row, $width, ''), $rows);
+        $first = array_key_first($rows);
+        $headings = [];
+        foreach ($rows[$first] as $at => $own) {
+            $headings[] = $own === '' ? ucfirst(PartsList::letter($at)) : $own;
+        }
+        unset($rows[$first]);
+        $columns = $columns !== null && count($columns) === $width ? $columns : self::guessed($headings, $rows);
+        $lines = $seen = [];
+        foreach ($rows as $number => $row) {
+            $lines[] = $one = self::line($number, $row, $columns, $seen);
+            $seen[$number] = self::key($one->name);
+        }
+
+        return new self($headings, $columns, $lines);
+    }
+
+    /** By which two spellings of a name are found to be alike. */
+    public static function key(string $name): string
+    {
+        $bare = mb_strtolower((string) preg_replace('/[^\p{L} ]/u', '', $name));
+        $words = explode(' ', (string) preg_replace('/\s+/u', ' ', trim($bare)));
+        sort($words);
+
+        return implode(' ', $words);
+    }
+
+    public function hasFaults(): bool
+    {
+        foreach ($this->lines as $line) {
+            if ($line->faults !== []) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  list<string>  $headings
+     * @param  array<int, array<int, string>>  $rows
+     * @return list<RosterColumn>
+     */
+    private static function guessed(array $headings, array $rows): array
+    {
+        $columns = array_map(RosterColumn::guess(...), $headings);
+        if (array_intersect(array_column($columns, 'value'), ['name', 'first_name', 'last_name']) === []) {
+            // Where no heading says so, the first column with words in most of its lines is the name.
+            foreach (array_keys($headings) as $at) {
+                $words = array_filter(
+                    array_column($rows, $at),
+                    static fn (string $cell): bool => preg_match('/\p{L}{2}/u', $cell) === 1,
+                );
+                if (2 * count($words) > count($rows)) {
+                    $columns[$at] = RosterColumn::Name;
+                    break;
+                }
+            }
+        }
+
+        return array_values($columns);
+    }
+
+    /**
+     * @param  list<string>  $row
+     * @param  list<RosterColumn>  $columns
+     * @param  array<int, string>  $seen  keys of the names before, by line
+     */
+    private static function line(int $number, array $row, array $columns, array $seen): RosterLine
+    {
+        $of = static function (RosterColumn $column) use ($row, $columns): string {
+            $at = array_search($column, $columns, true);
+
+            return $at === false ? '' : trim($row[$at] ?? '');
+        };
+        $name = $of(RosterColumn::Name);
+        if ($name === '') {
+            $name = trim($of(RosterColumn::FirstName).' '.$of(RosterColumn::LastName));
+        } elseif (preg_match('/^([^,]+), *([^,]+)$/u', $name, $parts) === 1) {
+            $name = $parts[2].' '.$parts[1];
+        }
+        $faults = self::nameFaults($name);
+        [$examOn, $fault] = self::day($of(RosterColumn::ExamOn));
+        $studentNumber = $of(RosterColumn::Number);
+        if (mb_strlen($studentNumber) > self::LONGEST_NUMBER) {
+            $faults[] = sprintf('The number is longer than %d signs; is the column right?', self::LONGEST_NUMBER);
+        }
+        if (mb_strlen($of(RosterColumn::ClassName)) > self::LONGEST_NAME) {
+            $faults[] = 'The name of the class is too long; is the column right?';
+        }
+        $key = self::key($name);
+
+        return new RosterLine(
+            $number, $name, $studentNumber === '' ? null : $studentNumber,
+            $of(RosterColumn::ClassName) === '' ? null : $of(RosterColumn::ClassName), $examOn,
+            [...$faults, ...$fault], $key === '' ? [] : array_keys($seen, $key, true),
+        );
+    }
+
+    /** @return list<string> */
+    private static function nameFaults(string $name): array
+    {
+        return match (true) {
+            $name === '' => ['There is no name in this line.'],
+            preg_match('/\d{2,4}[-\/.]\d{1,2}([-\/.]\d{1,4})?/', $name) === 1 => [
+                "\"$name\" is a day and no name; is the column right?",
+            ],
+            preg_match('/^[=+@\-]/', $name) === 1 => ["\"$name\" begins as a formula does; write the name itself."],
+            preg_match('/\p{L}/u', $name) !== 1 => ["\"$name\" holds no letter; is the column right?"],
+            preg_match('/\d/', $name) === 1 => ["\"$name\" holds a number; is the column right?"],
+            mb_strlen($name) > self::LONGEST_NAME => [
+                sprintf('The name is longer than %d letters; shorten it.', self::LONGEST_NAME),
+            ],
+            default => [],
+        };
+    }
+
+    /** @return array{string|null, list<string>} year-month-day, and what is wrong */
+    private static function day(string $said): array
+    {
+        if ($said === '') {
+            return [null, []];
+        }
+        // A spreadsheet that is read as data gives a day as a count from the end of 1899.
+        if (preg_match('/^\d{5}$/', $said) === 1) {
+            return [gmdate('Y-m-d', ((int) $said - 25_569) * 86_400), []];
+        }
+        [$year, $month, $day] = match (true) {
+            preg_match('/^(\d{4})-(\d{1,2})-(\d{1,2})/', $said, $is) === 1 => [$is[1], $is[2], $is[3]],
+            preg_match('/^(\d{1,2})\/(\d{1,2})\/(\d{4})$/', $said, $is) === 1 => [$is[3], $is[1], $is[2]],
+            default => ['0', '0', '0'],
+        };
+        if (! checkdate((int) $month, (int) $day, (int) $year) || (int) $year < 2000 || (int) $year > 2100) {
+            return [null, ["\"$said\" is no day; write it as 12/4/2026 or 2026-12-04."]];
+        }
+
+        return [sprintf('%04d-%02d-%02d', $year, $month, $day), []];
+    }
+}

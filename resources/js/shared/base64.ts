@@ -1,0 +1,6 @@
+/** Bytes in base 64. */
+export function base64Of(bytes: Uint8Array): string {
+    let binary = '';
+    for (const byte of bytes) binary += String.fromCharCode(byte);
+    return btoa(binary);
+}
