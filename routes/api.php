@@ -13,8 +13,10 @@ use App\Http\Controllers\AttemptRecordController;
 use App\Http\Controllers\AttemptSpeechController;
 use App\Http\Controllers\ClassController;
 use App\Http\Controllers\DraftController;
+use App\Http\Controllers\ExportController;
 use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\LibraryController;
+use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PartsListController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\ProgressController;
@@ -69,6 +71,11 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
             Route::put('people/{user}', [PeopleController::class, 'update'])->where('user', '[0-9]{1,15}');
             Route::put('people/{user}/closed', [PeopleController::class, 'close'])->where('user', '[0-9]{1,15}');
             Route::post('people/{user}/link', [PeopleController::class, 'invite'])->where('user', '[0-9]{1,15}');
+            Route::get('paper/checklist', [PaperController::class, 'checklist'])->middleware('throttle:files');
+            Route::get('classes/{class}/paper', [PaperController::class, 'schoolClass'])
+                ->where('class', '[0-9]{1,15}')
+                ->middleware('throttle:files');
+            Route::get('export', ExportController::class)->middleware('throttle:files');
             Route::get('trail', [TrailController::class, 'index']);
             Route::get('classes', [ClassController::class, 'index']);
             Route::post('classes', [ClassController::class, 'store']);
@@ -82,6 +89,7 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
                     Route::put('archived', [StudentController::class, 'archive']);
                     Route::post('merge', [StudentController::class, 'merge']);
                     Route::put('account', [PeopleController::class, 'letIn']);
+                    Route::get('paper', [PaperController::class, 'student'])->middleware('throttle:files');
                     Route::get('appointments', [ClassController::class, 'appointments']);
                     Route::post('appointments', [ClassController::class, 'note']);
                 });
@@ -118,6 +126,7 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
                     Route::get('marks', [AttemptFollowController::class, 'marks']);
                     Route::put('live', [AttemptFollowController::class, 'share']);
                     Route::post('discard', [AttemptFollowController::class, 'discard']);
+                    Route::get('paper', [PaperController::class, 'attempt'])->middleware('throttle:files');
                     Route::put('void', [SetRightController::class, 'void']);
                     Route::post('right', [SetRightController::class, 'right']);
                     Route::get('agreement', [AttemptFollowController::class, 'agreement']);

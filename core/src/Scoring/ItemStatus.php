@@ -28,6 +28,23 @@ enum ItemStatus: string
     /** Its place is done, or the walk is over, and it was not said. */
     case Missed = 'missed';
 
+    /** As people read it. */
+    public function said(): string
+    {
+        return match ($this) {
+            self::NotReached => 'not reached',
+            self::Whole => 'whole',
+            self::Carried => 'whole, by a reference',
+            self::Partial => 'in part',
+            self::Late => 'late',
+            self::LaterAdded => 'in part, more added late',
+            self::Wrong => 'wrong',
+            self::OverDefect => 'over a defect',
+            self::NotFitted => 'not equipped',
+            self::Missed => 'missed',
+        };
+    }
+
     /** @return list<self> those that there is something to learn from */
     public static function lessons(): array
     {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import LoadState from '@/shared/LoadState.vue';
+import PaperLinks from '@/shared/PaperLinks.vue';
 import { dayOfYear } from '@/shared/format';
 import { useLoad } from '@/shared/useLoad';
 import { NButton } from 'naive-ui';
@@ -48,6 +49,7 @@ const days = ({ begins_on: begins, ends_on: ends }: SchoolClass): string =>
                     <li v-for="one in data.classes" :key="one.id" :class="{ quiet: one.archived }">
                         <span>
                             <strong>{{ one.name }}</strong>{{ one.archived ? ', archived' : '' }}, {{ days(one) }}
+                            <PaperLinks :path="`classes/${one.id}/paper`" what="Register" />
                             <small
                                 >{{ names(data.instructors, one.instructors) || 'no instructor' }};
                                 {{ names(data.vehicles, one.vehicles) || 'any vehicle' }}</small

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { NamedSelect } from '@/shared/NamedSelect';
+import ExportLinks from '@/shared/ExportLinks.vue';
 import LoadState from '@/shared/LoadState.vue';
 import TapButton from '@/shared/TapButton.vue';
 import TextField from '@/shared/TextField.vue';
@@ -14,6 +15,7 @@ type School = Schemas['SchoolResource'];
 const { loaded, again } = useLoad(() => answer(api.GET('/school')));
 const { busy, why, faults, doing } = useDoing();
 const chosen = ref<Record<'checklist' | 'vehicle', string | null>>({ checklist: null, vehicle: null });
+const days = ref({ from: '', to: '' });
 const roles = ['instructor', 'examiner', 'manager', 'student'] as const;
 
 const steps = (school: School): { said: string; done: boolean; to?: string }[] => [
@@ -123,6 +125,14 @@ const turned = (school: School, role: (typeof roles)[number]): School['two_facto
                     </div>
                     <p class="quiet">Set up your own under your account first.</p>
                 </section>
+                <section>
+                    <h2>Take all records out</h2>
+                    <div class="take">
+                        <TextField v-model="days.from" label="From" type="date" />
+                        <TextField v-model="days.to" label="To" type="date" />
+                    </div>
+                    <ExportLinks :of="days" />
+                </section>
                 <p v-if="why" class="alert" role="alert">{{ why }}</p>
                 <p class="acts">
                     <RouterLink to="/people">Who works here</RouterLink>
@@ -162,6 +172,7 @@ li {
 .take {
     display: grid;
     grid-template-columns: minmax(160px, 1fr) auto;
+    max-width: 560px;
     gap: var(--space-3);
     width: 100%;
 }

@@ -3,6 +3,7 @@ import { useSession } from '@/shared/session/useSession';
 import { dayAndTime, minutes, percent } from '@/shared/format';
 import StateLegend from '@/shared/glyphs/StateLegend.vue';
 import LoadState from '@/shared/LoadState.vue';
+import PaperLinks from '@/shared/PaperLinks.vue';
 import { useLoad } from '@/shared/useLoad';
 import { computed, ref } from 'vue';
 import { namesIn } from '@/shared/attempt/namesIn';
@@ -119,7 +120,10 @@ const mayCompare = computed(() => user.value?.sees_all_students === true);
                     <WhatIf :attempt="id" />
                 </section>
                 <StateLegend />
-                <p><a :href="`/api/v1/attempts/${id}/record`" download>Download record</a></p>
+                <p>
+                    <a :href="`/api/v1/attempts/${id}/record`" download>Download record</a>
+                    <PaperLinks :path="`attempts/${id}/paper`" what="Sheet" />
+                </p>
                 <p class="quiet">
                     {{ data.inspection.pass_note }} {{ percent(data.sheet.permille) }} is this training record's figure,
                     not a certificate.

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ExportLinks from '@/shared/ExportLinks.vue';
 import LinkSlip from '@/shared/LinkSlip.vue';
 import TextField from '@/shared/TextField.vue';
 import { dayOfYear } from '@/shared/format';
@@ -95,6 +96,10 @@ const cancel = (appointment: string): Promise<boolean> =>
                 <TextField v-model="email" label="Address to sign in with" type="email" :fault="faults.email" />
                 <NButton attr-type="submit" :disabled="busy || email === ''">Link for a password</NButton>
             </form>
+        </section>
+        <section>
+            <h3>All records of this student</h3>
+            <ExportLinks :of="{ student: student.id }" />
         </section>
         <p v-if="why" class="alert" role="alert">{{ why }}</p>
     </details>

@@ -5,6 +5,7 @@ import { daysFrom } from '@/shared/format';
 import CalendarLink from '@/shared/CalendarLink.vue';
 import { useSession } from '@/shared/session/useSession';
 import LoadState from '@/shared/LoadState.vue';
+import PaperLinks from '@/shared/PaperLinks.vue';
 import ProgressChart from '@/shared/ProgressChart.vue';
 import { useLoad } from '@/shared/useLoad';
 import type { Schemas } from '@/shared/api/client';
@@ -50,6 +51,7 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
                     </p>
                     <p>
                         <RouterLink :to="{ name: 'guide', params: { id } }">Study guide of the whole walk</RouterLink>
+                        <PaperLinks :path="`students/${id}/paper`" what="Training record" />
                     </p>
                 </header>
                 <StudentFile v-if="user?.may_change_documents" :student="data.student" @changed="changed" />

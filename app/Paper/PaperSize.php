@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Paper;
+
+enum PaperSize: string
+{
+    case Letter = 'letter';
+    case A4 = 'a4';
+}
