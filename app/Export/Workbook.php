@@ -80,7 +80,9 @@ final class Workbook
                 '.worksheet+xml"/>';
             $relations .= '<Relationship Id="r'.$number.'" Type="'.self::OFFICE.'/worksheet" Target="worksheets/sheet'.
                 $number.'.xml"/>';
-            $sheets .= '<sheet name="'.htmlspecialchars($name, ENT_XML1).'" sheetId="'.$number.'" r:id="r'.$number.'"/>';
+            $sheets .= sprintf(
+                '<sheet name="%s" sheetId="%d" r:id="r%d"/>', htmlspecialchars($name, ENT_XML1), $number, $number,
+            );
         }
         $head = '<?xml version="1.0" encoding="UTF-8"?>';
         $archive->addFromString('[Content_Types].xml', $head.'<Types xmlns="'.self::PACKAGE.'/content-types">'.

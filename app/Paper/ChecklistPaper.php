@@ -29,7 +29,9 @@ final readonly class ChecklistPaper
             $sections[$item->section]['items'][] = [
                 'number' => ++$number,
                 'name' => $item->fullName(),
-                'points' => array_map(fn (Point $point): string => $this->coach->label($point), $item->points->points()),
+                'points' => array_map(
+                    fn (Point $point): string => $this->coach->label($point), $item->points->points(),
+                ),
             ];
         }
         $version = sprintf('%s, version %d', $checklist->name, $checklist->version);

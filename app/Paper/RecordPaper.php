@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Models\Attempt;
+use App\Models\AttemptStatus;
 use App\Models\ExamAppointment;
 use App\Models\ExamResult;
 use App\Models\School;
@@ -49,9 +50,10 @@ final readonly class RecordPaper
 
     public function ofClass(School $school, SchoolClass $class, PaperSize $size, Carbon $now): string
     {
+        $finished = static fn (Builder $query) => $query->where('status', AttemptStatus::Finished);
         $students = Student::present($school->id)->where('class_id', $class->id)
-            ->withCount(['attempts as walks' => static fn (Builder $query) => $query->where('status', 'finished')])
-            ->withMax(['attempts as last' => static fn (Builder $query) => $query->where('status', 'finished')], 'started_at')
+            ->withCount(['attempts as walks' => $finished])
+            ->withMax(['attempts as last' => $finished], 'started_at')
             ->get()->sortBy('name');
 
         return $this->printer->print('record', [
@@ -67,7 +69,9 @@ final readonly class RecordPaper
                 'rows' => $students->toBase()->map(fn (Student $one): array => [
                     $one->name, $one->number ?? '', $one->exam_on?->toDateString() ?? '',
                     $one->getAttribute('walks'),
-                    is_string($one->getAttribute('last')) ? $this->day($school, Carbon::parse($one->getAttribute('last'))) : '',
+                    is_string($one->getAttribute('last'))
+                        ? $this->day($school, Carbon::parse($one->getAttribute('last')))
+                        : '',
                     '', '',
                 ])->values()->all(),
             ]],

@@ -38,10 +38,10 @@ final readonly class ExportController
     public function __invoke(ExportRequest $request, Exporter $exporter, Trail $trail): StreamedResponse
     {
         [$selection, $format] = [$request->selection(), $request->exportFormat()];
-        $trail->keep($selection->school->id, Did::Exported, 'records', $selection->said() === '' ? 'all' : $selection->said(), null, [
+        $said = $selection->said() === '' ? 'all' : $selection->said();
+        $trail->keep($selection->school->id, Did::Exported, 'records', $said, null, [
             'format' => $format->value, 'attempts' => $selection->count(),
         ]);
-        $name = implode('-', array_filter(['pasada', 'records', $selection->said()], static fn (string $part): bool => $part !== ''));
 
         return new StreamedResponse(static function () use ($exporter, $selection, $format): void {
             set_time_limit(0);
@@ -51,7 +51,9 @@ final readonly class ExportController
             });
         }, 200, [
             'Content-Type' => $format->type(),
-            'Content-Disposition' => sprintf('attachment; filename="%s.%s"', $name, $format->ending()),
+            'Content-Disposition' => sprintf(
+                'attachment; filename="pasada-records-%s.%s"', $said, $format->ending(),
+            ),
             'X-Accel-Buffering' => 'no',
         ]);
     }

@@ -69,7 +69,9 @@ it('takes a student, a class or a time', function (): void {
     $other->update(['class_id' => $this->yard->schoolClass('Spring')->id]);
     $mine = ($this->walk)(at: '2026-11-01 12:00');
     $theirs = ($this->walk)($other, '2026-11-20 12:00');
-    $ids = fn (string $query): array => array_column(json_decode(($this->export)("format=json&$query"), true)['records'], 'id');
+    $ids = fn (string $query): array => array_column(
+        json_decode(($this->export)("format=json&$query"), true)['records'], 'id',
+    );
     expect($ids('student='.$other->id))->toBe([$theirs->id])
         ->and($ids('class='.$this->yard->schoolClass('Spring')->id))->toBe([$theirs->id])
         ->and($ids('to=2026-11-10'))->toBe([$mine->id])

@@ -6,6 +6,7 @@ use App\Models\Role;
 use App\Models\Student;
 use App\Trail\Did;
 use App\Trail\Trail;
+use App\Trail\TrailFile;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Yard;
@@ -71,7 +72,7 @@ it('cannot be changed or taken from, and tells a line that was put in', function
 });
 
 it('tells an end that was cut off, by what was noted outside the database', function (): void {
-    $file = storage_path('trail.txt');
+    $file = app(TrailFile::class)->path();
     $kept = is_file($file) ? file_get_contents($file) : null;
     try {
         $this->artisan('pasada:audit', ['--note' => true])->assertSuccessful();
