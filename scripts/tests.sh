@@ -24,6 +24,7 @@ after_tests() {
     pkill -KILL -f -- "$VAR/profiles/" 2>/dev/null || true
     rm -rf "$VAR/profiles"
     for lane in $(seq 1 "$LANES"); do unserve "lane$lane"; done
+    unserve school
     [ -z "${STOP_DATABASE:-}" ] || database_down
 }
 
@@ -108,6 +109,11 @@ lanes_up() { # a Pasada with fresh demo data for each lane
         port=$(free_port "$((port + 1))" "${avoided[@]}")
         serve "lane$lane" "$port" "pasada_lane$lane" 3
     done
+    # One more, in which nothing is yet: a school begins in it.
+    sql -e "DROP DATABASE IF EXISTS pasada_school; CREATE DATABASE pasada_school"
+    unserve school; migrate pasada_school
+    serve school "$(free_port "$((port + 1))" "${avoided[@]}")" pasada_school 2
+    export PASADA_SCHOOL_URL; PASADA_SCHOOL_URL=http://127.0.0.1:$(remembered_port school)
 }
 copy_database() { # from to: the rows of one set of tables into another set of the same shape
     sql -e "SET SESSION group_concat_max_len = 100000;

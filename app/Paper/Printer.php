@@ -30,13 +30,13 @@ final readonly class Printer
         $pdf->loadHtml($this->html($template, $told), 'UTF-8');
         $pdf->render();
         $canvas = $pdf->getCanvas();
-        $font = $pdf->getFontMetrics()->getFont('DejaVu Sans');
+        $font = $pdf->getFontMetrics()->getFont('DejaVu Sans') ?? 'Helvetica';
         $canvas->page_text(40, $canvas->get_height() - 30, $foot, $font, 7);
         $canvas->page_text(
             $canvas->get_width() - 90, $canvas->get_height() - 30, 'Page {PAGE_NUM} of {PAGE_COUNT}', $font, 7,
         );
 
-        return (string) $pdf->output();
+        return $pdf->output();
     }
 
     /** @param  array<string, mixed>  $told */

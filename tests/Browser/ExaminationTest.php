@@ -4,15 +4,6 @@ declare(strict_types=1);
 
 use Tests\Support\Browser;
 
-/** Signs with a few strokes on the pad of a party. */
-function signOn(Browser $browser, string $party): void
-{
-    $browser->run("document.querySelector('[data-test=pad-$party]').scrollIntoView({ block: 'center' })");
-    $pad = $browser->find("[data-test=pad-$party]");
-    $browser->driver->action()->clickAndHold($pad)->moveByOffset(40, -30)->moveByOffset(40, 30)->release()->perform();
-    $browser->click("[data-test=sign-$party]");
-}
-
 beforeEach(function (): void {
     $this->browser = Browser::open();
 });
@@ -59,9 +50,9 @@ it('is confirmed, silent, finished, signed by both, and amended only with a reas
         ->gone('.cover');
 
     $browser->click('[data-test=finish]')->click('[data-test=finish-now]')->waitForText('Not passed');
-    signOn($browser, 'scorer');
+    $browser->signOn('scorer');
     $browser->waitForText('Ilse Drumlin, scorer');
-    signOn($browser, 'student');
+    $browser->signOn('student');
     $browser->waitForText('Corin Ashgrove, student')->waitForText('Confirmed at the start: identity of Corin Ashgrove');
 
     // What is changed after it was signed is told beside the signature, and can be signed again.
@@ -78,7 +69,7 @@ it('is confirmed, silent, finished, signed by both, and amended only with a reas
         ->choose('Amend')
         ->waitForText('The record was changed since this was signed.');
     $browser->waitForText('Voltmeter: was missed, now', '[data-test=amended-item]');
-    signOn($browser, 'scorer');
+    $browser->signOn('scorer');
     $browser->gone('[data-test=changed-scorer]')->find('[data-test=changed-student]');
 });
 

@@ -68,6 +68,30 @@ final class Browser
         return $browser->resize($width, $height);
     }
 
+    /** At the Pasada in which nothing is yet, with a browser that nobody used before. */
+    public static function ofSchool(string $profile): self
+    {
+        $browser = new self(Chromium::withProfile($profile), (string) getenv('PASADA_SCHOOL_URL'), false);
+
+        return $browser->resize(1280, 800);
+    }
+
+    /** Types into the field that has this label, in place of what stands there. */
+    public function fill(string $label, string $text): self
+    {
+        $field = $this->awaited(
+            'const l = [...document.querySelectorAll("label")].find((e) => e.textContent.trim() === given[0]); '.
+            'return l ? document.getElementById(l.htmlFor) ?? undefined : undefined', [$label],
+        );
+        if (! $field instanceof RemoteWebElement) {
+            throw new TimeoutException("No field is labeled \"$label\".");
+        }
+        $field->clear();
+        $field->sendKeys($text);
+
+        return $this;
+    }
+
     /** Each lane of the tests has a Pasada of its own. */
     public static function servedAt(): string
     {
@@ -281,6 +305,16 @@ final class Browser
     public function client(): ApiClient
     {
         return $this->person ?? throw new LogicException('Somebody has to sign in first.');
+    }
+
+    /** Signs with a few strokes on the pad of a party. */
+    public function signOn(string $party): self
+    {
+        $this->run("document.querySelector('[data-test=pad-$party]').scrollIntoView({ block: 'center' })");
+        $pad = $this->find("[data-test=pad-$party]");
+        $this->driver->action()->clickAndHold($pad)->moveByOffset(40, -30)->moveByOffset(40, 30)->release()->perform();
+
+        return $this->click("[data-test=sign-$party]");
     }
 
     /** Gives a file to an input, which may be out of sight. */

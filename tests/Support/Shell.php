@@ -24,10 +24,21 @@ final readonly class Shell
         return [(int) $process->getExitCode(), $process->getOutput().$process->getErrorOutput()];
     }
 
+    /** A command of the application, as the account that serves it. */
+    public static function artisan(string $database, string ...$command): string
+    {
+        return self::script('artisan "$@"', $database, ...$command);
+    }
+
     public static function sql(string $statement): string
     {
+        return self::script('sql -e "$1"', $statement);
+    }
+
+    private static function script(string $does, string ...$given): string
+    {
         [, $said] = self::run(['bash', '-c', 'set -euo pipefail; ROOT=$PWD; PORT=0; . scripts/common.sh; '.
-            '. scripts/machine.sh; . scripts/database.sh; sql -e "$1"', '_', $statement]);
+            '. scripts/machine.sh; . scripts/database.sh; '.$does, '_', ...array_values($given)]);
 
         return trim($said);
     }

@@ -27,6 +27,8 @@ const steps = (school: School): { said: string; done: boolean; to?: string }[] =
     { said: 'The first walk is scored', done: school.attempts > 0 },
 ];
 const left = (school: School): number => steps(school).filter(({ done }) => !done).length;
+const stepsLeft = (steps: number): string =>
+    steps === 1 ? 'One step to the first walk' : `${steps} steps to the first walk`;
 const kept = computed(() => (loaded.value.state === 'ready' ? loaded.value.data : undefined));
 
 const adopt = (kind: 'checklist' | 'vehicle'): Promise<boolean> =>
@@ -55,7 +57,7 @@ const turned = (school: School, role: (typeof roles)[number]): School['two_facto
         <template #default="{ data }">
             <main class="page">
                 <section v-if="!data.start_is_done" data-test="steps">
-                    <h1>{{ left(data) === 0 ? 'All is set up' : `${left(data)} steps to the first walk` }}</h1>
+                    <h1>{{ left(data) === 0 ? 'All is set up' : stepsLeft(left(data)) }}</h1>
                     <p class="quiet">In any order; leave at any step and come back.</p>
                     <ol>
                         <li v-for="step in steps(data)" :key="step.said" :class="{ done: step.done }">
