@@ -127,6 +127,7 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
                     Route::put('live', [AttemptFollowController::class, 'share']);
                     Route::post('discard', [AttemptFollowController::class, 'discard']);
                     Route::get('paper', [PaperController::class, 'attempt'])->middleware('throttle:files');
+                    Route::get('check', [PaperController::class, 'check']);
                     Route::put('void', [SetRightController::class, 'void']);
                     Route::post('right', [SetRightController::class, 'right']);
                     Route::get('agreement', [AttemptFollowController::class, 'agreement']);

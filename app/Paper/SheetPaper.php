@@ -68,6 +68,7 @@ final readonly class SheetPaper
                 ),
             )->all(),
             'digest' => $digest,
+            'id' => $attempt->id,
         ], $size, sprintf('%s · %s · %s', $attempt->student->name, $checklist, substr($digest, 0, 16)));
     }
 

@@ -24,5 +24,7 @@ require __DIR__.'/style.php'; ?>
 <?php foreach ($told['signatures'] as $signature) { ?><p><?= $e($signature) ?></p><?php } ?>
 <?php if ($told['signatures'] === []) { ?><p>Not signed.</p><?php } ?>
 <p class="small">Digest of this record: <?= $e($told['digest']) ?><br>
+Whether this sheet says what the record says:
+/check/<?= $e($told['id']) ?>/<?= $e(substr($told['digest'], 0, 16)) ?><br>
 A training record; it certifies nobody and is no legal inspection of a vehicle. Your state's manual and the examiner's
 instructions come first.</p>

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\IdInPath;
 use App\Http\OpenApi\Refused;
+use App\Http\Requests\People\DigestRequest;
 use App\Http\Requests\People\PaperRequest;
+use App\Http\Resources\Record\DigestCheckResource;
+use App\Http\Views\Record\CheckDigest;
 use App\Models\Attempt;
 use App\Models\SchoolClass;
 use App\Models\StoredChecklist;
@@ -125,6 +129,25 @@ final readonly class PaperController
             StoredVehicle::query()->findOrFail($request->integer('vehicle_id')),
             $request->filled('form') ? $request->string('form')->toString() : null, $request->size(),
         ), 'checklist');
+    }
+
+    #[
+        OA\Get(
+            path: '/attempts/{attempt}/check', operationId: 'checkDigest',
+            summary: 'Whether a printed sheet says what the record says',
+            parameters: [
+                new IdInPath('attempt'),
+                new OA\Parameter(name: 'digest', in: 'query', required: true, schema: new OA\Schema(type: 'string')),
+            ],
+            responses: [
+                new Answered(200, 'Now, or as it was signed', DigestCheckResource::class),
+                new Refused(404, 'No such record for this user'), new Refused(422, 'No digest'),
+            ],
+        ),
+    ]
+    public function check(DigestRequest $request, Attempt $attempt, CheckDigest $check): DigestCheckResource
+    {
+        return $check->handle($attempt, $request->string('digest')->toString());
     }
 
     private function file(string $pdf, string $name): Response

@@ -95,6 +95,13 @@ export const router = createRouter({
             props: true,
         },
         {
+            path: '/check/:id/:digest',
+            name: 'check',
+            meta: { title: 'A printed sheet' },
+            component: () => import('@/features/result/CheckPage.vue'),
+            props: true,
+        },
+        {
             path: '/cab',
             name: 'cab',
             meta: { title: 'Air cab' },

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Library\RecordDigest;
 use App\Models\Attempt;
 use App\Models\Role;
+use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Yard;
 
@@ -50,4 +52,19 @@ it('prints for a student the own records and no others', function (): void {
     $this->yard->student->update(['user_id' => $account->id]);
     Attempt::query()->findOrFail($this->attempt->id)->unsetRelations();
     $this->get("/api/v1/attempts/{$this->attempt->id}/paper")->assertOk();
+});
+
+it('tells whether a printed sheet says what the record says, now or as it was signed', function (): void {
+    $digest = app(RecordDigest::class)->of($this->attempt);
+    $check = fn (string $printed): TestResponse => $this->getJson(
+        "/api/v1/attempts/{$this->attempt->id}/check?digest=$printed",
+    );
+    $check(substr($digest, 0, 16))->assertOk()->assertJsonPath('is_now', true)->assertJsonPath('signed', []);
+    $this->postJson("/api/v1/attempts/{$this->attempt->id}/signatures", [
+        'id' => (string) Str::uuid7(), 'party' => 'scorer', 'name' => 'Rosa Kettering', 'strokes' => [[1, 2, 3, 4]],
+    ])->assertCreated();
+    $this->attempt->update(['student_id' => $this->yard->student('Odell Marrowby')->id]);
+    $check($digest)->assertOk()->assertJsonPath('is_now', false)->assertJsonCount(1, 'signed');
+    $check(str_repeat('0', 16))->assertOk()->assertJsonPath('is_now', false)->assertJsonPath('signed', []);
+    $check('short')->assertUnprocessable();
 });

@@ -984,6 +984,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/attempts/{attempt}/check': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether a printed sheet says what the record says */
+        get: operations['checkDigest'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/drafts/{draft}/list': {
         parameters: {
             query?: never;
@@ -3280,6 +3297,15 @@ export interface components {
             permille: number;
             /** @description the defect it was recited over */
             defect: string | null;
+        };
+        /** @description Whether a printed sheet says what the record says. */
+        DigestCheckResource: {
+            student: string;
+            started_at: string;
+            /** @description the record says today what was printed */
+            is_now: boolean;
+            /** @description who signed it as it was printed, and when */
+            signed: string[];
         };
         /**
          * @description That a record was scored by an earlier version of the scoring, whose verdict it keeps, and what today's would say of
@@ -6708,6 +6734,48 @@ export interface operations {
                 content?: never;
             };
             /** @description None of that id */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    checkDigest: {
+        parameters: {
+            query: {
+                digest: string;
+            };
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Now, or as it was signed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['DigestCheckResource'];
+                };
+            };
+            /** @description No such record for this user */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description No digest */
             422: {
                 headers: {
                     [name: string]: unknown;
