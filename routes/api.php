@@ -20,6 +20,7 @@ use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PartsListController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\ProgressController;
+use App\Http\Controllers\RetentionController;
 use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
@@ -76,6 +77,8 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
                 ->where('class', '[0-9]{1,15}')
                 ->middleware('throttle:files');
             Route::get('export', ExportController::class)->middleware('throttle:files');
+            Route::get('retention', [RetentionController::class, 'show']);
+            Route::post('retention', [RetentionController::class, 'change']);
             Route::get('trail', [TrailController::class, 'index']);
             Route::get('classes', [ClassController::class, 'index']);
             Route::post('classes', [ClassController::class, 'store']);

@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
  * @property string $opened_on no record is older
  * @property int $yard_revision counts the changes of its planned weeks
  * @property list<string> $two_factor_roles roles of which a second factor is asked
+ * @property int $kept_years for which records are kept
  * @property Carbon|null $started_at when the guided start was put away
  * @property bool $is_demo made-up data, whose passwords everybody knows
  * @property list<string>|null $note_phrases null until the school keeps its own
@@ -25,11 +26,12 @@ final class School extends Model
 
     protected $fillable = [
         'name', 'state', 'note_phrases', 'time_zone', 'opened_on', 'is_demo', 'yard_revision',
-        'two_factor_roles', 'started_at',
+        'two_factor_roles', 'started_at', 'kept_years',
     ];
 
     protected $attributes = ['time_zone' => 'America/New_York', 'opened_on' => '1990-01-01', 'is_demo' => false,
         'yard_revision' => 0, 'two_factor_roles' => '[]', 'started_at' => null,
+        'kept_years' => 3,
     ];
 
     /** What a school starts with; its own take their place. */

@@ -8,12 +8,14 @@ use App\Models\Amendment;
 use App\Models\Attempt;
 use App\Models\ExamAppointment;
 use App\Models\ExamResult;
+use App\Models\LegalHold;
 use App\Models\School;
 use App\Models\SchoolClass;
 use App\Models\Signature;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\Student;
+use App\Models\Tombstone;
 use App\Models\User;
 use App\Models\VehicleOutage;
 use App\Trail\TrailObserver;
@@ -26,7 +28,7 @@ final class TrailProvider extends ServiceProvider
     public const KEPT = [
         Amendment::class, Attempt::class, ExamAppointment::class, ExamResult::class, School::class, SchoolClass::class,
         Signature::class, StoredChecklist::class, StoredVehicle::class, Student::class, User::class,
-        VehicleOutage::class,
+        LegalHold::class, Tombstone::class, VehicleOutage::class,
     ];
 
     public function boot(): void

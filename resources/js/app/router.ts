@@ -69,6 +69,12 @@ export const router = createRouter({
             component: () => import('@/features/trail/TrailPage.vue'),
         },
         {
+            path: '/retention',
+            name: 'retention',
+            meta: { title: 'How long records are kept', managed: true },
+            component: () => import('@/features/people/RetentionPage.vue'),
+        },
+        {
             path: '/classes',
             name: 'classes',
             meta: { title: 'Classes' },

@@ -140,6 +140,7 @@ const turned = (school: School, role: (typeof roles)[number]): School['two_facto
                     <RouterLink to="/people">Who works here</RouterLink>
                     <RouterLink to="/classes">Classes</RouterLink>
                     <RouterLink to="/trail">Who did what</RouterLink>
+                    <RouterLink to="/retention">How long records are kept</RouterLink>
                     <RouterLink v-if="data.start_is_done" to="/school" @click="save({ start_is_done: false })"
                         >Show the first steps</RouterLink
                     >

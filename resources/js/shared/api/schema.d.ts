@@ -1206,6 +1206,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/retention': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is due, held and deleted */
+        get: operations['readRetention'];
+        put?: never;
+        /** Set the years, hold a student's records or end a hold, or delete what is due */
+        post: operations['changeRetention'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/students/list': {
         parameters: {
             query?: never;
@@ -1875,6 +1893,18 @@ export interface components {
         PasswordRequest: {
             /** @description A password that somebody sets by a link. */
             password: string;
+        };
+        RetentionRequest: {
+            /** @description three at least */
+            kept_years?: number;
+            /** @description of whom nothing is deleted */
+            hold_student_id?: number;
+            /** @description id of a hold that is over */
+            end_hold?: number;
+            /** @description of the hold */
+            reason?: string;
+            /** @description how many are due, as they were shown */
+            delete?: number;
         };
         RosterRequest: {
             /** @description of the file */
@@ -2789,6 +2819,17 @@ export interface components {
             /** @description has set a password */
             has_begun: boolean;
             has_second_factor: boolean;
+        };
+        /** @description How long records are kept, what is due, what is held, and what was deleted. */
+        RetentionResource: {
+            kept_years: number;
+            /** @description attempts whose years are over and that nobody holds */
+            due: number;
+            oldest: string | null;
+            newest: string | null;
+            holds: components['schemas']['OptionResource'][];
+            /** @description with counts and digest */
+            deleted: string[];
         };
         /** @description A line of a list of students. */
         RosterLineResource: {
@@ -7301,6 +7342,86 @@ export interface operations {
             };
             /** @description No such result here */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    readRetention: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['RetentionResource'];
+                };
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    changeRetention: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['RetentionRequest'];
+            };
+        };
+        responses: {
+            /** @description As it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['RetentionResource'];
+                };
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Something else is due by now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Too few years, or nobody */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

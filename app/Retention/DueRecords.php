@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Retention;
+
+use App\Exceptions\DueHasChanged;
+use App\Models\Attempt;
+use App\Models\AttemptStatus;
+use App\Models\LegalHold;
+use App\Models\School;
+use App\Models\Tombstone;
+use App\Models\User;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Carbon;
+
+/**
+ * Attempts whose years are over. 49 CFR 380.725 asks a training provider to keep records for three years at least; an
+ * examiner's state may ask more. Nothing goes by itself: a manager sees what is due and confirms it.
+ */
+final readonly class DueRecords
+{
+    public const LEAST_YEARS = 3;
+
+    /** Tables whose rows belong to an attempt and go with it. */
+    public const OF_ATTEMPT = [
+        'marks', 'brake_events', 'turned_down', 'recordings', 'signatures', 'amendments', 'kept_sheets',
+        'item_outcomes', 'attempt_results',
+    ];
+
+    private const AT_ONCE = 500;
+
+    public function __construct(private ConnectionInterface $database) {}
+
+    /** @return array{count: int, oldest: string|null, newest: string|null} days of the first and the last */
+    public function told(School $school, Carbon $now): array
+    {
+        $due = $this->due($school, $now);
+        $day = static fn (mixed $at): ?string => is_string($at) ? substr($at, 0, 10) : null;
+
+        return [
+            'count' => $due->clone()->count(), 'oldest' => $day($due->clone()->min('started_at')),
+            'newest' => $day($due->clone()->max('started_at')),
+        ];
+    }
+
+    /**
+     * @param  int  $expected  how many the manager has seen
+     *
+     * @throws DueHasChanged if it is another number by now; nothing is deleted then
+     */
+    public function delete(School $school, User $by, int $expected, Carbon $now): Tombstone
+    {
+        $stone = $this->database->transaction(function () use ($school, $by, $expected, $now): Tombstone {
+            School::query()->whereKey($school->id)->lockForUpdate()->value('id');
+            $told = $this->told($school, $now);
+            if ($told['count'] !== $expected || $expected === 0) {
+                throw new DueHasChanged;
+            }
+            $hash = hash_init('sha256');
+            $marks = 0;
+            do {
+                $ids = $this->due($school, $now)->orderBy('id')->limit(self::AT_ONCE)->pluck('id')->all();
+                foreach ($this->database->table('kept_sheets')->whereIn('attempt_id', $ids)->orderBy('attempt_id')
+                    ->selectRaw('attempt_id, sha2(sheet, 256) as digest')->get() as $row) {
+                    hash_update($hash, json_encode($row, JSON_THROW_ON_ERROR));
+                }
+                hash_update($hash, json_encode($ids, JSON_THROW_ON_ERROR));
+                $marks += $this->database->table('marks')->whereIn('attempt_id', $ids)->count();
+                $this->database->table('attempts')->whereIn('walk_of', $ids)->update(['walk_of' => null]);
+                foreach (self::OF_ATTEMPT as $table) {
+                    $this->database->table($table)->whereIn('attempt_id', $ids)->delete();
+                }
+                $this->database->table('attempts')->whereIn('id', $ids)->delete();
+            } while (count($ids) === self::AT_ONCE);
+
+            return Tombstone::query()->create([
+                'school_id' => $school->id, 'attempts' => $expected, 'marks' => $marks, 'oldest' => $told['oldest'],
+                'newest' => $told['newest'], 'digest' => hash_final($hash), 'deleted_by' => $by->id,
+                'deleted_at' => $now,
+            ]);
+        });
+        assert($stone instanceof Tombstone);
+
+        return $stone;
+    }
+
+    /** @return Builder<Attempt> */
+    private function due(School $school, Carbon $now): Builder
+    {
+        $since = $school->today($now)->subYears(max(self::LEAST_YEARS, $school->kept_years))->utc();
+        $due = Attempt::ofSchool($school->id)
+            ->where('status', '<>', AttemptStatus::UnderWay)
+            ->where('started_at', '<', $since);
+        $due->whereNotIn('student_id', LegalHold::ofSchool($school->id)->where('ended_at', null)->select('student_id'));
+
+        return $due;
+    }
+}
