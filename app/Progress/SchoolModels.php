@@ -34,6 +34,11 @@ final class SchoolModels
 
     private const SECONDS_OF_FIT = 600;
 
+    /** Models that are fitted while somebody waits: a class walks several vehicles, and each is one. */
+    private const FITS_AT_ONCE = 1;
+
+    private int $fitted = 0;
+
     /** @var array<string, array{Readiness, FittedSchool|null, string}> */
     private array $atHand = [];
 
@@ -61,7 +66,8 @@ final class SchoolModels
         $attempts = Attempt::finished($schoolId)->count();
         $results = ExamResult::standing($schoolId)->count();
         [$school, $row] = $this->read($schoolId, $checklist->id, $vehicle->id, $readiness);
-        if ($school === null && $attempts <= self::MOST_AT_ONCE) {
+        if ($school === null && $attempts <= self::MOST_AT_ONCE && $this->fitted < self::FITS_AT_ONCE) {
+            $this->fitted++;
             $this->fit($schoolId, $checklist, $vehicle);
             [$school, $row] = $this->read($schoolId, $checklist->id, $vehicle->id, $readiness);
 

@@ -74,6 +74,22 @@ it('keeps a student\'s readiness to those who may read the record', function (Ro
     $this->getJson('/api/v1/class')->assertStatus($status === 404 ? 403 : $status);
 })->with([[Role::Manager, 200], [Role::Examiner, 200], [Role::Student, 404]]);
 
+it('fits one vehicle while somebody waits, and the others after the answer', function (): void {
+    ($this->walked)('cab.seat_belt');
+    $truck = StoredVehicle::query()->create([
+        ...$this->yard->vehicle->only(['school_id', 'document', 'in_force_from']), 'slug' => 'other', 'version' => 1,
+        'name' => 'Other truck',
+    ]);
+    $attempt = $this->yard->attempt(student: $this->yard->student('Odell Marrowby'));
+    $attempt->update(['vehicle_id' => $truck->id]);
+    $this->yard->finish($attempt->refresh());
+
+    expect($this->getJson('/api/v1/class')->assertOk()->json('waiting'))->toBe(1);
+    // Another request, which has nothing of this one at hand.
+    $this->app->forgetScopedInstances();
+    expect($this->getJson('/api/v1/class')->assertOk()->json('waiting'))->toBe(0);
+});
+
 it('shows the class from what is kept, and works out anew what changed', function (): void {
     $other = $this->yard->student('Odell Marrowby');
     ($this->walked)('cab.seat_belt');

@@ -133,14 +133,9 @@ $browser
 $browser->run('document.querySelector("[data-test=take-list]").scrollIntoView({ block: "end" })');
 $settle();
 $browser->shot($folder.'own-list.png');
-$browser
-    ->visit('/library')
-    ->waitForText('Vehicles')
-    ->choose('Tide 5')
-    ->choose('Edit')
-    ->waitForText('Its own figures');
+$browser->visit('/school')->waitForText('All is set up');
 $settle();
-$browser->shot($folder.'vehicle-draft.png');
+$browser->shot($folder.'school.png');
 $browser->choose('Sign out')->find('#email');
 $browser->signIn('ilse@ferrow-sound.example')->waitForText('Just finished');
 $browser

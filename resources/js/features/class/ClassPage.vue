@@ -3,13 +3,21 @@ import LoadState from '@/shared/LoadState.vue';
 import { readClass, type ClassView } from '@/shared/progress/api';
 import { percentOf } from '@/shared/progress/chances';
 import { useLoad } from '@/shared/useLoad';
-import { ref } from 'vue';
+import { onUnmounted, ref, watch } from 'vue';
 import ClassFilters from './ClassFilters.vue';
 import ClassStudents from './ClassStudents.vue';
 import { filtered, NO_FILTER } from './classFilter';
 
 /* Who is ready, who is not and why, and what one lesson would bring. */
 const { loaded, again } = useLoad(readClass);
+/* What is still worked out comes by itself. */
+const LOOK_AGAIN_MS = 5000;
+let later: ReturnType<typeof setTimeout> | undefined;
+watch(loaded, (now) => {
+    clearTimeout(later);
+    if (now.state === 'ready' && now.data.waiting > 0) later = setTimeout(() => void again(), LOOK_AGAIN_MS);
+});
+onUnmounted(() => clearTimeout(later));
 const filter = ref({ ...NO_FILTER });
 const answer = (data: ClassView): string => {
     const shown = filtered(data.students, filter.value);
@@ -43,7 +51,7 @@ const kept = (data: ClassView): string => {
                     </p>
                     <p><RouterLink to="/scorers">How alike do we score?</RouterLink></p>
                     <p v-if="data.waiting > 0" role="status">
-                        {{ data.waiting }} students are still being worked out. Look again in a few minutes.
+                        {{ data.waiting }} students are still being worked out; they come by themselves.
                     </p>
                 </header>
                 <ClassFilters v-model="filter" :students="data.students" />
