@@ -31,12 +31,12 @@ backup() { # file
     (cd "$folder" && sha256sum -- * >sums)
     tar -C "$folder" -czf "$folder.tar.gz" . && mv "$folder.tar.gz" "$folder/all"
     if [ -n "${PASADA_PASSPHRASE:-}" ]; then encrypted -in "$folder/all" -out "$file"; else mv "$folder/all" "$file"; fi
-    echo "Kept in $(basename "$file"): $(du -h "$file" | cut -f1)$([ -z "${PASADA_PASSPHRASE:-}" ] || echo ', encrypted')."
+    echo "Kept in $(basename "$file"): $(du -h "$file" | cut -f1)${PASADA_PASSPHRASE:+, encrypted}."
 }
 
 restore() { # file
     [ $# -ge 1 ] && [ -f "$1" ] || die "there is no such backup" "./pasada restore FILE [--yes]"
-    local file=$1 folder database about kind
+    local file=$1 folder database about
     prepare "${RUN_PACKAGES[@]}"; database_up >/dev/null
     database=$(the_database); folder=$(mktemp -d "$VAR/restore.XXXXXX"); give_account "$folder"
     # shellcheck disable=SC2064 # the folder as it is now
@@ -49,13 +49,12 @@ restore() { # file
     [[ ! $(sed -n 3p <<<"$about") > $(newest_migration_here) ]] \
         || die "this backup is of Pasada $(sed -n 2p <<<"$about"), which is newer than this one" \
             "bring Pasada up to date, then restore"
-    kind=$(sql -e "SELECT COUNT(*) FROM information_schema.tables WHERE table_schema = '$database'" 2>/dev/null || echo 0)
-    if [ "$kind" != 0 ] && [ "$(sql "$database" -e 'SELECT COUNT(*) FROM schools' 2>/dev/null || echo 0)" != 0 ]; then
+    if [ "$(sql "$database" -e 'SELECT COUNT(*) FROM schools' 2>/dev/null || echo 0)" != 0 ]; then
         die "there are records here already, and a backup replaces none" \
             "restore into a fresh checkout, or put var/ aside first"
     fi
-    echo "Backup of $(sed -n 4p <<<"$about"), Pasada $(sed -n 2p <<<"$about"): it takes the place of an empty database" \
-        "and of its keys."
+    echo "Backup of $(sed -n 4p <<<"$about"), Pasada $(sed -n 2p <<<"$about"):" \
+        "it takes the place of an empty database and of its keys."
     if [ "${2:-}" != --yes ]; then
         local answer=''
         read -r -p "Type yes to go on: " answer || true

@@ -3,6 +3,7 @@ import { NConfigProvider } from 'naive-ui';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import TopBar from './TopBar.vue';
+import { useHelpKey } from './useHelpKey';
 import { naiveOverrides } from '@/shared/light/theme';
 import { asOfWords } from '@/shared/format';
 import { useAsOf } from '@/shared/asOf';
@@ -11,6 +12,7 @@ import { useLight } from '@/shared/light/useLight';
 const route = useRoute();
 const { light } = useLight();
 const asOf = useAsOf();
+useHelpKey();
 const overrides = computed(() => naiveOverrides(light.value));
 </script>
 

@@ -50,6 +50,7 @@ async function leave(): Promise<void> {
             <RouterLink v-if="user" class="person" to="/account"
                 >{{ user.name }}, {{ user.roles.join(' and ') }}</RouterLink
             >
+            <RouterLink class="person" to="/help">Help</RouterLink>
             <button type="button" @click="turn">{{ light === 'day' ? 'Night mode' : 'Day mode' }}</button>
             <button type="button" @click="leave">Sign out</button>
         </div>
