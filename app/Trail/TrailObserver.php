@@ -58,7 +58,8 @@ final readonly class TrailObserver
     {
         $school = $model instanceof School ? $model->getKey() : $model->getAttribute('school_id');
         if ($school === null) {
-            $school = Attempt::query()->whereKey($model->getAttribute('attempt_id'))->first(['school_id'])?->school_id;
+            $attempt = Attempt::query()->find($model->getAttribute('attempt_id'));
+            $school = $attempt instanceof Attempt ? $attempt->school_id : null;
         }
 
         return is_int($school) ? $school : Trail::INSTALLATION;

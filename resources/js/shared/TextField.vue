@@ -16,9 +16,9 @@ const id = useId();
             :type="type ?? 'text'"
             :autocomplete="autocomplete ?? 'off'"
             :aria-invalid="fault !== undefined"
-            :aria-describedby="`${id}-more`"
+            :aria-describedby="fault || hint ? `${id}-more` : undefined"
         />
-        <small :id="`${id}-more`" :class="{ fault }">{{ fault ?? hint ?? '' }}</small>
+        <small v-if="fault || hint" :id="`${id}-more`" :class="{ fault }">{{ fault ?? hint }}</small>
     </div>
 </template>
 

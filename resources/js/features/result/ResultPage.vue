@@ -122,7 +122,7 @@ const mayCompare = computed(() => user.value?.sees_all_students === true);
                 <StateLegend />
                 <p>
                     <a :href="`/api/v1/attempts/${id}/record`" download>Download record</a>
-                    <PaperLinks :path="`attempts/${id}/paper`" what="Sheet" />
+                    <PaperLinks class="beside" :path="`attempts/${id}/paper`" what="Sheet" />
                 </p>
                 <p class="quiet">
                     {{ data.inspection.pass_note }} {{ percent(data.sheet.permille) }} is this training record's figure,
@@ -138,6 +138,9 @@ section {
     display: grid;
     gap: var(--space-5);
     min-width: 0;
+}
+.beside {
+    margin-left: var(--space-6);
 }
 .all > summary {
     min-height: 48px;

@@ -64,8 +64,15 @@ const doubtful = (all: Schemas['RosterResource']): Schemas['RosterLineResource']
             </p>
         </header>
         <label class="file">
-            <span>{{ file?.name ?? 'Choose the file' }}</span>
-            <input type="file" accept=".csv,.xlsx,text/csv" data-test="roster-file" @change="choose" />
+            <input
+                type="file"
+                accept=".csv,.xlsx,text/csv"
+                class="visually-hidden"
+                data-test="roster-file"
+                @change="choose"
+            />
+            <NButton tag="span" size="large" type="primary">{{ file ? 'Choose it again' : 'Choose the file' }}</NButton>
+            <span v-if="file">{{ file.name }}</span>
         </label>
         <template v-if="told">
             <section>
@@ -138,6 +145,10 @@ const doubtful = (all: Schemas['RosterResource']): Schemas['RosterLineResource']
     align-items: center;
     min-height: 56px;
     font-weight: 600;
+}
+.file:focus-within {
+    outline: 3px solid var(--late);
+    border-radius: var(--round-middle);
 }
 .columns {
     display: grid;

@@ -51,7 +51,7 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
                     </p>
                     <p>
                         <RouterLink :to="{ name: 'guide', params: { id } }">Study guide of the whole walk</RouterLink>
-                        <PaperLinks :path="`students/${id}/paper`" what="Training record" />
+                        <PaperLinks class="beside" :path="`students/${id}/paper`" what="Training record" />
                     </p>
                 </header>
                 <StudentFile v-if="user?.may_change_documents" :student="data.student" @changed="changed" />
@@ -106,6 +106,9 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
 </template>
 
 <style scoped>
+.beside {
+    margin-left: var(--space-6);
+}
 section,
 .page :deep(section) {
     display: grid;
