@@ -92,7 +92,7 @@ export const topics: readonly Topic[] = [
         id: 'brakes',
         title: 'Brake tests, in the truck and without one',
         screens: ['brakes', 'cab'],
-        about: 'The brake bench judges what is done and read in the truck; the Air cab practices on a simulated system.',
+        about: 'The brake bench judges what is done and read in the truck; the Air cab is a simulated one.',
         steps: [
             'Chock the wheels and release as your state’s manual says before anything moves.',
             'Bench: tap what the student does and says; which rule each step met or broke stands beside it.',
