@@ -89,6 +89,8 @@ http {
             fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
             fastcgi_param SCRIPT_NAME /index.php;
             fastcgi_pass php;
+            # A workbook of all records is written before the first piece of it is sent.
+            fastcgi_read_timeout 600s;
             # Answers hold names and results of people: no browser and no proxy keeps them.
             fastcgi_hide_header Cache-Control;
             add_header Cache-Control no-store always;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
@@ -20,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $vehicle id that its documents give it
  * @property string|null $form
  * @property Carbon|null $cancelled_at
+ * @property-read Student $student
  */
 final class ExamAppointment extends Model
 {
@@ -35,6 +37,12 @@ final class ExamAppointment extends Model
         'id', 'school_id', 'student_id', 'held_on', 'begins', 'place', 'examiner', 'vehicle', 'form', 'noted_by',
         'cancelled_at',
     ];
+
+    /** @return BelongsTo<Student, $this> */
+    public function student(): BelongsTo
+    {
+        return $this->belongsTo(Student::class);
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

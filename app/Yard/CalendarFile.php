@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Yard;
 
+use App\Models\ExamAppointment;
 use App\Models\Role;
 use App\Models\School;
 use App\Models\Student;
@@ -11,8 +12,10 @@ use App\Models\User;
 use App\Models\YardWalk;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VEvent;
 
 /** Planned walks as iCalendar (RFC 5545): a manager's are all, an instructor's and a student's their own. */
 final readonly class CalendarFile
@@ -45,7 +48,35 @@ final readonly class CalendarFile
                 'DESCRIPTION' => ! $user->seesAllStudents() ? '' : ucfirst($walk->why).'.',
             ]);
         }
+        $this->exams($calendar, $user, $school, $now);
 
         return $calendar->serialize();
+    }
+
+    /** Real exams that are noted: a student's own, and for whoever works at the school all of them. */
+    private function exams(VCalendar $calendar, User $user, School $school, Carbon $now): void
+    {
+        $exams = ExamAppointment::ofSchool($school->id)
+            ->where('cancelled_at', null)
+            ->where('held_on', '>=', $now->copy()->subWeeks(self::WEEKS_BACK)->toDateString())
+            ->with('student:id,name,user_id');
+        if (! $user->seesAllStudents()) {
+            $exams->whereHas('student', static fn (Builder $student) => $student->where('user_id', $user->id));
+        }
+        foreach ($exams->get()->sortBy('held_on') as $exam) {
+            $event = $calendar->add('VEVENT', [
+                'UID' => "exam-$exam->id@pasada",
+                'DTSTAMP' => new DateTimeImmutable($now->copy()->utc()->format('Y-m-d H:i:s'), new DateTimeZone('UTC')),
+                'SUMMARY' => 'Exam of '.$exam->student->name,
+                'LOCATION' => $exam->place ?? '',
+                'DESCRIPTION' => $exam->examiner === null ? '' : 'Examiner: '.$exam->examiner,
+            ]);
+            assert($event instanceof VEvent);
+            $exam->begins === null
+                ? $event->add('DTSTART', $exam->held_on->format('Ymd'), ['VALUE' => 'DATE'])
+                : $event->add('DTSTART', (new DateTimeImmutable(
+                    $exam->held_on->toDateString().' '.$exam->begins, new DateTimeZone($school->time_zone),
+                ))->setTimezone(new DateTimeZone('UTC')));
+        }
     }
 }

@@ -56,6 +56,7 @@ arch('core classes are readonly, but for those that live for one reading or repl
         Pasada\Core\Progress\Model\Student::class,
         Pasada\Core\Progress\Model\SchoolFit::class,
         Pasada\Core\Progress\Yard\Board::class,
+        Pasada\Core\Trail\TrailCheck::class,
         Pasada\Core\Document\DocumentHasFaults::class,
         Pasada\Core\Inspection\NothingToInspect::class,
         Pasada\Core\Attempt\Marks\MarksConflict::class,
@@ -89,6 +90,10 @@ const ROOMS = [
     'Listening' => ['Document', 'Language', 'Catalogue', 'Vehicle', 'Checklist', 'Inspection', 'Attempt'],
     'Listing' => ['Document', 'Language', 'Catalogue', 'Checklist', 'Listening'],
     'Progress' => ['Document', 'Catalogue', 'Vehicle', 'Checklist', 'Inspection', 'Scoring'],
+    'Roster' => ['Document', 'Listing'],
+    'Access' => [],
+    'Export' => [],
+    'Trail' => [],
 ];
 
 /** @return array<string, string> source of every class of the core, by path below core/src */

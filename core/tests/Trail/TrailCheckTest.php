@@ -21,13 +21,13 @@ function trailOf(int $lines): array
     return $trail;
 }
 
-function changed(TrailEntry $entry, string $what, string|int|null $to): TrailEntry
+function changedLine(TrailEntry $entry, string $what, string|int|null $to): TrailEntry
 {
     return TrailEntry::stored(...[...get_object_vars($entry), $what => $to]);
 }
 
 /** @param  list<TrailEntry>  $trail */
-function faultsOf(array $trail): array
+function faultsOfTrail(array $trail): array
 {
     $check = new TrailCheck;
     array_map($check->next(...), $trail);
@@ -36,14 +36,14 @@ function faultsOf(array $trail): array
 }
 
 it('finds nothing in a trail as it was kept', function (int $lines): void {
-    expect(faultsOf(trailOf($lines)))->toBe([]);
+    expect(faultsOfTrail(trailOf($lines)))->toBe([]);
 })->with([0, 1, 5]);
 
 it('finds whatever is changed in a line', function (string $what, string|int|null $to): void {
     $trail = trailOf(4);
-    $trail[1] = changed($trail[1], $what, $to);
+    $trail[1] = changedLine($trail[1], $what, $to);
 
-    expect(faultsOf($trail))->toContain('line 2 was changed: its digest is another');
+    expect(faultsOfTrail($trail))->toContain('line 2 was changed: its digest is another');
 })->with([
     ['at', '2026-11-28T15:00:00.000Z'], ['who', 'Anton Veyra'], ['did', 'removed'], ['kind', 'user'],
     ['record', '77'], ['before', null], ['after', '{}'], ['from', '10.0.0.1'], ['digest', str_repeat('a', 64)],
@@ -56,11 +56,11 @@ it('finds a line that was worked out anew, by the one that follows', function ()
         1, $old->previous, $old->at, 'Anton Veyra', $old->did, $old->kind, $old->record, null, null, $old->from,
     );
 
-    expect(faultsOf($trail))->toBe(['line 3 does not follow line 2 as it stands: one of them was changed']);
+    expect(faultsOfTrail($trail))->toBe(['line 3 does not follow line 2 as it stands: one of them was changed']);
 });
 
 it('finds lines that are missing', function (array $gone, string $said): void {
-    expect(faultsOf(array_values(array_diff_key(trailOf(5), array_flip($gone)))))->toBe([$said]);
+    expect(faultsOfTrail(array_values(array_diff_key(trailOf(5), array_flip($gone)))))->toBe([$said]);
 })->with([
     'the first' => [[0], 'line 1 is missing'],
     'one in between' => [[2], 'line 3 is missing'],

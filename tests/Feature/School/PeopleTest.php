@@ -209,7 +209,11 @@ describe('a student', function (): void {
         $this->postJson($path, $body)->assertOk();
         $this->postJson($path, $body)->assertOk();
         expect($exam())->toBe($near)->and($this->getJson($path)->json())->toHaveCount(2);
+        $link = $this->postJson('/api/v1/week/calendar')->json('path');
+        $calendar = fn (): string => (string) $this->get($link)->getContent();
+        expect($calendar())->toContain('SUMMARY:Exam of Mira Tallgrass')->toContain('LOCATION:Lot 3');
         $this->deleteJson("/api/v1/appointments/$body[id]")->assertNoContent();
+        expect($calendar())->not->toContain('LOCATION:Lot 3');
         expect($exam())->toBe($far);
         $this->postJson($path, [...$body, 'begins' => 'half past'])->assertUnprocessable();
     });

@@ -1,15 +1,26 @@
 <script setup lang="ts">
 import ExportLinks from '@/shared/ExportLinks.vue';
+import { NamedSelect } from '@/shared/NamedSelect';
 import LinkSlip from '@/shared/LinkSlip.vue';
 import TextField from '@/shared/TextField.vue';
 import { dayOfYear } from '@/shared/format';
 import { useDoing } from '@/shared/useDoing';
 import { useLoad } from '@/shared/useLoad';
+import { useSession } from '@/shared/session/useSession';
 import type { Schemas } from '@/shared/api/client';
 import { NButton } from 'naive-ui';
 import { v7 } from 'uuid';
 import { reactive, ref } from 'vue';
-import { archiveStudent, cancelAppointment, letStudentIn, listAppointments, noteAppointment } from './api';
+import { useRouter } from 'vue-router';
+import {
+    archiveStudent,
+    cancelAppointment,
+    letStudentIn,
+    listAppointments,
+    listStudents,
+    mergeStudent,
+    noteAppointment,
+} from './api';
 import StudentForm from './StudentForm.vue';
 
 /* What the school keeps of a student beside the walks: name and class, the exams that are ahead, the account. */
@@ -17,11 +28,16 @@ const props = defineProps<{ student: Schemas['StudentCardResource'] }>();
 const emit = defineEmits<{ changed: [] }>();
 const { loaded, again } = useLoad(() => listAppointments(props.student.id));
 const { busy, why, faults, doing } = useDoing();
+const { user } = useSession();
+const router = useRouter();
 const isOpen = ref(false);
 const email = ref('');
 const link = ref<Schemas['LinkResource']>();
 const exam = reactive({ held_on: '', begins: '', place: '', examiner: '' });
 let id = v7();
+/** Asked for only where somebody is there twice. */
+const others = ref<{ value: number; label: string }[]>();
+const into = ref<number | null>(null);
 
 const letIn = (): Promise<boolean> =>
     doing(async () => {
@@ -31,6 +47,17 @@ const archive = (): Promise<boolean> =>
     doing(async () => {
         await archiveStudent(props.student.id, !props.student.archived);
         emit('changed');
+    });
+const lookForTwin = (): Promise<boolean> =>
+    doing(async () => {
+        others.value = (await listStudents())
+            .filter(({ id: other }) => other !== props.student.id)
+            .map(({ id: value, name, class_name: group }) => ({ value, label: group ? `${name}, ${group}` : name }));
+    });
+const merge = (): Promise<boolean> =>
+    doing(async () => {
+        const kept = await mergeStudent(props.student.id, into.value ?? 0);
+        await router.push({ name: 'student', params: { id: kept.student.id } });
     });
 const note = (): Promise<boolean> =>
     doing(async () => {
@@ -97,6 +124,28 @@ const cancel = (appointment: string): Promise<boolean> =>
                 <NButton attr-type="submit" :disabled="busy || email === ''">Link for a password</NButton>
             </form>
         </section>
+        <section v-if="user?.may_manage">
+            <h3>There twice?</h3>
+            <NButton v-if="others === undefined" :disabled="busy" @click="lookForTwin"
+                >Merge with another record</NButton
+            >
+            <div v-else class="line">
+                <NamedSelect
+                    class="twin"
+                    :value="into"
+                    filterable
+                    size="large"
+                    :options="others"
+                    placeholder="The record that stays"
+                    :input-props="{ 'aria-label': 'The record that stays' }"
+                    @update:value="(value: number) => (into = value)"
+                />
+                <NButton size="large" :disabled="busy || into === null" @click="merge">All of it goes there</NButton>
+            </div>
+            <p class="quiet">
+                Walks, exams and the account go over; this record stays behind, archived, and says where.
+            </p>
+        </section>
         <section>
             <h3>All records of this student</h3>
             <ExportLinks :of="{ student: student.id }" />
@@ -123,7 +172,11 @@ section {
     gap: var(--space-4);
     align-items: start;
 }
-.line > button {
+section > .line > .twin {
+    min-width: min(100%, 320px);
+    width: auto;
+}
+form.line > button {
     margin-top: 1.9em;
     min-height: 52px;
 }

@@ -35,3 +35,6 @@ export const cancelAppointment = (appointment: string): Promise<void> =>
 
 export const bringStudents = (body: Schemas['RosterRequest']): Promise<Schemas['RosterResource']> =>
     answer(api.POST('/students/list', { body }));
+
+export const mergeStudent = (student: number, into: number): Promise<Schemas['StudentRecordResource']> =>
+    answer(api.POST('/students/{student}/merge', { params: { path: { student } }, body: { into } }));
