@@ -13,13 +13,10 @@ enum Did: string
     case Viewed = 'viewed';
     case Downloaded = 'downloaded';
     case Exported = 'exported';
-    case Imported = 'imported';
     case SignedIn = 'signed in';
     case SignInRefused = 'sign-in refused';
     case SignedOut = 'signed out';
     case SessionsEnded = 'sessions ended';
     case LinkMade = 'link made';
     case PasswordSet = 'password set';
-    case Erased = 'erased';
-    case BackedUp = 'backed up';
 }

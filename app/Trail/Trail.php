@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Trail;
 
+use App\Models\Attempt;
 use App\Models\User;
 use Illuminate\Contracts\Auth\Factory as Auth;
 use Illuminate\Contracts\Cache\Repository as Cache;
@@ -70,6 +71,12 @@ final readonly class Trail
         if ($this->cache->add($key, true, Carbon::now()->addHours(self::VIEWED_AGAIN_AFTER_HOURS))) {
             $this->keep($reader->school_id, Did::Viewed, $kind, $record, by: $reader);
         }
+    }
+
+    /** A record left as a file. */
+    public function downloaded(Attempt $attempt): void
+    {
+        $this->keep($attempt->school_id, Did::Downloaded, 'attempt', $attempt->id);
     }
 
     private function isCommand(): bool

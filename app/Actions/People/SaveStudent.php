@@ -37,9 +37,18 @@ final readonly class SaveStudent
         });
     }
 
-    /** Out of every list; nothing of the record is lost, and who has an account cannot sign in. */
+    /**
+     * Out of every list; nothing of the record is lost, and who has an account cannot sign in.
+     *
+     * @throws ValidationException where a record would come back that was merged into another
+     */
     public function archive(Student $student, bool $isArchived, Carbon $now): void
     {
+        if (! $isArchived && $student->merged_into !== null) {
+            throw ValidationException::withMessages([
+                'archived' => 'This record was merged into another and is empty. Open the one that it went to.',
+            ]);
+        }
         $this->database->transaction(static function () use ($student, $isArchived, $now): void {
             if ($isArchived !== ($student->archived_at !== null)) {
                 $student->update(['archived_at' => $isArchived ? $now : null]);

@@ -14,6 +14,7 @@ use App\Http\Resources\Brakes\BrakeBenchResource;
 use App\Http\Views\Brakes\ReadBrakeBench;
 use App\Library\BenchLogStore;
 use App\Models\Attempt;
+use App\Trail\Trail;
 use Illuminate\Contracts\Config\Repository;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -96,9 +97,11 @@ final readonly class AttemptBrakesController
             ],
         ),
     ]
-    public function file(Request $request, Attempt $attempt, BenchLogStore $store, Repository $settings): Response
-    {
+    public function file(
+        Request $request, Attempt $attempt, BenchLogStore $store, Repository $settings, Trail $trail,
+    ): Response {
         Gate::authorize('study', $attempt);
+        $trail->downloaded($attempt);
         $events = $store->read($attempt->id)->events();
         $isTable = $request->query('format') === 'csv';
 

@@ -19,6 +19,7 @@ use App\Http\Resources\Walk\SheetResource;
 use App\Http\Views\Record\ReadResult;
 use App\Http\Views\Walk\ReadAttempt;
 use App\Models\Attempt;
+use App\Trail\Trail;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
@@ -125,10 +126,15 @@ final readonly class AttemptController
             ],
         ),
     ]
-    public function result(SignedInRequest $request, Attempt $attempt, ReadResult $read): ResultResource
-    {
+    public function result(
+        SignedInRequest $request, Attempt $attempt, ReadResult $read, Trail $trail,
+    ): ResultResource {
         Gate::authorize('study', $attempt);
+        $reader = $request->signedIn();
+        if ($reader->id !== $attempt->scorer_id && $reader->id !== $attempt->student->user_id) {
+            $trail->viewed($reader, 'attempt', $attempt->id);
+        }
 
-        return $read->handle($attempt, $request->signedIn());
+        return $read->handle($attempt, $reader);
     }
 }

@@ -16,6 +16,7 @@ use App\Http\Views\Record\RescoreAttempt;
 use App\Library\RecordFile;
 use App\Models\Attempt;
 use App\Models\StoredChecklist;
+use App\Trail\Trail;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
@@ -61,9 +62,10 @@ final readonly class AttemptRecordController
             ],
         ),
     ]
-    public function download(Attempt $attempt, RecordFile $records): JsonResponse
+    public function download(Attempt $attempt, RecordFile $records, Trail $trail): JsonResponse
     {
         Gate::authorize('study', $attempt);
+        $trail->downloaded($attempt);
 
         return new JsonResponse($records->write($attempt), 200, [
             'Content-Disposition' => sprintf('attachment; filename="%s.json"', $attempt->id),

@@ -16,6 +16,7 @@ use App\Http\Resources\Speech\SuggestionResource;
 use App\Http\Views\Speech\ReadRecording;
 use App\Models\Attempt;
 use App\Models\Recording;
+use App\Trail\Trail;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
@@ -95,9 +96,10 @@ final readonly class AttemptSpeechController
             ],
         ),
     ]
-    public function file(Attempt $attempt): \Symfony\Component\HttpFoundation\Response
+    public function file(Attempt $attempt, Trail $trail): \Symfony\Component\HttpFoundation\Response
     {
         Gate::authorize('study', $attempt);
+        $trail->downloaded($attempt);
         $recording = Recording::of($attempt) ?? abort(404, 'There are no captions in this attempt.');
 
         return response($recording->content, 200, [

@@ -47,7 +47,7 @@ final readonly class PaperController
     {
         Gate::authorize('study', $attempt);
         $attempt->loadMissing(['school', 'student', 'scorer', 'checklist', 'vehicle']);
-        $this->trail->keep($attempt->school_id, Did::Downloaded, 'attempt', $attempt->id);
+        $this->trail->downloaded($attempt);
 
         return $this->file($paper->of($attempt, $request->size()), 'sheet');
     }

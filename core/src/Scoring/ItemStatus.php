@@ -28,18 +28,18 @@ enum ItemStatus: string
     /** Its place is done, or the walk is over, and it was not said. */
     case Missed = 'missed';
 
-    /** As people read it. */
+    /** As people read it, on paper and on the screen (resources/js/shared/glyphs/states.ts; a test compares them). */
     public function said(): string
     {
         return match ($this) {
             self::NotReached => 'not reached',
-            self::Whole => 'whole',
-            self::Carried => 'whole, by a reference',
-            self::Partial => 'in part',
-            self::Late => 'late',
-            self::LaterAdded => 'in part, more added late',
-            self::Wrong => 'wrong',
-            self::OverDefect => 'over a defect',
+            self::Whole => 'complete',
+            self::Carried => 'carried over',
+            self::Partial => 'partial',
+            self::Late => 'said late',
+            self::LaterAdded => 'completed late',
+            self::Wrong => 'said wrong',
+            self::OverDefect => 'defect not noticed',
             self::NotFitted => 'not equipped',
             self::Missed => 'missed',
         };

@@ -7,6 +7,7 @@ use App\Models\Attempt;
 use App\Models\Role;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Pasada\Core\Scoring\ItemStatus;
 use Tests\Support\Yard;
 
 beforeEach(function (): void {
@@ -68,3 +69,10 @@ it('tells whether a printed sheet says what the record says, now or as it was si
     $check(str_repeat('0', 16))->assertOk()->assertJsonPath('is_now', false)->assertJsonPath('signed', []);
     $check('short')->assertUnprocessable();
 });
+
+it('calls what became of an item on paper as the screen does', function (ItemStatus $status): void {
+    $screen = (string) file_get_contents(resource_path('js/shared/glyphs/states.ts'));
+
+    expect(preg_match("/\\b{$status->value}: \\{\\s*word: '([^']+)'/", $screen, $found))->toBe(1)
+        ->and($found[1])->toBe($status->said());
+})->with(ItemStatus::cases());

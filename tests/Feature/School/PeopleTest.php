@@ -186,6 +186,7 @@ describe('a student', function (): void {
             ->and($twice->archived_at)->not->toBeNull();
         $this->postJson("/api/v1/students/$twice->id/merge", ['into' => $this->yard->student->id])
             ->assertUnprocessable();
+        $this->putJson("/api/v1/students/$twice->id/archived", ['archived' => false])->assertUnprocessable();
         $line = $this->getJson("/api/v1/trail?kind=attempt&record=$attempt->id")->json('lines.0');
         expect([$line['before'], $line['after']])
             ->toBe([['student_id' => $twice->id], ['student_id' => $this->yard->student->id]]);

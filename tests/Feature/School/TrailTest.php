@@ -41,6 +41,18 @@ it('keeps sign-ins, refused ones, and once in half a day that somebody read a re
     expect(array_slice(array_column(($this->lines)('kind=user'), 'did'), 0, 2))->toBe(['signed in', 'sign-in refused']);
 });
 
+it('keeps that somebody read or took out a walk that is not their own', function (): void {
+    $attempt = $this->yard->attempt();
+    $this->yard->finish($attempt);
+    $did = fn (): array => array_column(($this->lines)("kind=attempt&record=$attempt->id"), 'did');
+    $this->actingAs($this->yard->scorer)->getJson("/api/v1/attempts/$attempt->id/result")->assertOk();
+    $this->actingAs($this->manager);
+    expect($did())->not->toContain('viewed');
+    $this->getJson("/api/v1/attempts/$attempt->id/result")->assertOk();
+    $this->get("/api/v1/attempts/$attempt->id/record")->assertOk();
+    expect(array_slice($did(), 0, 2))->toBe(['downloaded', 'viewed']);
+});
+
 it('is searched by words, record and days, page by page', function (): void {
     foreach (range(1, 70) as $n) {
         app(Trail::class)->keep($this->yard->school->id, Did::Exported, 'student', $n, null, ['n' => "lot $n"]);
