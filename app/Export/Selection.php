@@ -8,7 +8,6 @@ use App\Models\Attempt;
 use App\Models\School;
 use App\Models\Student;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\LazyCollection;
 
 /** Which finished attempts of a school are written, read a handful at a time however many they are. */
@@ -60,13 +59,11 @@ final readonly class Selection
         if ($this->classId !== null) {
             $query->whereIn('student_id', Student::query()->where('class_id', $this->classId)->select('id'));
         }
-        $midnight = fn (string $day, int $more): Carbon => Carbon::parse($day, $this->school->time_zone)
-            ->addDays($more)->utc();
         if ($this->from !== null) {
-            $query->where('started_at', '>=', $midnight($this->from, 0));
+            $query->where('started_at', '>=', $this->school->midnight($this->from));
         }
         if ($this->to !== null) {
-            $query->where('started_at', '<', $midnight($this->to, 1));
+            $query->where('started_at', '<', $this->school->midnight($this->to, 1));
         }
 
         return $query;

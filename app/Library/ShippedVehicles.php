@@ -4,26 +4,25 @@ declare(strict_types=1);
 
 namespace App\Library;
 
+use App\Models\DocumentKind;
 use Pasada\Core\Vehicle\VehicleReader;
 use stdClass;
 
 /** The usual vehicles that come with the application, to begin one's own with. */
 final readonly class ShippedVehicles
 {
-    /** @param  string  $folder  of the project */
-    public function __construct(private string $folder) {}
+    public function __construct(private ShippedDocuments $shipped) {}
 
     /** @return array<string, stdClass> their documents by id, by name */
     public function all(): array
     {
         $all = $names = [];
-        $files = glob($this->folder.'/vehicles/*.json');
-        foreach ($files === false ? [] : $files as $file) {
-            $document = json_decode((string) file_get_contents($file));
+        foreach ($this->shipped->of(DocumentKind::Vehicle) as $id => $text) {
+            $document = json_decode($text);
             if ($document instanceof stdClass) {
                 $document->name = $this->kind($document);
-                $names[basename($file, '.json')] = $document->name;
-                $all[basename($file, '.json')] = $document;
+                $names[$id] = $document->name;
+                $all[$id] = $document;
             }
         }
         array_multisort($names, $all);

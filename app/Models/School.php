@@ -55,6 +55,18 @@ final class School extends Model
         return $now->copy()->setTimezone($this->time_zone)->startOfDay();
     }
 
+    /** When a day begins at the school, or one that comes after it. */
+    public function midnight(string $day, int $after = 0): Carbon
+    {
+        return Carbon::parse($day, $this->time_zone)->addDays($after)->utc();
+    }
+
+    /** @return string the day that it was at the school, as year-month-day */
+    public function dayOf(Carbon $at): string
+    {
+        return $at->copy()->setTimezone($this->time_zone)->toDateString();
+    }
+
     /** @return list<string> */
     public function phrases(): array
     {

@@ -17,6 +17,7 @@ use Pasada\Core\Checklist\Form;
  * @property int|null $user_id
  * @property string $name
  * @property int|null $class_id
+ * @property string|null $uuid made by the page that added the student; null for one who came otherwise
  * @property string|null $number by which the school knows the student
  * @property Carbon|null $archived_at since when the student is in no list
  * @property int|null $merged_into the record that this one was found to be the same as
@@ -31,10 +32,13 @@ final class Student extends Model
     use OfSchool;
 
     protected $fillable = [
-        'school_id', 'user_id', 'name', 'class_id', 'exam_on', 'number', 'archived_at', 'merged_into',
+        'school_id', 'user_id', 'name', 'class_id', 'exam_on', 'number', 'uuid', 'archived_at',
+        'merged_into',
     ];
 
-    protected $attributes = ['class_id' => null, 'number' => null, 'archived_at' => null, 'merged_into' => null];
+    protected $attributes = [
+        'class_id' => null, 'number' => null, 'uuid' => null, 'archived_at' => null, 'merged_into' => null,
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

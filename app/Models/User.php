@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 
 /**
  * @property int $id
@@ -53,6 +54,13 @@ final class User extends Authenticatable
             'password_set_at' => 'datetime', 'two_factor_secret' => 'encrypted', 'two_factor_at' => 'datetime',
             'recovery_codes' => 'array',
         ];
+    }
+
+    /** @return Collection<int, self> who works at a school in a role and signs in, by name */
+    public static function working(int $schoolId, Role $role): Collection
+    {
+        return self::ofSchool($schoolId)->where('disabled_at', null)->get()->sortBy('name')
+            ->filter(static fn (self $user): bool => $user->has($role))->values()->toBase();
     }
 
     /** @return list<Role> the first one first */

@@ -13,6 +13,7 @@ use App\Models\SchoolClass;
 use App\Models\Student;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
+use Pasada\Core\Scoring\Said;
 
 /** The training record of a student, and the register of a class. */
 final readonly class RecordPaper
@@ -31,7 +32,7 @@ final readonly class RecordPaper
             'about' => sprintf(
                 '%s, %s. %s%s. Printed %s.', $school->name, $school->state,
                 $student->className() === '' ? 'In no class' : $student->className(),
-                $student->number === null ? '' : ', number '.$student->number, $this->day($school, $now),
+                $student->number === null ? '' : ', number '.$student->number, $school->dayOf($now),
             ),
             'tables' => [
                 ['title' => 'Walks', 'heads' => self::WALKS, 'rows' => $this->walks($school, $student)],
@@ -61,7 +62,7 @@ final readonly class RecordPaper
             'about' => sprintf(
                 '%s, %s. %s to %s. Printed %s.', $school->name, $school->state,
                 $class->begins_on?->toDateString() ?? 'open', $class->ends_on?->toDateString() ?? 'open',
-                $this->day($school, $now),
+                $school->dayOf($now),
             ),
             'tables' => [[
                 'title' => sprintf('%d students', $students->count()),
@@ -70,7 +71,7 @@ final readonly class RecordPaper
                     $one->name, $one->number ?? '', $one->exam_on?->toDateString() ?? '',
                     $one->getAttribute('walks'),
                     is_string($one->getAttribute('last'))
-                        ? $this->day($school, Carbon::parse($one->getAttribute('last')))
+                        ? $school->dayOf(Carbon::parse($one->getAttribute('last')))
                         : '',
                     '', '',
                 ])->values()->all(),
@@ -84,15 +85,10 @@ final readonly class RecordPaper
         $walks = Attempt::finished($school->id)->where('student_id', $student->id)->with(Attempt::CARD)->get();
 
         return array_values($walks->sortBy('started_at')->toBase()->map(fn (Attempt $one): array => [
-            $this->day($school, $one->started_at), $one->checklist->name, $one->vehicle->name, $one->scorer->name,
+            $school->dayOf($one->started_at), $one->checklist->name, $one->vehicle->name, $one->scorer->name,
             $one->mode->value === 'exam' ? 'examination' : 'practice', $one->result->standing->value ?? '',
-            $one->result === null ? '' : SheetPaper::percent($one->result->permille),
-            $one->result === null ? '' : SheetPaper::clock($one->result->duration_ms),
+            $one->result === null ? '' : Said::percent($one->result->permille),
+            $one->result === null ? '' : Said::clock(intdiv($one->result->duration_ms, 1000)),
         ])->all());
-    }
-
-    private function day(School $school, Carbon $at): string
-    {
-        return $at->copy()->setTimezone($school->time_zone)->toDateString();
     }
 }

@@ -16,6 +16,7 @@ use Pasada\Core\Coaching\Coach;
 use Pasada\Core\Scoring\Credit;
 use Pasada\Core\Scoring\ItemOutcome;
 use Pasada\Core\Scoring\PassCheck;
+use Pasada\Core\Scoring\Said;
 use Pasada\Core\Scoring\ScoreSheet;
 
 /** The sheet of an attempt as a PDF: everything that a student, a school and an auditor ask of it. */
@@ -39,13 +40,13 @@ final readonly class SheetPaper
                 Standing::Failed => 'not passed',
                 Standing::Open => 'under way',
             },
-            'percent' => self::percent($sheet->overall->permille()),
+            'percent' => Said::percent($sheet->overall->permille()),
             'about' => sprintf(
                 '%s, %s. %s, %s. Scored by %s under %s%s. %s.', $attempt->school->name, $at->format('F j, Y, g:i a'),
                 $attempt->mode->value === 'exam' ? 'An examination' : 'Practice', $attempt->vehicle->name,
                 $attempt->scorer->name, $checklist,
                 $sheet->inspection->form === null ? '' : ', '.$sheet->inspection->form->name,
-                self::clock($sheet->walk->durationMs).' in all',
+                Said::clock(intdiv($sheet->walk->durationMs, 1000)).' in all',
             ),
             'marks' => array_map(
                 static fn (PassCheck $check): string => ($check->met ? '✓ ' : '✗ ').$check->said,
@@ -53,7 +54,8 @@ final readonly class SheetPaper
             ),
             'sections' => $this->sections($sheet),
             'notes' => array_map(
-                static fn (Remark $note): string => self::clock($note->atMs).' '.$note->text, $sheet->walk->remarks,
+                static fn (Remark $note): string => Said::clock(intdiv($note->atMs, 1000)).' '.$note->text,
+                $sheet->walk->remarks,
             ),
             'amendments' => $attempt->amendments()->with('user')->get()->sortBy('position')->toBase()->map(
                 static fn (Amendment $one): string => sprintf(
@@ -82,8 +84,8 @@ final readonly class SheetPaper
         $sections = [];
         foreach ($sheet->sections as $section) {
             $sections[] = [
-                'name' => $section->name, 'percent' => self::percent($section->score->permille()),
-                'time' => self::clock($section->timeMs), 'items' => $of[$section->id] ?? [],
+                'name' => $section->name, 'percent' => Said::percent($section->score->permille()),
+                'time' => Said::clock(intdiv($section->timeMs, 1000)), 'items' => $of[$section->id] ?? [],
             ];
         }
 
@@ -111,15 +113,5 @@ final readonly class SheetPaper
                 '%s of %s', round($outcome->earned / Credit::UNIT, 2), round($outcome->possible / Credit::UNIT, 2),
             ),
         ];
-    }
-
-    public static function percent(int $permille): string
-    {
-        return sprintf('%d.%d%%', intdiv($permille, 10), $permille % 10);
-    }
-
-    public static function clock(int $ms): string
-    {
-        return sprintf('%d:%02d', intdiv($ms, 60_000), intdiv($ms, 1000) % 60);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Actions\School\LoadDemoSchool;
 use App\Console\Documents;
 use App\Http\Middleware\EndOldSessions;
 use App\Http\Views\School\ReadToday;
@@ -15,7 +14,6 @@ use App\Library\KnownAddresses;
 use App\Library\ListeningLibrary;
 use App\Library\RecordFile;
 use App\Library\ShippedDocuments;
-use App\Library\ShippedVehicles;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\User;
@@ -62,10 +60,7 @@ final class AppServiceProvider extends ServiceProvider
             ),
         );
         $this->app->when(EndOldSessions::class)->needs('$longestHours')->giveConfig('pasada.longest_session_hours');
-        $this->app->when([
-            LoadDemoSchool::class, Documents::class, CatalogOfParts::class, ShippedVehicles::class,
-            ShippedDocuments::class,
-        ])
+        $this->app->when([Documents::class, CatalogOfParts::class, ShippedDocuments::class])
             ->needs('$folder')
             ->give($this->app->basePath());
         $this->app->when(ReadRecording::class)->needs('$build')->giveConfig('pasada.build');

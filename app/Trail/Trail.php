@@ -21,6 +21,9 @@ final readonly class Trail
     /** The chain of what belongs to no school. */
     public const INSTALLATION = 0;
 
+    /** How a line tells when it was written, UTC. */
+    public const TIME = 'Y-m-d\TH:i:s.v\Z';
+
     private const VIEWED_AGAIN_AFTER_HOURS = 12;
 
     public function __construct(
@@ -48,7 +51,7 @@ final readonly class Trail
             /** @var stdClass&object{position: int, digest: string} $head */
             $head = $this->database->table('trail_heads')->where('chain', $chain)->lockForUpdate()->first();
             $entry = TrailEntry::after(
-                $head->position, $head->digest, Carbon::now()->utc()->format('Y-m-d\TH:i:s.v\Z'),
+                $head->position, $head->digest, Carbon::now()->utc()->format(self::TIME),
                 mb_substr($who, 0, 200), $did->value, $kind, (string) $record, self::json($before), self::json($after),
                 $this->isCommand() ? 'command line' : (string) $this->app->make(Request::class)->ip(),
             );

@@ -19,14 +19,6 @@ final readonly class WeekInput
 {
     public function __construct(private ClassAnswers $answers, private Outages $outages) {}
 
-    /** @return Collection<int, User> */
-    public function instructors(int $schoolId): Collection
-    {
-        return User::ofSchool($schoolId)->where('disabled_at', null)->get()->sortBy('name')
-            ->filter(static fn (User $user): bool => $user->has(Role::Instructor))
-            ->values()->toBase();
-    }
-
     /** @return Collection<int, StoredVehicle> */
     public function vehicles(int $schoolId, Carbon $now): Collection
     {
@@ -56,7 +48,7 @@ final readonly class WeekInput
             $vehicles[] = ['id' => (string) $vehicle->id, 'free' => $isThere ? $open : $kept];
         }
         $instructors = [];
-        foreach ($this->instructors($schoolId) as $one) {
+        foreach (User::working($schoolId, Role::Instructor) as $one) {
             $kept = array_column(array_filter(
                 $fixed, static fn (array $walk): bool => $walk['instructor_id'] === $one->id,
             ), 'slot');

@@ -68,6 +68,7 @@ return new class extends Migration
         Schema::table('students', static function (Blueprint $table): void {
             $table->foreignId('class_id')->nullable()->constrained('classes');
             $table->string('number', 40)->nullable();
+            $table->uuid('uuid')->nullable()->unique();
             $table->timestamp('archived_at')->nullable();
             $table->foreignId('merged_into')->nullable()->constrained('students');
             $table->unique(['school_id', 'number']);
@@ -110,7 +111,7 @@ return new class extends Migration
             $table->dropUnique(['school_id', 'number']);
             $table->dropConstrainedForeignId('class_id');
             $table->dropConstrainedForeignId('merged_into');
-            $table->dropColumn(['number', 'archived_at']);
+            $table->dropColumn(['number', 'uuid', 'archived_at']);
         });
         foreach (['class_vehicles', 'class_instructors', 'classes', 'access_links', 'installation'] as $table) {
             Schema::dropIfExists($table);

@@ -31,8 +31,7 @@ final readonly class AdoptShipped
             ?? throw ValidationException::withMessages([
                 'id' => 'Nothing of that id comes with Pasada. Choose from the list.',
             ]);
-        $document = json_decode($text, true);
-        $name = is_array($document) && is_string($document['name'] ?? null) ? $document['name'] : $id;
+        $name = $this->shipped->names($kind)[$id];
         $adopted = $this->database->transaction(static function () use ($by, $kind, $id, $text, $name, $now): mixed {
             $school = School::query()->whereKey($by->school_id);
             $school->lockForUpdate()->value('id');

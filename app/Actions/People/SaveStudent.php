@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\People;
 
 use App\Access\Passwords;
+use App\Exceptions\IdIsTaken;
 use App\Models\Attempt;
 use App\Models\ExamAppointment;
 use App\Models\ExamResult;
@@ -22,10 +23,21 @@ final readonly class SaveStudent
 {
     public function __construct(private ConnectionInterface $database) {}
 
-    /** @param  array{name: string, class_id: int|null, number: string|null, exam_on: string|null}  $told */
-    public function add(int $schoolId, array $told): Student
+    /**
+     * Sent twice, the student is there once.
+     *
+     * @param  string  $uuid  made by the page
+     * @param  array{name: string, class_id: int|null, number: string|null, exam_on: string|null}  $told
+     *
+     * @throws IdIsTaken if it stands for a student of another school
+     */
+    public function add(string $uuid, int $schoolId, array $told): Student
     {
-        return Student::query()->create(['school_id' => $schoolId, 'user_id' => null, ...$told]);
+        $student = Student::query()->firstOrCreate(
+            ['uuid' => $uuid], ['school_id' => $schoolId, 'user_id' => null, ...$told],
+        );
+
+        return $student->school_id === $schoolId ? $student : throw IdIsTaken::byStudent($uuid);
     }
 
     /** @param  array{name: string, class_id: int|null, number: string|null, exam_on: string|null}  $told */

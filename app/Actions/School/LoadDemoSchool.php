@@ -14,7 +14,9 @@ use App\Demo\StudentProfile;
 use App\Library\AirCab;
 use App\Library\InspectionLibrary;
 use App\Library\JudgedPractice;
+use App\Library\ShippedDocuments;
 use App\Models\CabHelp;
+use App\Models\DocumentKind;
 use App\Models\Installation;
 use App\Models\Role;
 use App\Models\School;
@@ -40,7 +42,7 @@ final readonly class LoadDemoSchool
         private StartAttempt $start,
         private RecordMarks $record,
         private KeepPractice $keep,
-        private string $folder,
+        private ShippedDocuments $shipped,
     ) {}
 
     /** @param  callable(string): void  $told  hears of each student done */
@@ -147,12 +149,8 @@ final readonly class LoadDemoSchool
     private function vehicles(School $school, Carbon $now): array
     {
         $stored = [];
-        foreach (
-            new \GlobIterator($this->folder.'/vehicles/*.json', \FilesystemIterator::CURRENT_AS_PATHNAME) as $file
-        ) {
-            assert(is_string($file));
-            $text = (string) file_get_contents($file);
-            $vehicle = (new VehicleReader())->read($text, basename($file));
+        foreach ($this->shipped->of(DocumentKind::Vehicle) as $id => $text) {
+            $vehicle = (new VehicleReader())->read($text, $id);
             $stored[$vehicle->id] = StoredVehicle::query()->create([
                 'school_id' => $school->id,
                 'slug' => $vehicle->id,
@@ -170,12 +168,8 @@ final readonly class LoadDemoSchool
     private function checklists(School $school, Carbon $now): array
     {
         $stored = [];
-        foreach (
-            new \GlobIterator($this->folder.'/checklists/*.json', \FilesystemIterator::CURRENT_AS_PATHNAME) as $file
-        ) {
-            assert(is_string($file));
-            $text = (string) file_get_contents($file);
-            $checklist = (new ChecklistReader())->read($text, basename($file));
+        foreach ($this->shipped->of(DocumentKind::Checklist) as $id => $text) {
+            $checklist = (new ChecklistReader())->read($text, $id);
             $stored[$checklist->id] = StoredChecklist::query()->create([
                 'school_id' => $school->id,
                 'slug' => $checklist->id,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\People\ChangeRetention;
 use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\Refused;
 use App\Http\Requests\People\RetentionRequest;
@@ -45,28 +46,15 @@ final readonly class RetentionController
             ],
         ),
     ]
-    public function change(RetentionRequest $request): RetentionResource
+    public function change(RetentionRequest $request, ChangeRetention $change): RetentionResource
     {
-        $user = $request->signedIn();
-        [$school, $now] = [$user->school, Carbon::now()];
-        if ($request->filled('kept_years')) {
-            $school->update(['kept_years' => $request->integer('kept_years')]);
-        }
-        if ($request->filled('hold_student_id')) {
-            LegalHold::query()->create([
-                'school_id' => $school->id, 'student_id' => $request->integer('hold_student_id'),
-                'reason' => $request->string('reason')->toString(), 'set_by' => $user->id, 'set_at' => $now,
-            ]);
-        }
-        if ($request->filled('end_hold')) {
-            LegalHold::ofSchool($school->id)->where('ended_at', null)->find($request->integer('end_hold'))
-                ?->update(['ended_at' => $now]);
-        }
-        if ($request->filled('delete')) {
-            $this->due->delete($school, $user, $request->integer('delete'), $now);
-        }
+        $now = Carbon::now();
+        $change->handle(
+            $request->signedIn(), $request->number('kept_years'), $request->number('hold_student_id'),
+            $request->string('reason')->toString(), $request->number('end_hold'), $request->number('delete'), $now,
+        );
 
-        return $this->told($school, $now);
+        return $this->told($request->signedIn()->school, $now);
     }
 
     private function told(School $school, Carbon $now): RetentionResource
@@ -76,7 +64,7 @@ final readonly class RetentionController
         $stones = Tombstone::ofSchool($school->id)->get()->sortByDesc('id');
 
         return new RetentionResource(
-            $school->kept_years, $due['count'], $due['oldest'], $due['newest'],
+            $school->kept_years, DueRecords::LEAST_YEARS, $due['count'], $due['oldest'], $due['newest'],
             array_values($holds->toBase()->map(static fn (LegalHold $one): OptionResource => new OptionResource(
                 (string) $one->id, $one->student->name.': '.$one->reason,
             ))->all()),

@@ -39,16 +39,9 @@ final readonly class RosterController
         $school = $request->signedIn()->school_id;
         $known = $bring->known($school, $roster);
         $choices = $request->choices();
-        $isOpen = static fn (RosterLine $line): bool => (isset($known[$line->line]) || $line->alike !== [])
-            && ! isset($choices[$line->line]);
-        $open = count(array_filter($roster->lines, $isOpen));
-        $faults = count(array_filter($roster->lines, static fn (RosterLine $line): bool => $line->faults !== []
-            && ($choices[$line->line] ?? null) !== RosterRequest::LEAVE_OUT));
+        [$faults, $open] = [$roster->faults($choices), $roster->open($known, $choices)];
         $kept = $request->boolean('keep') && $open + $faults === 0
-            ? $bring->keep($school, array_values(array_filter(
-                $roster->lines,
-                static fn (RosterLine $line): bool => ($choices[$line->line] ?? null) !== RosterRequest::LEAVE_OUT,
-            )))
+            ? $bring->keep($school, $roster->wanted($choices))
             : null;
 
         return new RosterResource(

@@ -86,7 +86,7 @@ final readonly class StudentController
     ]
     public function store(SaveStudentRequest $request, SaveStudent $save, ReadStudentRecord $read): JsonResponse
     {
-        $student = $save->add($request->signedIn()->school_id, $request->told());
+        $student = $save->add($request->uuid(), $request->signedIn()->school_id, $request->told());
 
         return new JsonResponse($read->handle($student, $request->signedIn()), 201);
     }

@@ -11,8 +11,6 @@ use Pasada\Core\Listing\PartsList;
 /** A list of students from a spreadsheet: every line understood, or told what is wrong with it. */
 final readonly class Roster
 {
-    private const LONGEST_NAME = 120;
-
     private const LONGEST_NUMBER = 40;
 
     public const MOST_LINES = 2000;
@@ -71,15 +69,41 @@ final readonly class Roster
         return implode(' ', $words);
     }
 
-    public function hasFaults(): bool
+    /**
+     * @param  array<int, RosterChoice>  $choices  by line
+     * @return list<RosterLine> those that are not left out
+     */
+    public function wanted(array $choices): array
     {
-        foreach ($this->lines as $line) {
-            if ($line->faults !== []) {
-                return true;
-            }
-        }
+        return array_values(array_filter(
+            $this->lines,
+            static fn (RosterLine $line): bool => ($choices[$line->line] ?? null) !== RosterChoice::LeaveOut,
+        ));
+    }
 
-        return false;
+    /**
+     * @param  array<int, RosterChoice>  $choices  by line
+     * @return int wanted lines in which something is wrong
+     */
+    public function faults(array $choices): int
+    {
+        return count(array_filter(
+            $this->wanted($choices), static fn (RosterLine $line): bool => $line->faults !== [],
+        ));
+    }
+
+    /**
+     * @param  array<int, mixed>  $known  who is there already and may be the same, by line
+     * @param  array<int, RosterChoice>  $choices  by line
+     * @return int lines of which it has to be said whether they are somebody new
+     */
+    public function open(array $known, array $choices): int
+    {
+        return count(array_filter(
+            $this->lines,
+            static fn (RosterLine $line): bool => ! isset($choices[$line->line])
+                && ($line->alike !== [] || isset($known[$line->line])),
+        ));
     }
 
     /**
@@ -125,13 +149,14 @@ final readonly class Roster
         } elseif (preg_match('/^([^,]+), *([^,]+)$/u', $name, $parts) === 1) {
             $name = $parts[2].' '.$parts[1];
         }
-        $faults = self::nameFaults($name);
-        [$examOn, $fault] = self::day($of(RosterColumn::ExamOn));
+        $fault = PersonName::fault($name);
+        $faults = $fault === null ? [] : [$fault];
+        [$examOn, $dayFault] = self::day($of(RosterColumn::ExamOn));
         $studentNumber = $of(RosterColumn::Number);
         if (mb_strlen($studentNumber) > self::LONGEST_NUMBER) {
             $faults[] = sprintf('The number is longer than %d signs; is the column right?', self::LONGEST_NUMBER);
         }
-        if (mb_strlen($of(RosterColumn::ClassName)) > self::LONGEST_NAME) {
+        if (mb_strlen($of(RosterColumn::ClassName)) > PersonName::MOST) {
             $faults[] = 'The name of the class is too long; is the column right?';
         }
         $key = self::key($name);
@@ -139,26 +164,8 @@ final readonly class Roster
         return new RosterLine(
             $number, $name, $studentNumber === '' ? null : $studentNumber,
             $of(RosterColumn::ClassName) === '' ? null : $of(RosterColumn::ClassName), $examOn,
-            [...$faults, ...$fault], $key === '' ? [] : array_keys($seen, $key, true),
+            [...$faults, ...$dayFault], $key === '' ? [] : array_keys($seen, $key, true),
         );
-    }
-
-    /** @return list<string> */
-    private static function nameFaults(string $name): array
-    {
-        return match (true) {
-            $name === '' => ['There is no name in this line.'],
-            preg_match('/\d{2,4}[-\/.]\d{1,2}([-\/.]\d{1,4})?/', $name) === 1 => [
-                "\"$name\" is a day and no name; is the column right?",
-            ],
-            preg_match('/^[=+@\-]/', $name) === 1 => ["\"$name\" begins as a formula does; write the name itself."],
-            preg_match('/\p{L}/u', $name) !== 1 => ["\"$name\" holds no letter; is the column right?"],
-            preg_match('/\d/', $name) === 1 => ["\"$name\" holds a number; is the column right?"],
-            mb_strlen($name) > self::LONGEST_NAME => [
-                sprintf('The name is longer than %d letters; shorten it.', self::LONGEST_NAME),
-            ],
-            default => [],
-        };
     }
 
     /** @return array{string|null, list<string>} year-month-day, and what is wrong */

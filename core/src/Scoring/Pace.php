@@ -62,12 +62,11 @@ final readonly class Pace
     public function said(): string
     {
         return sprintf(
-            '%d items were marked within %d s, from %d:%02d on. Nobody speaks so fast: they were not marked as they '.
+            '%d items were marked within %d s, from %s on. Nobody speaks so fast: they were not marked as they '.
                 'were said.',
             $this->items,
             max(1, (int) ceil(($this->toMs - $this->fromMs) / 1000)),
-            intdiv($this->fromMs, 60_000),
-            intdiv($this->fromMs, 1000) % 60,
+            Said::clock(intdiv($this->fromMs, 1000)),
         );
     }
 }

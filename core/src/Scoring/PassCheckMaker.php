@@ -27,7 +27,7 @@ final readonly class PassCheckMaker
             $score->reaches($percent),
             $score->canReach($percent),
             sprintf(
-                '%d.%d%% of %s was earned; %d%% is needed.', intdiv($permille, 10), $permille % 10, $what, $percent,
+                '%s of %s was earned; %d%% is needed.', Said::percent($permille), $what, $percent,
             ),
             $score->reaches($percent) ? '' : $this->enough($score->short($percent), $outcomes),
         );

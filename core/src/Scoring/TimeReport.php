@@ -44,15 +44,10 @@ final readonly class TimeReport
         return $allowedSeconds !== null && $tookMs > $allowedSeconds * 1000
             ? [
                 sprintf(
-                    '%s took %s; %s is allowed.', $what, self::clock(intdiv($tookMs, 1000)),
-                    self::clock($allowedSeconds),
+                    '%s took %s; %s is allowed.', $what, Said::clock(intdiv($tookMs, 1000)),
+                    Said::clock($allowedSeconds),
                 ),
             ]
             : [];
-    }
-
-    private static function clock(int $seconds): string
-    {
-        return sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60);
     }
 }

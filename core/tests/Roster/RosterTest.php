@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Listing\CutText;
+use Pasada\Core\Roster\PersonName;
 use Pasada\Core\Roster\Roster;
+use Pasada\Core\Roster\RosterChoice;
 use Pasada\Core\Roster\RosterColumn;
 use Pasada\Core\Roster\RosterLine;
 
@@ -37,7 +39,7 @@ it('tells every line what is wrong with it', function (string $line, string $sai
     $roster = roster("Name,Exam\nMira Tallgrass,2026-12-04\n$line\n");
 
     expect($roster->lines[1]->line)->toBe(3)->and($roster->lines[1]->faults[0])->toContain($said)
-        ->and($roster->hasFaults())->toBeTrue();
+        ->and($roster->faults([]))->toBe(1)->and($roster->faults([3 => RosterChoice::LeaveOut]))->toBe(0);
 })->with([
     'no name' => [',2026-12-04', 'no name'],
     'a birth date as a name' => ['1998-04-12,', 'a day and no name'],
@@ -62,3 +64,15 @@ it('says that a list holds nobody, or too many', function (string $text, string 
     'headings alone' => ["Name,Class\n", 'holds nobody'],
     'far too many' => [fn (): string => "Name\n".str_repeat("Mira Tallgrass\n", Roster::MOST_LINES), 'in parts'],
 ]);
+
+it('asks of whoever may be there already, until it is said', function (): void {
+    $roster = roster("Name\nMira Tallgrass\nOdell Marrowby\nMira Tallgrass\n");
+
+    expect($roster->open([3 => true], []))->toBe(2)
+        ->and($roster->open([3 => true], [3 => RosterChoice::MakeNew, 4 => RosterChoice::LeaveOut]))->toBe(0)
+        ->and(array_column($roster->wanted([4 => RosterChoice::LeaveOut]), 'line'))->toBe([2, 3]);
+});
+
+it('takes names as people have them', function (string $name): void {
+    expect(PersonName::fault($name))->toBeNull();
+})->with(['Mira Tallgrass', 'Zoë O’Müller-Quillow', 'Núñez', '李小龍', 'J. R. Marsh III']);

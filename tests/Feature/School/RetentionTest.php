@@ -48,7 +48,14 @@ it('deletes nothing of whom is held, until the hold ends', function (): void {
     $held = $this->postJson('/api/v1/retention', [
         'hold_student_id' => $this->old->student_id, 'reason' => 'A dispute over the exam',
     ])->assertOk()->assertJsonPath('due', 0)->json('holds.0');
-    $this->postJson('/api/v1/retention', ['delete' => 1])->assertConflict();
+    // All or nothing: neither the years nor the deletion.
+    $this->postJson('/api/v1/retention', ['kept_years' => 9, 'delete' => 1])->assertConflict();
+    $this->app['auth']->forgetGuards();
+    $this->actingAs($this->manager->fresh());
+    $this->getJson('/api/v1/retention')->assertJsonPath('kept_years', 3)->assertJsonCount(1, 'holds');
+    $this->postJson('/api/v1/retention', [
+        'hold_student_id' => $this->old->student_id, 'reason' => 'A dispute over the exam',
+    ])->assertJsonCount(1, 'holds');
     $this->postJson('/api/v1/retention', ['hold_student_id' => $this->old->student_id])->assertUnprocessable();
     $this->postJson('/api/v1/retention', ['end_hold' => (int) $held['value']])->assertOk()->assertJsonPath('due', 1);
 });

@@ -54,7 +54,7 @@ it('gives a walk to the student it was, and signatures of before stand no more',
     $this->postJson("$this->path/right", ['student_id' => $other->id, 'keep' => true])->assertOk();
     $this->getJson("$this->path/result")->assertJsonPath('card.student', 'Odell Marrowby')
         ->assertJsonPath('signatures.0.stands', false);
-    $line = $this->getJson("/api/v1/trail?kind=attempt&record={$this->attempt->id}")->json('lines.0');
+    $line = $this->getJson("/api/v1/trail?kind=attempt&words=changed&record={$this->attempt->id}")->json('lines.0');
     expect($line['who'])->toStartWith('Paul Averdale')
         ->and($line['before'])->toBe(['student_id' => $this->yard->student->id]);
 });

@@ -78,7 +78,13 @@ it('takes further schools of an operator, whose managers set their passwords by 
 
 it('takes a checklist and a vehicle that come with Pasada, once, and says how far it is', function (): void {
     $this->postJson('/api/v1/setup', [...$this->body, 'code' => ($this->code)()])->assertCreated();
-    $this->getJson('/api/v1/school')->assertOk()->assertJsonPath('checklists', 0)->assertJsonPath('people', 1);
+    $this->getJson('/api/v1/school')->assertOk()->assertJsonPath('checklists', 0)
+        ->assertJsonPath('steps.2', ['step' => 'scorer', 'done' => false]);
+    // Another manager scores nothing.
+    $this->postJson('/api/v1/people', [
+        'name' => 'Ada Quill', 'email' => 'ada@yard.example', 'roles' => ['manager'],
+    ])->assertCreated();
+    $this->getJson('/api/v1/school')->assertJsonPath('steps.2.done', false);
     foreach ([['checklist', 'whole-walk-round'], ['vehicle', 'dock-tractor-chassis']] as [$kind, $id]) {
         $this->postJson('/api/v1/school/shipped', ['kind' => $kind, 'id' => $id])->assertOk();
         $told = $this->postJson('/api/v1/school/shipped', ['kind' => $kind, 'id' => $id])->assertOk()->json();

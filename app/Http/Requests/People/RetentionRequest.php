@@ -55,4 +55,9 @@ final class RetentionRequest extends FormRequest
             '*' => 'Give a number.',
         ];
     }
+
+    public function number(string $name): ?int
+    {
+        return $this->filled($name) ? $this->integer($name) : null;
+    }
 }

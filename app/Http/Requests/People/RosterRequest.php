@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use OpenApi\Attributes as OA;
+use Pasada\Core\Roster\RosterChoice;
 use Pasada\Core\Roster\RosterColumn;
 
 #[OA\Schema(required: ['name', 'content', 'keep'], properties: [
@@ -30,10 +31,6 @@ final class RosterRequest extends FormRequest
 {
     use SignedIn;
 
-    public const MAKE_NEW = 'new';
-
-    public const LEAVE_OUT = 'skip';
-
     public function authorize(): bool
     {
         Gate::authorize('teach', User::class);
@@ -50,7 +47,7 @@ final class RosterRequest extends FormRequest
             'columns' => ['array', 'max:60'],
             'columns.*' => [Rule::enum(RosterColumn::class)],
             'choices' => ['array', 'max:2000'],
-            'choices.*' => ['in:'.self::MAKE_NEW.','.self::LEAVE_OUT],
+            'choices.*' => [Rule::enum(RosterChoice::class)],
             'keep' => ['required', 'boolean'],
         ];
     }
@@ -83,10 +80,12 @@ final class RosterRequest extends FormRequest
         return $columns === [] ? null : array_map(RosterColumn::from(...), $columns);
     }
 
-    /** @return array<int, string> by line */
+    /** @return array<int, RosterChoice> by line */
     public function choices(): array
     {
-        /** @var array<int, string> */
-        return $this->array('choices');
+        /** @var array<int, string> $choices */
+        $choices = $this->array('choices');
+
+        return array_map(RosterChoice::from(...), $choices);
     }
 }

@@ -41,7 +41,7 @@ final class SavePersonRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:120', 'regex:'.PersonName::PATTERN],
+            'name' => ['required', 'string', new NameRule],
             'email' => ['required', 'string', 'email', 'max:200', Rule::unique(User::class, 'email')
                 ->ignore($this->person()?->id)],
             'roles' => ['required', 'array', 'list', 'max:3'],
@@ -53,7 +53,8 @@ final class SavePersonRequest extends FormRequest
     public function messages(): array
     {
         return [
-            ...PersonName::messages('name'),
+            'name.required' => 'Give a name.',
+            'name.string' => 'Give a name.',
             'email.required' => 'Give an address to sign in with.',
             'email.unique' => 'This address belongs to an account already. Use another one.',
             'email.*' => 'This is no address; write it as name@school.example.',

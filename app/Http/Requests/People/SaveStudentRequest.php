@@ -15,6 +15,10 @@ use Illuminate\Validation\Rules\Unique;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['name'], properties: [
+    new OA\Property(
+        property: 'id', type: 'string', format: 'uuid',
+        description: 'of a new student: made by the page, so that adding twice adds once',
+    ),
     new OA\Property(property: 'name', type: 'string', maxLength: 120),
     new OA\Property(property: 'class_id', type: 'integer', nullable: true),
     new OA\Property(property: 'number', type: 'string', nullable: true, maxLength: 40, description: 'of the school'),
@@ -32,16 +36,17 @@ final class SaveStudentRequest extends FormRequest
         return true;
     }
 
-    /** @return array<string, list<string|Exists|Unique>> */
+    /** @return array<string, list<string|Exists|Unique|NameRule>> */
     public function rules(): array
     {
         $school = $this->signedIn()->school_id;
 
         return [
-            'name' => ['required', 'string', 'max:'.PersonName::MOST, 'regex:'.PersonName::PATTERN],
+            'id' => [$this->student() === null ? 'required' : 'prohibited', 'uuid'],
+            'name' => ['required', 'string', new NameRule],
             'class_id' => ['nullable', 'integer', SchoolClass::existsIn($school)],
             'number' => ['nullable', 'string', 'max:40', Student::uniqueIn($school, 'number')
-                ->ignore($this->student()?->id)],
+                ->ignore($this->student()->id ?? $this->uuid(), $this->student() === null ? 'uuid' : 'id')],
             'exam_on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:+5 years'],
         ];
     }
@@ -50,7 +55,9 @@ final class SaveStudentRequest extends FormRequest
     public function messages(): array
     {
         return [
-            ...PersonName::messages('name'),
+            'name.required' => 'Give a name.',
+            'name.string' => 'Give a name.',
+            'id.*' => 'Send an id of a new student, a UUID made by the page; of one who is there, none.',
             'class_id.*' => 'This class is not known at this school; choose one from the list.',
             'number.unique' => 'Another student has this number. Look whether it is the same person.',
             'number.*' => 'A number has at most 40 signs.',
@@ -63,6 +70,12 @@ final class SaveStudentRequest extends FormRequest
         $student = $this->route('student');
 
         return $student instanceof Student ? $student : null;
+    }
+
+    /** Of a new student. */
+    public function uuid(): string
+    {
+        return mb_strtolower($this->string('id')->toString());
     }
 
     /** @return array{name: string, class_id: int|null, number: string|null, exam_on: string|null} */

@@ -22,7 +22,7 @@ use OpenApi\Attributes as OA;
 ])]
 final class SetUpRequest extends FormRequest
 {
-    /** @return array<string, list<string|Unique>> */
+    /** @return array<string, list<string|Unique|NameRule>> */
     public function rules(): array
     {
         return [
@@ -30,7 +30,7 @@ final class SetUpRequest extends FormRequest
             'school' => ['required', 'string', 'max:120'],
             'state' => ['required', 'string', 'max:60'],
             'time_zone' => ['nullable', 'timezone:all'],
-            'name' => ['required', 'string', 'max:'.PersonName::MOST, 'regex:'.PersonName::PATTERN],
+            'name' => ['required', 'string', new NameRule],
             'email' => ['required', 'string', 'email', 'max:200', Rule::unique(User::class, 'email')],
             'password' => ['required', 'string', 'max:500'],
         ];
@@ -40,7 +40,8 @@ final class SetUpRequest extends FormRequest
     public function messages(): array
     {
         return [
-            ...PersonName::messages('name'),
+            'name.required' => 'Give a name.',
+            'name.string' => 'Give a name.',
             'code.*' => 'Enter the code that ./pasada up --school printed.',
             'school.*' => 'Give the name of the school, in 120 letters at most.',
             'state.*' => 'Give the state whose checklist is scored.',

@@ -22,6 +22,7 @@ final readonly class PersonResource implements Responsable
         #[OA\Property] public string $name,
         #[OA\Property] public string $email,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Role::class))] public array $roles,
+        #[OA\Property(description: 'whether walks are theirs to score')] public bool $may_score,
         #[OA\Property(description: 'nobody signs in with it any more')] public bool $closed,
         #[OA\Property(description: 'has set a password')] public bool $has_begun,
         #[OA\Property] public bool $has_second_factor,
@@ -30,7 +31,7 @@ final readonly class PersonResource implements Responsable
     public static function of(User $user): self
     {
         return new self(
-            $user->id, $user->name, $user->email, $user->roles(), $user->disabled_at !== null,
+            $user->id, $user->name, $user->email, $user->roles(), $user->scores(), $user->disabled_at !== null,
             $user->password_set_at !== null, $user->two_factor_at !== null,
         );
     }

@@ -21,6 +21,7 @@ final readonly class RetentionResource implements Responsable
      */
     public function __construct(
         #[OA\Property] public int $kept_years,
+        #[OA\Property(description: 'that the law asks for')] public int $least_years,
         #[OA\Property(description: 'attempts whose years are over and that nobody holds')] public int $due,
         #[OA\Property] public ?string $oldest,
         #[OA\Property] public ?string $newest,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\People;
 
 use OpenApi\Attributes as OA;
+use Pasada\Core\Roster\RosterChoice;
 
 /** A line of a list of students. */
 #[OA\Schema]
@@ -28,7 +29,7 @@ final readonly class RosterLineResource
             ),
         ]
         public array $known,
-        #[OA\Property(nullable: true, description: 'what was chosen of them: "new" or "skip"')]
-        public ?string $choice,
+        #[OA\Property(type: 'string', enum: RosterChoice::class, nullable: true, description: 'what was said of them')]
+        public ?RosterChoice $choice,
     ) {}
 }

@@ -18,6 +18,7 @@ final readonly class SchoolResource implements Responsable
 
     /**
      * @param  list<string>  $two_factor_roles
+     * @param  list<StartStepResource>  $steps
      * @param  list<OptionResource>  $shipped_checklists
      * @param  list<OptionResource>  $shipped_vehicles
      */
@@ -30,10 +31,7 @@ final readonly class SchoolResource implements Responsable
         #[OA\Property] public bool $start_is_done,
         #[OA\Property(description: 'in force')] public int $checklists,
         #[OA\Property(description: 'in force')] public int $vehicles,
-        #[OA\Property(description: 'who works here, the reader too')] public int $people,
-        #[OA\Property] public int $classes,
-        #[OA\Property] public int $students,
-        #[OA\Property(description: 'finished walks')] public int $attempts,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: StartStepResource::class))] public array $steps,
         #[OA\Property(type: 'array', items: new OA\Items(ref: OptionResource::class), description: 'not taken yet')]
         public array $shipped_checklists,
         #[OA\Property(type: 'array', items: new OA\Items(ref: OptionResource::class), description: 'not taken yet')]

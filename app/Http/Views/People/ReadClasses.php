@@ -26,8 +26,7 @@ final readonly class ReadClasses
             ->withCount(['students' => static fn (Builder $query) => $query->whereNull('archived_at')])
             ->get()->sortBy('name');
         $vehicles = $this->database->table('class_vehicles')->whereIn('class_id', $classes->modelKeys())->get();
-        $people = User::ofSchool($schoolId)->where('disabled_at', null)->get()->sortBy('name')
-            ->filter(static fn (User $user): bool => $user->has(Role::Instructor));
+        $people = User::working($schoolId, Role::Instructor);
         $there = StoredVehicle::inForceOn($schoolId, $now)->toBase();
 
         return new ClassesResource(
@@ -39,7 +38,7 @@ final readonly class ReadClasses
                 )),
                 $class->archived_at !== null, $class->students_count,
             ))->all()),
-            array_values($people->toBase()->map(
+            array_values($people->map(
                 static fn (User $user): OptionResource => new OptionResource((string) $user->id, $user->name),
             )->all()),
             array_values($there->map(

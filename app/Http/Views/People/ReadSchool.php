@@ -6,10 +6,11 @@ namespace App\Http\Views\People;
 
 use App\Http\Resources\OptionResource;
 use App\Http\Resources\People\SchoolResource;
+use App\Http\Resources\People\StartStep;
+use App\Http\Resources\People\StartStepResource;
 use App\Library\ShippedDocuments;
 use App\Models\Attempt;
 use App\Models\DocumentKind;
-use App\Models\Role;
 use App\Models\School;
 use App\Models\SchoolClass;
 use App\Models\StoredChecklist;
@@ -25,13 +26,23 @@ final readonly class ReadSchool
 
     public function handle(School $school, Carbon $now): SchoolResource
     {
+        $checklists = StoredChecklist::inForceOn($school->id, $now)->count();
+        $vehicles = StoredVehicle::inForceOn($school->id, $now)->count();
+
         return new SchoolResource(
             $school->name, $school->state, $school->time_zone, $school->two_factor_roles, $school->started_at !== null,
-            StoredChecklist::inForceOn($school->id, $now)->count(),
-            StoredVehicle::inForceOn($school->id, $now)->count(),
-            User::ofSchool($school->id)->where('disabled_at', null)->where('role', '<>', Role::Student)->count(),
-            SchoolClass::ofSchool($school->id)->where('archived_at', null)->count(),
-            Student::present($school->id)->count(), Attempt::finished($school->id)->count(),
+            $checklists, $vehicles, array_map(static fn (StartStep $step): StartStepResource => new StartStepResource(
+                $step, match ($step) {
+                    StartStep::Checklist => $checklists > 0,
+                    StartStep::Vehicle => $vehicles > 0,
+                    StartStep::Scorer => User::ofSchool($school->id)->where('disabled_at', null)->get()->contains(
+                        static fn (User $user): bool => $user->scores() && $user->password_set_at !== null,
+                    ),
+                    StartStep::SchoolClass => SchoolClass::ofSchool($school->id)->where('archived_at', null)->exists(),
+                    StartStep::Student => Student::present($school->id)->exists(),
+                    StartStep::Walk => Attempt::finished($school->id)->exists(),
+                },
+            ), StartStep::cases()),
             $this->notTaken($school, DocumentKind::Checklist), $this->notTaken($school, DocumentKind::Vehicle),
         );
     }
@@ -42,9 +53,7 @@ final readonly class ReadSchool
         $slugs = $kind->model()::ofSchool($school->id)->pluck('slug')->all();
         $taken = array_flip(array_filter($slugs, is_string(...)));
         $left = [];
-        foreach (array_diff_key($this->shipped->of($kind), $taken) as $id => $text) {
-            $document = json_decode($text, true);
-            $name = is_array($document) && is_string($document['name'] ?? null) ? $document['name'] : $id;
+        foreach (array_diff_key($this->shipped->names($kind), $taken) as $id => $name) {
             $left[] = new OptionResource($id, $name);
         }
 

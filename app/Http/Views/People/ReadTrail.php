@@ -7,9 +7,9 @@ namespace App\Http\Views\People;
 use App\Http\Requests\People\ReadTrailRequest;
 use App\Http\Resources\People\TrailLineResource;
 use App\Http\Resources\People\TrailResource;
+use App\Trail\Trail;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Carbon;
 use stdClass;
 
 /** The trail of a school, the newest line first, as many as a page holds. */
@@ -22,20 +22,18 @@ final readonly class ReadTrail
     public function handle(ReadTrailRequest $request): TrailResource
     {
         $chain = $request->signedIn()->school_id;
-        $zone = $request->signedIn()->school->time_zone;
+        $school = $request->signedIn()->school;
         $lines = $this->database->table('trail')->where('chain', $chain);
         foreach (['kind', 'record'] as $column) {
             if ($request->text($column) !== null) {
                 $lines->where($column, $request->text($column));
             }
         }
-        $midnight = static fn (string $day, int $more): string => Carbon::parse($day, $zone)->addDays($more)->utc()
-            ->format('Y-m-d\TH:i:s.v\Z');
         if ($request->text('from') !== null) {
-            $lines->where('at', '>=', $midnight($request->text('from'), 0));
+            $lines->where('at', '>=', $school->midnight($request->text('from'))->format(Trail::TIME));
         }
         if ($request->text('to') !== null) {
-            $lines->where('at', '<', $midnight($request->text('to'), 1));
+            $lines->where('at', '<', $school->midnight($request->text('to'), 1)->format(Trail::TIME));
         }
         $words = $request->text('words');
         if ($words !== null) {

@@ -8,6 +8,7 @@ use App\Http\Resources\Progress\NamedResource;
 use App\Http\Resources\Progress\WeekResource;
 use App\Http\Resources\Progress\YardWalkResource;
 use App\Library\Outages;
+use App\Models\Role;
 use App\Models\School;
 use App\Models\StoredVehicle;
 use App\Models\Student;
@@ -86,7 +87,7 @@ final readonly class ReadWeek
         return new WeekResource(
             $monday, $school->yard_revision, WeekDays::slots($monday),
             $now->copy()->setTimezone($school->time_zone)->format('Y-m-d\TH:i'),
-            array_values($this->input->instructors($school->id)->map(
+            array_values(User::working($school->id, Role::Instructor)->map(
                 static fn (User $one): NamedResource => new NamedResource($one->id, $one->name),
             )->all()),
             array_values($this->input->vehicles($school->id, $now)->map(

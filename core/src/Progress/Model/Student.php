@@ -19,9 +19,6 @@ final class Student
     /** An outcome tells at least so much, however sure it was: a slip can happen to anybody. */
     private const LEAST_WEIGHT = 0.02;
 
-    /** Degrees of freedom: the fewer, the likelier is a place that is unlike all others. */
-    private const TAILS = 4.0;
-
     private Level $level;
 
     /** @var array<int, float> */
@@ -122,9 +119,6 @@ final class Student
                 $sumOfPlace[$k] = ($sumOfPlace[$k] ?? 0.0) + $share - $p;
                 $weightOfPlace[$k] = ($weightOfPlace[$k] ?? 0.0) + max(self::LEAST_WEIGHT, $p * (1.0 - $p));
             }
-            if ($round === 0) {
-                $this->widen($sumOfPlace, $weightOfPlace);
-            }
             foreach ($sumOfPlace as $k => $sum) {
                 $place[$k] += ($sum + ($this->place[$k] - $place[$k]) / $this->placeVar[$k])
                     / ($weightOfPlace[$k] + 1.0 / $this->placeVar[$k]);
@@ -148,23 +142,6 @@ final class Student
         $this->narrow($earned, $hardness, $strictness, $all, $place, $component, $item);
 
         return $all - $before;
-    }
-
-    /**
-     * Who is unlike others at one place is so by more than a bell allows, as who says everything outside and fails the
-     * brake tests: where an attempt is far from what was believed of a place, less is believed of it from before. The
-     * weights are those of Student's distribution (K. Lange, R. Little, J. Taylor, "Robust statistical modeling using
-     * the t distribution", Journal of the American Statistical Association 84 (1989)).
-     *
-     * @param  array<int, float>  $sums  of what was better than believed, by place
-     * @param  array<int, float>  $weights
-     */
-    private function widen(array $sums, array $weights): void
-    {
-        foreach ($sums as $k => $sum) {
-            $off = ($sum / $weights[$k]) ** 2 / (1.0 / $weights[$k] + $this->placeVar[$k]);
-            $this->placeVar[$k] *= max(1.0, (self::TAILS + $off) / (self::TAILS + 1.0));
-        }
     }
 
     /**

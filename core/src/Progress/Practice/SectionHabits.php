@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Progress\Practice;
 
+use Pasada\Core\Scoring\Said;
+
 /** Which sections a student walks out of their turn again and again, and where the time goes. */
 final readonly class SectionHabits
 {
@@ -70,9 +72,8 @@ final readonly class SectionHabits
             $more = ($ms - $usual * $items) / $walks;
             if ($ms / $items >= self::LONG * $usual && $more >= self::LEAST_MS) {
                 $lost[] = [$more, sprintf(
-                    'Time goes to %s: %d s an item, %d s elsewhere, about %d:%02d a walk more.', $name,
-                    round($ms / $items / 1000), round($usual / 1000), intdiv((int) $more, 60_000),
-                    intdiv((int) $more, 1000) % 60,
+                    'Time goes to %s: %d s an item, %d s elsewhere, about %s a walk more.', $name,
+                    round($ms / $items / 1000), round($usual / 1000), Said::clock(intdiv((int) $more, 1000)),
                 )];
             }
         }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import NewPassword from '@/shared/NewPassword.vue';
 import TextField from '@/shared/TextField.vue';
 import { useDoing } from '@/shared/useDoing';
 import { useSession } from '@/shared/session/useSession';
@@ -38,7 +39,7 @@ async function begin(): Promise<void> {
                 This is asked once. Afterwards you are signed in as the manager, and let in whoever works at the school.
             </p>
         </header>
-        <form @submit.prevent="begin">
+        <form class="stack" @submit.prevent="begin">
             <TextField
                 v-model="told.code"
                 label="Code"
@@ -66,26 +67,9 @@ async function begin(): Promise<void> {
                 autocomplete="username"
                 :fault="faults.email"
             />
-            <TextField
-                v-model="told.password"
-                label="Password"
-                type="password"
-                autocomplete="new-password"
-                hint="twelve characters at least; three or four words that do not belong together"
-                :fault="faults.password"
-            />
+            <NewPassword v-model="told.password" :fault="faults.password" />
             <p v-if="why" class="alert" role="alert">{{ why }}</p>
             <NButton type="primary" size="large" attr-type="submit" :loading="busy">Set up the school</NButton>
         </form>
     </main>
 </template>
-
-<style scoped>
-.narrow {
-    max-width: 640px;
-}
-form {
-    display: grid;
-    gap: var(--space-6);
-}
-</style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import LoadState from '@/shared/LoadState.vue';
-import TextField from '@/shared/TextField.vue';
+import NewPassword from '@/shared/NewPassword.vue';
 import { useDoing } from '@/shared/useDoing';
 import { useLoad } from '@/shared/useLoad';
 import { useSession } from '@/shared/session/useSession';
@@ -35,16 +35,9 @@ async function keep(): Promise<void> {
                     {{ data.school }} lets you in. Choose a password; you sign in with it and
                     <strong>{{ data.email }}</strong>.
                 </p>
-                <form @submit.prevent="keep">
+                <form class="stack" @submit.prevent="keep">
                     <input type="text" class="visually-hidden" autocomplete="username" :value="data.email" readonly />
-                    <TextField
-                        v-model="password"
-                        label="Password"
-                        type="password"
-                        autocomplete="new-password"
-                        hint="twelve characters at least; three or four words that do not belong together"
-                        :fault="faults.password"
-                    />
+                    <NewPassword v-model="password" :fault="faults.password" />
                     <p v-if="why && !faults.password" class="alert" role="alert">{{ why }}</p>
                     <NButton type="primary" size="large" attr-type="submit" :loading="busy">Keep it and go in</NButton>
                 </form>
@@ -52,13 +45,3 @@ async function keep(): Promise<void> {
         </template>
     </LoadState>
 </template>
-
-<style scoped>
-.narrow {
-    max-width: 640px;
-}
-form {
-    display: grid;
-    gap: var(--space-6);
-}
-</style>

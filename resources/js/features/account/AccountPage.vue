@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import LoadState from '@/shared/LoadState.vue';
+import NewPassword from '@/shared/NewPassword.vue';
 import TextField from '@/shared/TextField.vue';
 import { dayAndTime, daysFrom } from '@/shared/format';
 import { useDoing } from '@/shared/useDoing';
@@ -57,14 +58,7 @@ const end = (id: string): Promise<boolean> =>
                                 autocomplete="current-password"
                                 :fault="faults.old"
                             />
-                            <TextField
-                                v-model="password"
-                                label="New"
-                                type="password"
-                                autocomplete="new-password"
-                                hint="twelve characters at least; three or four words that do not belong together"
-                                :fault="faults.password"
-                            />
+                            <NewPassword v-model="password" label="New" :fault="faults.password" />
                             <NButton size="large" attr-type="submit" :loading="busy">Change it</NButton>
                         </form>
                         <p v-if="said" role="status">{{ said }}</p>

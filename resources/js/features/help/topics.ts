@@ -36,8 +36,8 @@ export const topics: readonly Topic[] = [
         screens: ['people'],
         about: 'Instructors, examiners and managers, each with one role or more.',
         steps: [
-            'Let somebody in: name, address, what they do. A link is shown once; it opens once, within a week.',
-            'Link for a password: for somebody who forgot theirs. It opens once, within a day.',
+            'Let somebody in: name, address, what they do. A link is shown once, opens once, and says until when.',
+            'Link for a password: for somebody who forgot theirs.',
             'Close: when somebody leaves. They are signed out at once; every record still names them.',
         ],
         more: [
@@ -150,7 +150,7 @@ export const topics: readonly Topic[] = [
         id: 'account',
         title: 'Your password and a second factor',
         screens: ['account', 'welcome', 'sign-in'],
-        about: 'Twelve characters at least; three or four words that do not belong together are easy to keep in mind.',
+        about: 'A long password: three or four words that do not belong together are easy to keep in mind.',
         steps: [
             'Change the password: you are signed out everywhere else.',
             'Second factor: read the picture with an authenticator on your phone, and enter the code it shows.',
@@ -167,7 +167,7 @@ export const topics: readonly Topic[] = [
             'Who did what: search by a name, a value, a day.',
             'Training record and class register: as PDF, from the student and from the classes.',
             'Take all records out: complete, or as a workbook. From the page School.',
-            'How long records are kept: three years at least; what is due goes only when you confirm it.',
+            'How long records are kept: what is due goes only when you confirm it.',
         ],
         more: ['On the server: php artisan pasada:audit --verify finds any line that was changed or is missing.'],
     },

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FormEnd from '@/shared/FormEnd.vue';
 import TapButton from '@/shared/TapButton.vue';
 import TextField from '@/shared/TextField.vue';
 import { useDoing } from '@/shared/useDoing';
@@ -34,7 +35,7 @@ async function save(archived: boolean): Promise<void> {
 </script>
 
 <template>
-    <form class="form" data-test="class" @submit.prevent="save(one?.archived ?? false)">
+    <form class="stack" data-test="class" @submit.prevent="save(one?.archived ?? false)">
         <TextField v-model="name" label="Name" :fault="faults.name" />
         <div class="days">
             <TextField v-model="begins" label="Begins" type="date" :fault="faults.begins_on" />
@@ -66,35 +67,21 @@ async function save(archived: boolean): Promise<void> {
                 >
             </div>
         </fieldset>
-        <p v-if="why" class="alert" role="alert">{{ why }}</p>
-        <div class="acts">
-            <NButton type="primary" size="large" attr-type="submit" :loading="busy">Save</NButton>
+        <FormEnd :busy="busy" :why="why" label="Save" @leave="emit('leave')">
             <NButton v-if="one" size="large" :disabled="busy" @click="save(!one.archived)">{{
                 one.archived ? 'Bring back' : 'Archive'
             }}</NButton>
-            <NButton size="large" @click="emit('leave')">Leave</NButton>
-        </div>
+        </FormEnd>
     </form>
 </template>
 
 <style scoped>
-.form {
-    display: grid;
-    gap: var(--space-5);
+form {
     max-width: 760px;
 }
 .days {
     display: grid;
     grid-template-columns: 1fr 1fr;
     gap: var(--space-5);
-}
-fieldset {
-    border: 0;
-    margin: 0;
-    padding: 0;
-}
-legend {
-    font-weight: 600;
-    margin-bottom: var(--space-3);
 }
 </style>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import FormEnd from '@/shared/FormEnd.vue';
 import TapButton from '@/shared/TapButton.vue';
 import TextField from '@/shared/TextField.vue';
 import { useDoing } from '@/shared/useDoing';
-import { NButton } from 'naive-ui';
 import { ref } from 'vue';
 import { addPerson, changePerson, type Link, type Person, type Role } from './api';
 
@@ -34,7 +34,7 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-    <form class="form" data-test="person" @submit.prevent="save">
+    <form class="stack" data-test="person" @submit.prevent="save">
         <TextField v-model="name" label="Name" :fault="faults.name" />
         <TextField v-model="email" label="Address to sign in with" type="email" :fault="faults.email" />
         <fieldset>
@@ -51,29 +51,12 @@ async function save(): Promise<void> {
             </div>
             <small v-if="faults.roles" class="alert">{{ faults.roles }}</small>
         </fieldset>
-        <p v-if="why" class="alert" role="alert">{{ why }}</p>
-        <div class="acts">
-            <NButton type="primary" size="large" attr-type="submit" :loading="busy">{{
-                person ? 'Save' : 'Let in'
-            }}</NButton>
-            <NButton size="large" @click="emit('leave')">Leave</NButton>
-        </div>
+        <FormEnd :busy="busy" :why="why" :label="person ? 'Save' : 'Let in'" @leave="emit('leave')" />
     </form>
 </template>
 
 <style scoped>
-.form {
-    display: grid;
-    gap: var(--space-5);
+form {
     max-width: 640px;
-}
-fieldset {
-    border: 0;
-    margin: 0;
-    padding: 0;
-}
-legend {
-    font-weight: 600;
-    margin-bottom: var(--space-3);
 }
 </style>

@@ -43,9 +43,9 @@ const change = (body: Schemas['RetentionRequest']): Promise<boolean> =>
                         {{ data.due === 0 ? 'nothing is due' : `${data.due} walks are due` }}
                     </h1>
                     <p class="quiet">
-                        A training provider keeps records for three years at least (49 CFR 380.725); a state may ask
-                        more of its examiners. Nothing is deleted until you confirm it, and a line with counts and a
-                        digest stays.
+                        A training provider keeps records for {{ data.least_years }} years at least (49 CFR 380.725); a
+                        state may ask more of its examiners. Nothing is deleted until you confirm it, and a line with
+                        counts and a digest stays.
                     </p>
                     <template v-if="data.due > 0 && data.oldest && data.newest">
                         <p>From {{ dayOfYear(data.oldest) }} to {{ dayOfYear(data.newest) }}. Back them up first.</p>
@@ -58,7 +58,7 @@ const change = (body: Schemas['RetentionRequest']): Promise<boolean> =>
                         >
                     </template>
                 </section>
-                <form class="line" @submit.prevent="change({ kept_years: Number(years) })">
+                <form class="field-line" @submit.prevent="change({ kept_years: Number(years) })">
                     <TextField
                         v-model="years"
                         label="Keep for so many years"
@@ -78,7 +78,7 @@ const change = (body: Schemas['RetentionRequest']): Promise<boolean> =>
                             >
                         </li>
                     </ul>
-                    <form class="line" @submit.prevent="change({ hold_student_id: student ?? 0, reason })">
+                    <form class="field-line" @submit.prevent="change({ hold_student_id: student ?? 0, reason })">
                         <NamedSelect
                             :value="student"
                             filterable
@@ -123,11 +123,7 @@ li {
     min-height: 48px;
     font-weight: 600;
 }
-.line {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(min(100%, 220px), 1fr));
-    gap: var(--space-4);
-    align-items: end;
-    width: min(100%, 820px);
+.field-line > :deep(.n-select) {
+    width: min(100%, 320px);
 }
 </style>

@@ -18,15 +18,15 @@ const chosen = ref<Record<'checklist' | 'vehicle', string | null>>({ checklist: 
 const days = ref({ from: '', to: '' });
 const roles = ['instructor', 'examiner', 'manager', 'student'] as const;
 
-const steps = (school: School): { said: string; done: boolean; to?: string }[] => [
-    { said: 'A checklist is in force', done: school.checklists > 0, to: '/library' },
-    { said: 'A vehicle stands in the yard', done: school.vehicles > 0, to: '/library' },
-    { said: 'An instructor or examiner signs in', done: school.people > 1, to: '/people' },
-    { said: 'A class runs', done: school.classes > 0, to: '/classes' },
-    { said: 'Students are in it', done: school.students > 0, to: '/students' },
-    { said: 'The first walk is scored', done: school.attempts > 0 },
-];
-const left = (school: School): number => steps(school).filter(({ done }) => !done).length;
+const steps: Record<School['steps'][number]['step'], { said: string; to?: string }> = {
+    checklist: { said: 'A checklist is in force', to: '/library' },
+    vehicle: { said: 'A vehicle stands in the yard', to: '/library' },
+    scorer: { said: 'An instructor or examiner signs in', to: '/people' },
+    class: { said: 'A class runs', to: '/classes' },
+    student: { said: 'Students are in it', to: '/students' },
+    walk: { said: 'The first walk is scored' },
+};
+const left = (school: School): number => school.steps.filter(({ done }) => !done).length;
 const stepsLeft = (steps: number): string =>
     steps === 1 ? 'One step to the first walk' : `${steps} steps to the first walk`;
 const kept = computed(() => (loaded.value.state === 'ready' ? loaded.value.data : undefined));
@@ -60,10 +60,10 @@ const turned = (school: School, role: (typeof roles)[number]): School['two_facto
                     <h1>{{ left(data) === 0 ? 'All is set up' : stepsLeft(left(data)) }}</h1>
                     <p class="quiet">In any order; leave at any step and come back.</p>
                     <ol>
-                        <li v-for="step in steps(data)" :key="step.said" :class="{ done: step.done }">
-                            <strong>{{ step.done ? '✓' : '○' }}</strong>
-                            <RouterLink v-if="step.to" :to="step.to">{{ step.said }}</RouterLink>
-                            <span v-else>{{ step.said }}</span>
+                        <li v-for="{ step, done } in data.steps" :key="step" :class="{ done }">
+                            <strong>{{ done ? '✓' : '○' }}</strong>
+                            <RouterLink v-if="steps[step].to" :to="steps[step].to">{{ steps[step].said }}</RouterLink>
+                            <span v-else>{{ steps[step].said }}</span>
                         </li>
                     </ol>
                     <NButton :disabled="busy" @click="save({ start_is_done: true })">Put this list away</NButton>

@@ -50,7 +50,7 @@ const setVoid = (why: string | null): Promise<boolean> =>
         <summary>Set this record right</summary>
         <p class="quiet">What it was stays in the trail, the student sees it, and both sign again.</p>
         <h3>It was another student, or another vehicle</h3>
-        <div class="line">
+        <div class="field-line">
             <NamedSelect
                 :value="student"
                 filterable
@@ -84,7 +84,7 @@ const setVoid = (why: string | null): Promise<boolean> =>
         <HandOver :attempt="card.id" :scorer="card.scorer_id" @done="emit('changed')" />
         <h3>It counts for nothing</h3>
         <NButton v-if="card.status === 'void'" :disabled="busy" @click="setVoid(null)">Let it count again</NButton>
-        <form v-else class="line" @submit.prevent="setVoid(reason)">
+        <form v-else class="field-line" @submit.prevent="setVoid(reason)">
             <TextField v-model="reason" label="Why, as the student reads it" />
             <NButton attr-type="submit" :disabled="busy || reason.trim() === ''" data-test="void">Void it</NButton>
         </form>
@@ -100,11 +100,8 @@ details[open] {
 h3 {
     margin-top: var(--space-4);
 }
-.line {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(min(100%, 220px), 1fr));
-    gap: var(--space-3);
-    align-items: end;
+.field-line > :deep(.n-select) {
+    width: min(100%, 320px);
 }
 .change {
     display: grid;

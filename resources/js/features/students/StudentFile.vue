@@ -108,7 +108,7 @@ const cancel = (appointment: string): Promise<boolean> =>
                     <NButton :disabled="busy" @click="cancel(one.id)">Cancel</NButton>
                 </li>
             </ul>
-            <form class="line" data-test="appointment" @submit.prevent="note">
+            <form class="field-line" data-test="appointment" @submit.prevent="note">
                 <TextField v-model="exam.held_on" label="Day" type="date" :fault="faults.held_on" />
                 <TextField v-model="exam.begins" label="Time" type="time" :fault="faults.begins" />
                 <TextField v-model="exam.place" label="Place" :fault="faults.place" />
@@ -119,7 +119,7 @@ const cancel = (appointment: string): Promise<boolean> =>
         <section>
             <h3>Account: the student sees this record and practices alone</h3>
             <LinkSlip v-if="link" :link="link" />
-            <form class="line" @submit.prevent="letIn">
+            <form class="field-line" @submit.prevent="letIn">
                 <TextField v-model="email" label="Address to sign in with" type="email" :fault="faults.email" />
                 <NButton attr-type="submit" :disabled="busy || email === ''">Link for a password</NButton>
             </form>
@@ -129,7 +129,7 @@ const cancel = (appointment: string): Promise<boolean> =>
             <NButton v-if="others === undefined" :disabled="busy" @click="lookForTwin"
                 >Merge with another record</NButton
             >
-            <div v-else class="line">
+            <div v-else class="field-line">
                 <NamedSelect
                     class="twin"
                     :value="into"
@@ -166,18 +166,8 @@ section {
     gap: var(--space-4);
     margin-top: var(--space-5);
 }
-.line {
-    display: flex;
-    flex-wrap: wrap;
-    gap: var(--space-4);
-    align-items: start;
-}
-section > .line > .twin {
+.twin {
     min-width: min(100%, 320px);
     width: auto;
-}
-form.line > button {
-    margin-top: 1.9em;
-    min-height: 52px;
 }
 </style>

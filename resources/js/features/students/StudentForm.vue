@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { NamedSelect } from '@/shared/NamedSelect';
+import FormEnd from '@/shared/FormEnd.vue';
 import TextField from '@/shared/TextField.vue';
 import { useDoing } from '@/shared/useDoing';
 import { useLoad } from '@/shared/useLoad';
 import type { Schemas } from '@/shared/api/client';
-import { NButton } from 'naive-ui';
+import { v7 } from 'uuid';
 import { computed, ref } from 'vue';
 import { listSchoolClasses, saveStudent } from './api';
 
@@ -15,6 +16,8 @@ const name = ref(props.student?.name ?? '');
 const number = ref(props.student?.number ?? '');
 const classId = ref<number | null>(props.student?.class_id ?? null);
 const { busy, why, faults, doing } = useDoing();
+// Made once: sent again after a lost answer, the student is there once.
+const id = v7();
 const { loaded } = useLoad(listSchoolClasses);
 const classes = computed(() =>
     loaded.value.state !== 'ready'
@@ -27,6 +30,7 @@ const classes = computed(() =>
 async function save(): Promise<void> {
     await doing(async () => {
         const record = await saveStudent(props.student?.id ?? null, {
+            ...(props.student === undefined && { id }),
             name: name.value,
             number: number.value.trim() === '' ? null : number.value,
             class_id: classId.value,
@@ -38,7 +42,7 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-    <form class="form" data-test="student-form" @submit.prevent="save">
+    <form class="stack" data-test="student-form" @submit.prevent="save">
         <TextField v-model="name" label="Name" :fault="faults.name" />
         <TextField
             v-model="number"
@@ -58,20 +62,12 @@ async function save(): Promise<void> {
                 @update:value="(value: number | null) => (classId = value)"
             />
         </div>
-        <p v-if="why" class="alert" role="alert">{{ why }}</p>
-        <div class="acts">
-            <NButton type="primary" size="large" attr-type="submit" :loading="busy">{{
-                student ? 'Save' : 'Add the student'
-            }}</NButton>
-            <NButton size="large" @click="emit('leave')">Leave</NButton>
-        </div>
+        <FormEnd :busy="busy" :why="why" :label="student ? 'Save' : 'Add the student'" @leave="emit('leave')" />
     </form>
 </template>
 
 <style scoped>
-.form {
-    display: grid;
-    gap: var(--space-5);
+form {
     max-width: 560px;
 }
 </style>

@@ -65,7 +65,7 @@ function changes({ before, after }: Line): string[] {
                         server checks it with php artisan pasada:audit --verify.
                     </p>
                 </header>
-                <form class="ask" role="search" @submit.prevent="again">
+                <form class="field-line" role="search" @submit.prevent="again">
                     <TextField v-model="asked.words" label="A name, a word, a value" />
                     <TextField v-model="asked.from" label="From" type="date" />
                     <TextField v-model="asked.to" label="To" type="date" />
@@ -108,16 +108,6 @@ function changes({ before, after }: Line): string[] {
 </template>
 
 <style scoped>
-.ask {
-    display: flex;
-    flex-wrap: wrap;
-    gap: var(--space-4);
-    align-items: start;
-}
-.ask > button {
-    margin-top: 1.9em;
-    min-height: 52px;
-}
 small {
     display: block;
     color: var(--quiet);

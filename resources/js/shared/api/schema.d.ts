@@ -1938,6 +1938,11 @@ export interface components {
             roles: ('instructor' | 'examiner' | 'manager' | 'student')[];
         };
         SaveStudentRequest: {
+            /**
+             * Format: uuid
+             * @description of a new student: made by the page, so that adding twice adds once
+             */
+            id?: string;
             name: string;
             class_id?: number | null;
             /** @description of the school */
@@ -2814,6 +2819,8 @@ export interface components {
             name: string;
             email: string;
             roles: ('instructor' | 'examiner' | 'manager' | 'student')[];
+            /** @description whether walks are theirs to score */
+            may_score: boolean;
             /** @description nobody signs in with it any more */
             closed: boolean;
             /** @description has set a password */
@@ -2823,6 +2830,8 @@ export interface components {
         /** @description How long records are kept, what is due, what is held, and what was deleted. */
         RetentionResource: {
             kept_years: number;
+            /** @description that the law asks for */
+            least_years: number;
             /** @description attempts whose years are over and that nobody holds */
             due: number;
             oldest: string | null;
@@ -2841,8 +2850,11 @@ export interface components {
             faults: string[];
             /** @description who is there already, or stands in the list before, and may be the same */
             known: string[];
-            /** @description what was chosen of them: "new" or "skip" */
-            choice: string | null;
+            /**
+             * @description what was said of them
+             * @enum {string|null}
+             */
+            choice: 'new' | 'skip' | null;
         };
         /** @description A list of students as it was understood. */
         RosterResource: {
@@ -2868,12 +2880,7 @@ export interface components {
             checklists: number;
             /** @description in force */
             vehicles: number;
-            /** @description who works here, the reader too */
-            people: number;
-            classes: number;
-            students: number;
-            /** @description finished walks */
-            attempts: number;
+            steps: components['schemas']['StartStepResource'][];
             /** @description not taken yet */
             shipped_checklists: components['schemas']['OptionResource'][];
             /** @description not taken yet */
@@ -2894,6 +2901,12 @@ export interface components {
             browser: string;
             last_seen_at: string;
             is_this: boolean;
+        };
+        /** @description One step before the first walk of a school. */
+        StartStepResource: {
+            /** @enum {string} */
+            step: 'checklist' | 'vehicle' | 'scorer' | 'class' | 'student' | 'walk';
+            done: boolean;
         };
         /** @description One line of the trail. */
         TrailLineResource: {

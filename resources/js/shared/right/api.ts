@@ -12,7 +12,7 @@ export const voidAttempt = (attempt: string, reason: string | null): Promise<voi
 /** Who may score, as options of a list. */
 export const listScorers = async (): Promise<{ value: number; label: string }[]> =>
     (await answer(api.GET('/people')))
-        .filter(({ closed, roles }) => !closed && (roles.includes('instructor') || roles.includes('examiner')))
+        .filter(({ closed, may_score: scores }) => !closed && scores)
         .map(({ id, name }) => ({ value: id, label: name }));
 
 export const listChoices = (): Promise<Schemas['ChoicesResource']> => answer(api.GET('/choices'));
