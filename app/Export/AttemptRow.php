@@ -11,7 +11,7 @@ final readonly class AttemptRow
 {
     public const HEADINGS = [
         'attempt', 'started_at', 'student', 'student_number', 'class', 'scorer', 'checklist', 'checklist_version',
-        'vehicle', 'form', 'mode', 'verdict', 'percent', 'seconds', 'out_of_order', 'reason',
+        'vehicle', 'form', 'mode', 'verdict', 'percent', 'seconds', 'out_of_order', 'reason', 'on_paper',
     ];
 
     /** @return list<string|int|float|null> */
@@ -25,6 +25,7 @@ final readonly class AttemptRow
             $attempt->checklist->slug, $attempt->checklist->version, $attempt->vehicle->name, $attempt->form,
             $attempt->mode->value, $result?->standing->value, $result === null ? null : $result->permille / 10,
             $result === null ? null : intdiv($result->duration_ms, 1000), $result?->out_of_place, $result?->reason,
+            $attempt->on_paper ? 'yes' : 'no',
         ];
     }
 }

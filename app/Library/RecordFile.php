@@ -46,6 +46,7 @@ final readonly class RecordFile
             'vehicle' => ['id' => $attempt->vehicle->slug, 'version' => $attempt->vehicle->version],
             'form' => $attempt->form,
             'mode' => $attempt->mode->value,
+            'on_paper' => $attempt->on_paper,
             'started_at' => $attempt->started_at->toIso8601ZuluString(),
             'student' => $attempt->source['student'] ?? $attempt->student->name,
             'scorer' => $attempt->source['scorer'] ?? $attempt->scorer->name,

@@ -18,7 +18,8 @@ use Pasada\Core\Document\Node;
 final readonly class RecordFileReader
 {
     private const FIELDS = [
-        'format', 'pasada', 'id', 'school', 'checklist', 'vehicle', 'form', 'mode', 'started_at', 'student', 'scorer',
+        'format', 'pasada', 'id', 'school', 'checklist', 'vehicle', 'form', 'mode', 'on_paper', 'started_at', 'student',
+        'scorer',
         'marks', 'amendments', 'brakes', 'captions', 'signatures', 'sheet',
     ];
 
@@ -79,12 +80,13 @@ final readonly class RecordFileReader
         }
         $id = $root->has('id') ? $root->uuid('id') : null;
         $mode = $root->has('mode') ? $root->enum('mode', AttemptMode::class) : AttemptMode::Practice;
+        $onPaper = $root->boolOr('on_paper', false);
         $names = [$root->stringOr('student', '?'), $root->stringOr('scorer', '?'), $root->stringOr('school', '?')];
         $faults->stopIfAny('record');
         assert($checklist instanceof StoredChecklist && $vehicle instanceof StoredVehicle);
 
         return new RecordInFile(
-            $id, $checklist, $vehicle, $form, $mode, $startedAt, $names[0], $names[1], $names[2],
+            $id, $checklist, $vehicle, $form, $mode, $onPaper, $startedAt, $names[0], $names[1], $names[2],
             self::listAt($root, 'marks'), $amendments, self::listAt($root, 'brakes'), $captions, $signatures,
         );
     }

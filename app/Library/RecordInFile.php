@@ -27,6 +27,7 @@ final readonly class RecordInFile
         public StoredVehicle $vehicle,
         public ?string $form,
         public AttemptMode $mode,
+        public bool $onPaper,
         public Carbon $startedAt,
         public string $student,
         public string $scorer,

@@ -31,6 +31,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $discard_reason
  * @property Carbon|null $voided_at
  * @property string|null $void_reason why a finished walk counts nowhere
+ * @property bool $on_paper scored on a paper checklist, and entered afterwards
  * @property string|null $place name of the place where the student was when the last mark came
  * @property string|null $source_id id in the file that it was taken in from; null for a walk recorded here
  * @property Carbon|null $imported_at
@@ -59,7 +60,7 @@ final class Attempt extends Model
     protected $fillable = [
         'id', 'school_id', 'student_id', 'scorer_id', 'checklist_id', 'vehicle_id', 'form', 'form_seed', 'mode', 'live',
         'walk_of', 'status', 'started_at', 'finished_at', 'discarded_at', 'discard_reason', 'place',
-        'source_id', 'imported_at', 'imported_by', 'source', 'voided_at', 'voided_by', 'void_reason',
+        'source_id', 'imported_at', 'imported_by', 'source', 'on_paper', 'voided_at', 'voided_by', 'void_reason',
     ];
 
     /** @return array<string, string> */
@@ -68,6 +69,7 @@ final class Attempt extends Model
         return [
             'mode' => AttemptMode::class,
             'live' => 'boolean',
+            'on_paper' => 'boolean',
             'status' => AttemptStatus::class,
             'started_at' => 'datetime',
             'finished_at' => 'datetime',

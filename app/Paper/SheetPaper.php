@@ -46,7 +46,8 @@ final readonly class SheetPaper
                 $attempt->mode->value === 'exam' ? 'An examination' : 'Practice', $attempt->vehicle->name,
                 $attempt->scorer->name, $checklist,
                 $sheet->inspection->form === null ? '' : ', '.$sheet->inspection->form->name,
-                Said::clock(intdiv($sheet->walk->durationMs, 1000)).' in all',
+                Said::clock(intdiv($sheet->walk->durationMs, 1000)).' in all'.($attempt->on_paper
+                    ? ', scored on paper: when each part was said is not known' : ''),
             ),
             'marks' => array_map(
                 static fn (PassCheck $check): string => ($check->met ? '✓ ' : '✗ ').$check->said,

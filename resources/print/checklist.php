@@ -16,8 +16,8 @@ require __DIR__.'/style.php'; ?>
     <tr>
         <td class="number" style="width:5%"><?= $e($item['number']) ?></td>
         <td style="width:34%"><?= $e($item['name']) ?></td>
-        <td><?php foreach ($item['points'] as $point) { ?>
-            <span class="box"></span> <?= $e($point) ?>&nbsp;&nbsp;
+        <td><?php foreach ($item['points'] as $n => $point) { ?>
+            <span class="box"></span> <small><?= $n + 1 ?></small> <?= $e($point) ?>&nbsp;&nbsp;
         <?php } ?></td>
         <td style="width:11%"><span class="box"></span> whole</td></tr>
     <?php } ?>

@@ -69,6 +69,7 @@ final readonly class ImportRecord
             );
             $attempt->update([
                 'source_id' => $file->id,
+                'on_paper' => $file->onPaper,
                 'imported_at' => $now,
                 'imported_by' => $by->id,
                 'source' => ['student' => $file->student, 'scorer' => $file->scorer, 'school' => $file->school],

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Record\EnterPaper;
 use App\Actions\Record\ImportRecord;
 use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\IdInPath;
 use App\Http\OpenApi\Refused;
 use App\Http\Requests\ImportRecordRequest;
 use App\Http\Requests\SignedInRequest;
+use App\Http\Requests\Walk\PaperSheetRequest;
 use App\Http\Resources\Record\RescoreResource;
 use App\Http\Resources\Walk\AttemptCardResource;
 use App\Http\Views\Record\RescoreAttempt;
@@ -70,6 +72,27 @@ final readonly class AttemptRecordController
         return new JsonResponse($records->write($attempt), 200, [
             'Content-Disposition' => sprintf('attachment; filename="%s.json"', $attempt->id),
         ]);
+    }
+
+    #[
+        OA\Post(
+            path: '/attempts/paper', operationId: 'enterPaper',
+            summary: 'Take in a walk that was scored on a paper checklist, all or nothing',
+            requestBody: new OA\RequestBody(
+                required: true, content: new OA\JsonContent(ref: PaperSheetRequest::class),
+            ),
+            responses: [
+                new Answered(201, 'The attempt, finished', AttemptCardResource::class),
+                new Refused(409, 'The id belongs to another walk, or other marks were sent with it'),
+                new Refused(422, 'An item or a point that this checklist does not ask'),
+            ],
+        ),
+    ]
+    public function enterPaper(PaperSheetRequest $request, EnterPaper $enter): JsonResponse
+    {
+        $attempt = $enter->handle($request->signedIn(), $request->sheet());
+
+        return new JsonResponse(AttemptCardResource::of($attempt->load(Attempt::CARD)), 201);
     }
 
     #[

@@ -83,6 +83,12 @@ export const routes: RouteRecordRaw[] = [
         component: () => import('@/features/start/NewAttemptPage.vue'),
     },
     {
+        path: '/paper',
+        name: 'paper',
+        meta: { title: 'Paper sheet' },
+        component: () => import('@/features/paper/PaperPage.vue'),
+    },
+    {
         path: '/walk/:id',
         name: 'walk',
         component: () => import('@/features/scoring/ScoringPage.vue'),

@@ -22,6 +22,7 @@ const sizes = [
 <style scoped>
 a {
     display: inline-block;
+    scroll-margin-bottom: 120px;
     padding: var(--space-3) var(--space-2);
 }
 </style>

@@ -48,6 +48,8 @@ final readonly class AttemptCardResource
         public ?string $form,
         #[OA\Property(nullable: true, description: 'where the student was when the last mark came')]
         public ?string $place,
+        #[OA\Property(description: 'scored on a paper checklist, and entered afterwards')]
+        public bool $on_paper,
     ) {}
 
     /** Wants student, vehicle, checklist, scorer and result loaded: see Attempt::CARD. */
@@ -60,7 +62,7 @@ final readonly class AttemptCardResource
             $attempt->started_at->toIso8601ZuluString(), $attempt->result?->standing, $attempt->result?->permille,
             $attempt->result?->duration_ms,
             $attempt->discard_reason ?? $attempt->void_reason ?? $attempt->result?->reason, $attempt->form,
-            $attempt->place,
+            $attempt->place, $attempt->on_paper,
         );
     }
 }

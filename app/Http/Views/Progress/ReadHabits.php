@@ -44,9 +44,10 @@ final readonly class ReadHabits
             ->tap(Attempt::onceAWalk(...))
             ->latest('started_at')
             ->limit(self::LATEST)
-            ->pluck('id');
+            ->pluck('on_paper', 'id');
+        $ids = $latest->keys();
         $rows = ItemOutcomeRow::query()->toBase()
-            ->whereIn('attempt_id', $latest)
+            ->whereIn('attempt_id', $ids)
             ->whereIn('status', array_keys(self::SAID))
             ->groupBy('status', 'item')
             ->havingRaw('count(*) >= ?', [self::LEAST])
@@ -68,7 +69,10 @@ final readonly class ReadHabits
             }
         }
 
-        return [...$sentences, ...SectionHabits::of($this->sections($latest))];
+        return [...$sentences, ...SectionHabits::of($this->sections(
+            // On paper nobody notes when each part was said.
+            $latest->reject(static fn (mixed $onPaper): bool => (bool) $onPaper)->keys(),
+        ))];
     }
 
     /**

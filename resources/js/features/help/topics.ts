@@ -75,6 +75,22 @@ export const topics: readonly Topic[] = [
         picture: 'scoring',
     },
     {
+        id: 'paper',
+        title: 'A day without devices: paper out, paper in',
+        screens: ['paper'],
+        about: 'Print a checklist, score on it by hand, and enter it afterwards by keys alone.',
+        steps: [
+            'New attempt: choose vehicle, checklist and form, and print it there as an unmarked checklist.',
+            'In the yard, tick the whole or single points of each line; write down when the walk began and ended.',
+            'Afterwards, enter the sheet: choose the same vehicle, checklist and form, and go down the lines.',
+            'A digit marks a point, the space bar the whole, 0 nothing, Enter goes on, the arrows go up and down.',
+            'Take the sheet in. It is scored as any walk is, and both can sign it.',
+        ],
+        more: [
+            'On paper nobody notes when each part was said, so nothing is told of order and pace; the record says so.',
+        ],
+    },
+    {
         id: 'result',
         title: 'Read a result, sign it, set it right',
         screens: ['result', 'check'],

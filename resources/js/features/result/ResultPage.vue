@@ -59,6 +59,10 @@ const mayCompare = computed(() => user.value?.sees_all_students === true);
                     {{ data.imported.by }}. It names {{ data.imported.student }} as the student and
                     {{ data.imported.scorer }}, {{ data.imported.school }}, as the scorer.
                 </p>
+                <p v-if="data.card.on_paper" class="quiet" data-test="on-paper">
+                    Scored on paper and entered afterwards: when each part was said is not known, so nothing is told of
+                    order and pace.
+                </p>
                 <p v-if="data.card.status === 'discarded'" class="alert" role="status" data-test="discarded">
                     This walk was discarded and counts nowhere: {{ data.card.reason }}
                 </p>

@@ -4,6 +4,7 @@ import { useSession } from '@/shared/session/useSession';
 import type { Schemas } from '@/shared/api/client';
 import { Device } from '@/shared/outbox/Device';
 import { daysFrom } from '@/shared/format';
+import PaperLinks from '@/shared/PaperLinks.vue';
 import { NamedSelect } from '@/shared/NamedSelect';
 import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef, watch } from 'vue';
@@ -77,6 +78,9 @@ watch(
     },
     { immediate: true },
 );
+
+/** What is printed: a form that is set, or everything. */
+const printed = computed(() => only.value ?? (forms.value.some(({ id }) => id === form.value) ? form.value : ''));
 
 async function start(then: 'walk' | 'words'): Promise<void> {
     if (student.value === null || vehicle.value === null || checklist.value === null) {
@@ -186,6 +190,15 @@ async function start(then: 'walk' | 'words'): Promise<void> {
                 hot coolant cap.
             </p>
         </section>
+        <p v-if="inspection" class="paper">
+            <PaperLinks
+                :path="`paper/checklist?vehicle_id=${vehicle}&checklist_id=${checklist}${printed ? `&form=${printed}` : ''}`"
+                what="Unmarked checklist"
+            />
+            <RouterLink :to="{ name: 'paper', query: student === null ? {} : { student } }"
+                >Enter a paper sheet that was filled</RouterLink
+            >
+        </p>
         <KeepAll v-if="checklist !== null" :choices="choices" :checklist="checklist" :forms="forms" :device="device" />
         <div class="acts begin">
             <p v-if="why" class="alert" role="alert">{{ why }}</p>
@@ -236,6 +249,16 @@ label {
 }
 .begin .alert {
     width: 100%;
+}
+.paper {
+    display: flex;
+    flex-wrap: wrap;
+    gap: var(--space-2) var(--space-7);
+    align-items: baseline;
+}
+.paper a {
+    scroll-margin-bottom: 120px;
+    padding: var(--space-3) 0;
 }
 .caution {
     border-left: 8px solid var(--part);

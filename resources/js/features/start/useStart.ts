@@ -56,6 +56,7 @@ export function useStart(device: Device): {
                 reason: null,
                 form: body.form ?? null,
                 place: null,
+                on_paper: false,
             },
             may_mark: true,
             mode: body.mode ?? 'practice',

@@ -435,6 +435,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/attempts/paper': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take in a walk that was scored on a paper checklist, all or nothing */
+        post: operations['enterPaper'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/records': {
         parameters: {
             query?: never;
@@ -2190,6 +2207,30 @@ export interface components {
             /** Format: uuid */
             undoes?: string;
         };
+        PaperSheetRequest: {
+            /**
+             * Format: uuid
+             * @description made by the page
+             */
+            id: string;
+            student_id: number;
+            vehicle_id: number;
+            checklist_id: number;
+            /** @description null asks everything */
+            form?: string | null;
+            /** @enum {string} */
+            mode: 'practice' | 'exam';
+            /** Format: date-time */
+            started_at: string;
+            minutes: number;
+            /** @description what is marked on the sheet; the rest was not heard */
+            heard: {
+                item: string;
+                /** @description leave it out where the whole is marked */
+                points?: string[] | null;
+            }[];
+            note?: string | null;
+        };
         RecordMarksRequest: {
             /**
              * Format: uuid
@@ -3715,6 +3756,8 @@ export interface components {
             form: string | null;
             /** @description where the student was when the last mark came */
             place: string | null;
+            /** @description scored on a paper checklist, and entered afterwards */
+            on_paper: boolean;
         };
         /** @description An attempt with all that the scoring screen needs. */
         AttemptResource: {
@@ -5659,6 +5702,48 @@ export interface operations {
                 };
                 content: {
                     'application/json': Record<string, never>;
+                };
+            };
+        };
+    };
+    enterPaper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['PaperSheetRequest'];
+            };
+        };
+        responses: {
+            /** @description The attempt, finished */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['AttemptCardResource'];
+                };
+            };
+            /** @description The id belongs to another walk, or other marks were sent with it */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description An item or a point that this checklist does not ask */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
