@@ -63,6 +63,8 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
             Route::delete('session', [SessionController::class, 'destroy']);
             Route::get('account', [AccountController::class, 'show']);
             Route::put('account/password', [AccountController::class, 'password'])->middleware('throttle:secret');
+            Route::post('account/signing-code', [AccountController::class, 'signingCode'])
+                ->middleware('throttle:secret');
             Route::post('account/second-factor', [AccountController::class, 'begin'])->middleware('throttle:secret');
             Route::put('account/second-factor', [AccountController::class, 'confirm'])->middleware('throttle:secret');
             Route::delete('account/second-factor', [AccountController::class, 'end'])->middleware('throttle:secret');

@@ -89,6 +89,7 @@ final readonly class RecordFile
                             'party' => $one->party->value,
                             'name' => $one->name,
                             'strokes' => $one->strokes,
+                            'means' => $one->means->value,
                             'signed_at' => $one->signed_at->toIso8601ZuluString('millisecond'),
                             'digest' => $one->digest,
                         ],

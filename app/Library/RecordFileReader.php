@@ -7,6 +7,7 @@ namespace App\Library;
 use App\Models\AttemptMode;
 use App\Models\Party;
 use App\Models\School;
+use App\Models\SignedBy;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use Illuminate\Support\Carbon;
@@ -68,6 +69,7 @@ final readonly class RecordFileReader
                 'party' => $one->enum('party', Party::class)->value,
                 'name' => $one->name(),
                 'strokes' => self::listAt($one, 'strokes'),
+                'means' => $one->enumOr('means', SignedBy::Glass),
                 'signed_at' => $time($one, 'signed_at'),
             ],
             $root->nodesOr('signatures'),

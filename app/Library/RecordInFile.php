@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Library;
 
 use App\Models\AttemptMode;
+use App\Models\SignedBy;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use Illuminate\Support\Carbon;
@@ -18,7 +19,8 @@ final readonly class RecordInFile
      *   order
      * @param  array<mixed>  $brakes  lines of the bench's log
      * @param  list<array{id: string, name: string, content: string}>  $captions
-     * @param  list<array{party: string, name: string, strokes: array<mixed>, signed_at: Carbon}>  $signatures
+     * @param  list<array{party: string, name: string, strokes: array<mixed>, means: SignedBy,
+     *   signed_at: Carbon}>  $signatures
      */
     public function __construct(
         /** Null in a file of an earlier Pasada. */

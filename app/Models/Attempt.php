@@ -63,6 +63,8 @@ final class Attempt extends Model
         'source_id', 'imported_at', 'imported_by', 'source', 'on_paper', 'voided_at', 'voided_by', 'void_reason',
     ];
 
+    protected $attributes = ['on_paper' => false];
+
     /** @return array<string, string> */
     protected function casts(): array
     {

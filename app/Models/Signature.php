@@ -15,6 +15,7 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property list<list<int>> $strokes x and y by turns, in thousandths of the pad
  * @property Carbon $signed_at
+ * @property SignedBy $means
  * @property string|null $uuid made by the page
  * @property int|null $user_id in whose session it was entered
  * @property string|null $digest of the record as it was signed; null for one from before records had a digest
@@ -26,12 +27,14 @@ final class Signature extends Model
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
-    protected $fillable = ['attempt_id', 'party', 'name', 'strokes', 'signed_at', 'uuid', 'user_id', 'digest'];
+    protected $fillable = ['attempt_id', 'party', 'name', 'strokes', 'signed_at', 'uuid', 'user_id', 'digest', 'means'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['party' => Party::class, 'strokes' => 'array', 'signed_at' => 'datetime'];
+        return [
+            'party' => Party::class, 'strokes' => 'array', 'signed_at' => 'datetime', 'means' => SignedBy::class,
+        ];
     }
 
     /** @return BelongsTo<User, $this> */

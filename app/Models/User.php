@@ -23,6 +23,8 @@ use Illuminate\Support\Collection;
  * @property Carbon|null $two_factor_at since when a code is asked for
  * @property int|null $two_factor_step the last that was used
  * @property list<string>|null $recovery_codes as digests
+ * @property string|null $signing_code_digest of a code to sign with on the device of another
+ * @property Carbon|null $signing_code_until
  * @property string|null $calendar_secret whoever knows it reads the walks of this user
  * @property-read School $school
  * @property-read Student|null $student
@@ -33,14 +35,16 @@ final class User extends Authenticatable
 
     protected $fillable = [
         'school_id', 'name', 'email', 'password', 'role', 'also', 'disabled_at', 'password_set_at',
-        'two_factor_secret', 'two_factor_at', 'two_factor_step', 'recovery_codes',
+        'two_factor_secret', 'two_factor_at', 'two_factor_step', 'recovery_codes', 'signing_code_digest',
+        'signing_code_until',
     ];
 
-    protected $hidden = ['password', 'calendar_secret', 'two_factor_secret', 'recovery_codes'];
+    protected $hidden = ['password', 'calendar_secret', 'two_factor_secret', 'recovery_codes', 'signing_code_digest'];
 
     protected $attributes = [
         'calendar_secret' => null, 'also' => '[]', 'disabled_at' => null, 'password_set_at' => null,
         'two_factor_secret' => null, 'two_factor_at' => null, 'two_factor_step' => null, 'recovery_codes' => null,
+        'signing_code_digest' => null, 'signing_code_until' => null,
     ];
 
     // Sign-in lasts as long as the session; there is no "remember me" token to steal.
@@ -52,7 +56,7 @@ final class User extends Authenticatable
         return [
             'role' => Role::class, 'password' => 'hashed', 'also' => 'array', 'disabled_at' => 'datetime',
             'password_set_at' => 'datetime', 'two_factor_secret' => 'encrypted', 'two_factor_at' => 'datetime',
-            'recovery_codes' => 'array',
+            'recovery_codes' => 'array', 'signing_code_until' => 'datetime',
         ];
     }
 

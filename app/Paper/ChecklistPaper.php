@@ -30,7 +30,8 @@ final readonly class ChecklistPaper
                 'number' => ++$number,
                 'name' => $item->fullName(),
                 'points' => array_map(
-                    fn (Point $point): string => $this->coach->label($point), [...$item->essential->points(), ...$item->further->points()],
+                    fn (Point $point): string => $this->coach->label($point),
+                    [...$item->essential->points(), ...$item->further->points()],
                 ),
             ];
         }

@@ -65,8 +65,8 @@ final readonly class SheetPaper
             )->all(),
             'signatures' => $attempt->signatures()->get()->sortBy('id')->toBase()->map(
                 static fn (Signature $one): string => sprintf(
-                    '%s, %s, %s UTC%s%s', $one->name, $one->party->value, $one->signed_at->toDateTimeString(),
-                    $one->strokes === [] ? ', by typing the name' : ', on the glass',
+                    '%s, %s, %s UTC, %s%s', $one->name, $one->party->value, $one->signed_at->toDateTimeString(),
+                    $one->means->said($one->strokes === []),
                     $one->digest === null || hash_equals($one->digest, $digest) ? '' : '; the record was changed since',
                 ),
             )->all(),

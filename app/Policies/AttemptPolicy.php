@@ -7,6 +7,7 @@ namespace App\Policies;
 use App\Models\Attempt;
 use App\Models\AttemptMode;
 use App\Models\AttemptStatus;
+use App\Models\Party;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
 
@@ -81,6 +82,16 @@ final class AttemptPolicy
         return $this->mayKnow($user, $attempt)
             ? Response::deny('Only '.$attempt->scorer->name.', who started this attempt, marks it.')
             : Response::denyAsNotFound('There is no such attempt here.');
+    }
+
+    /** Each party in the own session; the student also on the device of whoever scores. */
+    public function sign(User $user, Attempt $attempt, Party $party): Response
+    {
+        if ($party === Party::Student && $user->id === $attempt->student->user_id) {
+            return Response::allow();
+        }
+
+        return $this->mark($user, $attempt);
     }
 
     /** Nobody watches an examination: a glance at a neighbor's screen would be a hint. */

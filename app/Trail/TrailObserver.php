@@ -15,7 +15,7 @@ final readonly class TrailObserver
     /** Nobody's business in a trail, or without a meaning. */
     private const LEFT_OUT = [
         'updated_at', 'created_at', 'calendar_secret', 'two_factor_secret', 'recovery_codes',
-        'password', 'two_factor_step',
+        'password', 'two_factor_step', 'signing_code_digest', 'signing_code_until',
     ];
 
     /** Told as a digest: they are long, or secret. */

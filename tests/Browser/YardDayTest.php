@@ -53,7 +53,7 @@ it('is signed without a pointer, by a typed name that the record tells of', func
     $this->browser->press('1')->allSent()->click('[data-test=finish]')->click('[data-test=finish-now]');
     $this->browser->find('[data-test=sign-typed-student]')->sendKeys('');
     $this->browser->run("document.querySelector('[data-test=sign-typed-student]').focus()");
-    $this->browser->press(WebDriverKeys::ENTER)->waitForText('signed by typing the name');
+    $this->browser->press(WebDriverKeys::ENTER)->waitForText("by typing the name on the scorer's device");
 });
 
 it('flags a pace that no mouth has before the record is signed', function (): void {

@@ -145,6 +145,7 @@ final readonly class ImportRecord
                 'party' => $one['party'],
                 'name' => $one['name'],
                 'strokes' => $one['strokes'],
+                'means' => $one['means'],
                 'signed_at' => $one['signed_at'],
             ]);
         }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Access\Passwords;
 use App\Access\SecondFactor;
 use App\Access\Sessions;
+use App\Access\SigningCodes;
 use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\Refused;
 use App\Http\Requests\People\AccountRequest;
@@ -15,6 +16,7 @@ use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\People\AccountResource;
 use App\Http\Resources\People\SecondFactorResource;
 use App\Http\Resources\People\SessionResource;
+use App\Http\Resources\People\SigningCodeResource;
 use App\Library\SessionStart;
 use App\Models\User;
 use Illuminate\Contracts\Hashing\Hasher;
@@ -78,6 +80,20 @@ final readonly class AccountController
         $request->session()->forget(SessionStart::KEY);
 
         return new JsonResponse(null, 204);
+    }
+
+    #[
+        OA\Post(
+            path: '/account/signing-code', operationId: 'makeSigningCode',
+            summary: 'A code by which the own signature is given on the device of another, once',
+            responses: [new Answered(200, 'The code', SigningCodeResource::class)],
+        ),
+    ]
+    public function signingCode(SignedInRequest $request, SigningCodes $codes): SigningCodeResource
+    {
+        [$code, $until] = $codes->make($request->signedIn(), Carbon::now());
+
+        return new SigningCodeResource($code, $until->toIso8601ZuluString());
     }
 
     #[

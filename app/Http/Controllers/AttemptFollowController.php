@@ -144,6 +144,7 @@ final readonly class AttemptFollowController
             responses: [
                 new Answered(201, 'Signed', SignatureResource::class),
                 new Refused(409, 'Not finished, or signed already'),
+                new Refused(422, 'No signature, or a code that is not theirs'),
             ],
         ),
     ]
@@ -151,7 +152,7 @@ final readonly class AttemptFollowController
     {
         $signature = $sign->handle(
             $attempt, $request->signedIn(), $request->signatureId(), $request->party(), $request->signer(),
-            $request->strokes(), Carbon::now(),
+            $request->strokes(), $request->code(), Carbon::now(),
         );
 
         return new JsonResponse(SignatureResource::of($signature, stands: true), 201);

@@ -6,9 +6,11 @@ namespace App\Http\Requests\Walk;
 
 use App\Http\Requests\SignedIn;
 use App\Library\Strokes;
+use App\Models\Attempt;
 use App\Models\Party;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use OpenApi\Attributes as OA;
@@ -36,13 +38,31 @@ use OpenApi\Attributes as OA;
                 type: 'boolean',
                 description: 'signed by typing the name, which the record then says: for who cannot draw on the glass',
             ),
+            new OA\Property(
+                property: 'code', type: 'string', nullable: true,
+                description: 'of the account of who signs, in place of strokes',
+            ),
         ],
     ),
 ]
 final class SignRequest extends FormRequest
 {
-    use MarksAttempt;
     use SignedIn;
+
+    public function authorize(): bool
+    {
+        Gate::authorize('sign', [$this->attempt(), Party::tryFrom($this->string('party')->toString()) ?? Party::Scorer]);
+
+        return true;
+    }
+
+    public function attempt(): Attempt
+    {
+        $attempt = $this->route('attempt');
+        assert($attempt instanceof Attempt);
+
+        return $attempt;
+    }
 
     /** @return array<string, list<string|Enum|Closure>> */
     public function rules(): array
@@ -52,7 +72,8 @@ final class SignRequest extends FormRequest
             'party' => ['required', Rule::enum(Party::class)],
             'name' => ['required', 'string', 'max:120'],
             'typed' => ['sometimes', 'boolean'],
-            'strokes' => $this->boolean('typed')
+            'code' => ['nullable', 'string', 'max:20'],
+            'strokes' => $this->boolean('typed') || $this->filled('code')
                 ? ['bail', 'present', 'array', 'size:0']
                 : ['bail', 'required', 'array', 'list', 'min:1', 'max:400', $this->checkStrokes(...)],
         ];
@@ -69,6 +90,7 @@ final class SignRequest extends FormRequest
                 ['strokes.required', 'strokes.array', 'strokes.list', 'strokes.min'],
                 'There is no signature on the glass yet.',
             ),
+            'code.*' => 'A code has six letters and digits.',
             'typed.*' => 'Say whether the name was typed: true or false.',
             'strokes.size' => 'A typed signature has no strokes. Clear the glass, or sign on it.',
             'strokes.max' => 'The signature has too many strokes. Clear it and sign again.',
@@ -88,6 +110,12 @@ final class SignRequest extends FormRequest
     public function signer(): string
     {
         return $this->string('name')->trim()->toString();
+    }
+
+    /** Of the account of who signs on the device of another; empty where none was given. */
+    public function code(): string
+    {
+        return $this->string('code')->trim()->toString();
     }
 
     /** @return list<list<int>> */

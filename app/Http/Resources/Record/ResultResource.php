@@ -9,6 +9,7 @@ use App\Http\Resources\Walk\AttemptCardResource;
 use App\Http\Resources\Walk\InspectionResource;
 use App\Http\Resources\Walk\SheetResource;
 use App\Models\AttemptMode;
+use App\Models\Party;
 use Illuminate\Contracts\Support\Responsable;
 use OpenApi\Attributes as OA;
 
@@ -25,6 +26,7 @@ final readonly class ResultResource implements Responsable
      * @param  list<AttemptCardResource>  $earlier
      * @param  list<SignatureResource>  $signatures
      * @param  list<AmendmentResource>  $amendments
+     * @param  list<Party>  $may_sign
      */
     public function __construct(
         #[OA\Property]
@@ -52,8 +54,11 @@ final readonly class ResultResource implements Responsable
         public array $amendments,
         #[OA\Property(nullable: true, description: 'the sheet as it was closed, where it was amended since')]
         public ?SheetResource $original,
-        #[OA\Property]
-        public bool $may_sign,
+        #[OA\Property(
+            type: 'array', description: 'for whom the reader may have it signed here',
+            items: new OA\Items(type: 'string', enum: Party::class),
+        )]
+        public array $may_sign,
         #[OA\Property]
         public bool $may_amend,
         #[OA\Property(description: 'whether student, scorer or vehicle are the reader\'s to correct')]

@@ -22,6 +22,8 @@ final readonly class SignatureResource
         public array $strokes,
         #[OA\Property]
         public string $signed_at,
+        #[OA\Property(description: 'by what it was signed, in words')]
+        public string $means,
         #[OA\Property(nullable: true, description: 'in whose session it was entered')]
         public ?string $entered_by,
         #[OA\Property(description: 'whether the record is as it was signed; false where it was changed since')]
@@ -32,7 +34,7 @@ final readonly class SignatureResource
     {
         return new self(
             $signature->party, $signature->name, $signature->strokes, $signature->signed_at->toIso8601ZuluString(),
-            $signature->enteredBy?->name, $stands,
+            $signature->means->said($signature->strokes === []), $signature->enteredBy?->name, $stands,
         );
     }
 }

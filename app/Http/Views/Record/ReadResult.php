@@ -16,6 +16,7 @@ use App\Http\Resources\Walk\SheetResource;
 use App\Library\Outages;
 use App\Models\Attempt;
 use App\Models\AttemptStatus;
+use App\Models\Party;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
 use Pasada\Core\Attempt\Visit;
@@ -62,7 +63,9 @@ final readonly class ReadResult
             $this->signatures->handle($attempt),
             $amendments,
             $amendments === [] ? null : SheetResource::of($this->sheets->handle($attempt, amended: false)),
-            $reader->can('mark', $attempt),
+            array_values(array_filter(
+                Party::cases(), static fn (Party $one): bool => $reader->can('sign', [$attempt, $one]),
+            )),
             $attempt->status === AttemptStatus::Finished && $reader->can('amend', $attempt),
             $reader->can('setRight', $attempt),
             ImportedResource::of($attempt),

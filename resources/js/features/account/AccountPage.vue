@@ -10,6 +10,7 @@ import { NButton } from 'naive-ui';
 import { ref } from 'vue';
 import { changePassword, endSession, readAccount } from './api';
 import SecondFactor from './SecondFactor.vue';
+import SigningCode from './SigningCode.vue';
 
 /* Who can come in with my account? */
 const { loaded, again } = useLoad(readAccount);
@@ -66,6 +67,7 @@ const end = (id: string): Promise<boolean> =>
                     </section>
                     <SecondFactor :account="data" @changed="changed" />
                 </div>
+                <SigningCode />
                 <section>
                     <h2>
                         Where am I signed in?

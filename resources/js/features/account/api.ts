@@ -16,5 +16,7 @@ export const confirmSecondFactor = (code: string): Promise<Schemas['SecondFactor
 export const endSecondFactor = (old: string): Promise<void> =>
     done(api.DELETE('/account/second-factor', { body: { old } }));
 
+export const makeSigningCode = (): Promise<Schemas['SigningCodeResource']> => answer(api.POST('/account/signing-code'));
+
 export const endSession = (session: string): Promise<void> =>
     done(api.DELETE('/account/sessions/{session}', { params: { path: { session } } }));

@@ -193,6 +193,7 @@ const keep = (): Promise<boolean> =>
 }
 label {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: var(--space-2);
     font-weight: 600;
     min-width: 0;

@@ -1,14 +1,21 @@
 <script setup lang="ts">
+import TextField from '@/shared/TextField.vue';
 import { NButton, NInput } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { strokePath } from './strokePath';
 
 /* Signed on the glass: kept as strokes, not as a picture. */
-const props = defineProps<{ name: string; party: string }>();
-const emit = defineEmits<{ signed: [name: string, strokes: number[][]] }>();
+const props = defineProps<{
+    name: string;
+    party: string;
+    /** Whether somebody else than who is signed in here signs: then a code of their account does, too. */
+    isOther: boolean;
+}>();
+const emit = defineEmits<{ signed: [name: string, strokes: number[][], code: string] }>();
 
 const strokes = ref<number[][]>([]);
 const writer = ref(props.name);
+const code = ref('');
 let drawing = false;
 
 function point(event: PointerEvent): [number, number] {
@@ -58,17 +65,23 @@ const path = computed(() => strokePath(strokes.value));
                 type="primary"
                 :disabled="strokes.length === 0 || writer.trim() === ''"
                 :data-test="`sign-${party}`"
-                @click="emit('signed', writer.trim(), strokes)"
+                @click="emit('signed', writer.trim(), strokes, '')"
                 >Sign</NButton
             >
             <NButton :disabled="strokes.length === 0" @click="strokes = []">Wipe</NButton>
             <NButton
                 :disabled="strokes.length > 0 || writer.trim() === ''"
                 :data-test="`sign-typed-${party}`"
-                @click="emit('signed', writer.trim(), [])"
+                @click="emit('signed', writer.trim(), [], '')"
                 >Sign by typed name</NButton
             >
         </div>
+        <form v-if="isOther" class="field-line" @submit.prevent="emit('signed', name, [], code.trim())">
+            <TextField v-model="code" :label="`Code of ${name}`" hint="Theirs, under My account" />
+            <NButton attr-type="submit" :disabled="code.trim() === ''" :data-test="`sign-code-${party}`"
+                >Sign by code</NButton
+            >
+        </form>
         <p class="quiet">Without a pointer, the name above signs. The record then says that it was typed.</p>
     </div>
 </template>

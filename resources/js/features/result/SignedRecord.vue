@@ -21,10 +21,11 @@ const parties = computed(() =>
     })),
 );
 
-async function keep(party: 'scorer' | 'student', name: string, strokes: number[][]): Promise<void> {
+async function keep(party: 'scorer' | 'student', name: string, strokes: number[][], code: string): Promise<void> {
     why.value = '';
     try {
-        await sign(props.result.card.id, { id, party, name, strokes, typed: strokes.length === 0 });
+        const typed = strokes.length === 0 && code === '';
+        await sign(props.result.card.id, { id, party, name, strokes, typed, code: code === '' ? null : code });
         id = v7();
         emit('signed');
     } catch (error) {
@@ -34,14 +35,14 @@ async function keep(party: 'scorer' | 'student', name: string, strokes: number[]
 </script>
 
 <template>
-    <section v-if="result.may_sign || result.signatures.length > 0">
+    <section v-if="result.may_sign.length > 0 || result.signatures.length > 0">
         <h2>Signed</h2>
         <p v-if="result.pace" class="alert" role="alert" data-test="pace">{{ result.pace }}</p>
         <div class="both">
             <div v-for="{ party, name, signature } in parties" :key="party">
                 <template v-if="signature">
                     <p v-if="signature.strokes.length === 0" class="typed">
-                        {{ signature.name }} <span class="quiet">signed by typing the name</span>
+                        {{ signature.name }}
                     </p>
                     <svg
                         v-else
@@ -55,7 +56,7 @@ async function keep(party: 'scorer' | 'student', name: string, strokes: number[]
                     <p>
                         {{ signature.name }}, {{ party }}
                         <span class="quiet"
-                            >{{ dayAndTime(signature.signed_at)
+                            >{{ dayAndTime(signature.signed_at) }}, {{ signature.means
                             }}{{ signature.entered_by ? `, entered by ${signature.entered_by}` : '' }}</span
                         >
                     </p>
@@ -64,11 +65,12 @@ async function keep(party: 'scorer' | 'student', name: string, strokes: number[]
                     </p>
                 </template>
                 <SignPad
-                    v-if="result.may_sign && signature?.stands !== true"
+                    v-if="result.may_sign.includes(party) && signature?.stands !== true"
                     :key="result.signatures.length"
                     :name="name"
                     :party="party"
-                    @signed="(writer, strokes) => keep(party, writer, strokes)"
+                    :is-other="result.may_sign.length > 1 && party === 'student'"
+                    @signed="(writer, strokes, code) => keep(party, writer, strokes, code)"
                 />
                 <p v-else-if="!signature" class="quiet">Not signed by the {{ party }}.</p>
             </div>

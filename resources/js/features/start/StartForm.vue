@@ -80,7 +80,12 @@ watch(
 );
 
 /** What is printed: a form that is set, or everything. */
-const printed = computed(() => only.value ?? (forms.value.some(({ id }) => id === form.value) ? form.value : ''));
+const blank = computed(() => {
+    const set = only.value ?? (forms.value.some(({ id }) => id === form.value) ? form.value : undefined);
+    return `paper/checklist?vehicle_id=${vehicle.value}&checklist_id=${checklist.value}${
+        set === undefined ? '' : `&form=${encodeURIComponent(set)}`
+    }`;
+});
 
 async function start(then: 'walk' | 'words'): Promise<void> {
     if (student.value === null || vehicle.value === null || checklist.value === null) {
@@ -191,10 +196,7 @@ async function start(then: 'walk' | 'words'): Promise<void> {
             </p>
         </section>
         <p v-if="inspection" class="paper">
-            <PaperLinks
-                :path="`paper/checklist?vehicle_id=${vehicle}&checklist_id=${checklist}${printed ? `&form=${printed}` : ''}`"
-                what="Unmarked checklist"
-            />
+            <PaperLinks :path="blank" what="Unmarked checklist" />
             <RouterLink :to="{ name: 'paper', query: student === null ? {} : { student } }"
                 >Enter a paper sheet that was filled</RouterLink
             >

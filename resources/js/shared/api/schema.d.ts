@@ -90,6 +90,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/account/signing-code': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A code by which the own signature is given on the device of another, once */
+        post: operations['makeSigningCode'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/account/second-factor': {
         parameters: {
             query?: never;
@@ -2255,6 +2272,8 @@ export interface components {
             strokes: number[][];
             /** @description signed by typing the name, which the record then says: for who cannot draw on the glass */
             typed?: boolean;
+            /** @description of the account of who signs, in place of strokes */
+            code?: string | null;
         };
         StartAttemptRequest: {
             /**
@@ -2943,6 +2962,11 @@ export interface components {
             last_seen_at: string;
             is_this: boolean;
         };
+        /** @description A code to sign with on the device of another; shown this once. */
+        SigningCodeResource: {
+            code: string;
+            until: string;
+        };
         /** @description One step before the first walk of a school. */
         StartStepResource: {
             /** @enum {string} */
@@ -3530,7 +3554,8 @@ export interface components {
             signatures: components['schemas']['SignatureResource'][];
             amendments: components['schemas']['AmendmentResource'][];
             original: components['schemas']['SheetResource'] | null;
-            may_sign: boolean;
+            /** @description for whom the reader may have it signed here */
+            may_sign: ('scorer' | 'student')[];
             may_amend: boolean;
             /** @description whether student, scorer or vehicle are the reader's to correct */
             may_set_right: boolean;
@@ -3552,6 +3577,8 @@ export interface components {
             name: string;
             strokes: number[][];
             signed_at: string;
+            /** @description by what it was signed, in words */
+            means: string;
             /** @description in whose session it was entered */
             entered_by: string | null;
             /** @description whether the record is as it was signed; false where it was changed since */
@@ -4847,6 +4874,26 @@ export interface operations {
             };
         };
     };
+    makeSigningCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The code */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['SigningCodeResource'];
+                };
+            };
+        };
+    };
     confirmSecondFactor: {
         parameters: {
             query?: never;
@@ -5585,6 +5632,15 @@ export interface operations {
             };
             /** @description Not finished, or signed already */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description No signature, or a code that is not theirs */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
