@@ -215,7 +215,7 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
             Route::put('attempts/{attempt}/recording', [AttemptSpeechController::class, 'store'])
                 ->whereUuid('attempt')
                 ->middleware('throttle:files');
-            Route::post('records', [AttemptRecordController::class, 'store'])->middleware('throttle:files');
+            Route::post('records', [AttemptRecordController::class, 'store']);
             Route::post('students/list', RosterController::class)->middleware('throttle:files');
             Route::post('drafts', [DraftController::class, 'store']);
             Route::put('drafts/{draft}', [DraftController::class, 'update'])->whereUuid('draft');

@@ -20,6 +20,14 @@ final class AttemptPolicy
             : Response::deny('Only an instructor or an examiner starts an attempt.');
     }
 
+    /** Takes in a record from elsewhere, or says of what an attempt was. */
+    public function bring(User $user): Response
+    {
+        return $user->scores() || $user->manages()
+            ? Response::allow()
+            : Response::deny('Only who scores or manages takes records in.');
+    }
+
     public function view(User $user, Attempt $attempt): Response
     {
         if (! $this->mayKnow($user, $attempt)) {

@@ -46,7 +46,7 @@ final readonly class InspectionController
     ]
     public function choices(SignedInRequest $request, ReadChoices $choices): ChoicesResource
     {
-        Gate::authorize('create', Attempt::class);
+        Gate::authorize('bring', Attempt::class);
 
         return $choices->handle($request->signedIn(), Carbon::now());
     }

@@ -20,7 +20,7 @@ final class ImportRecordRequest extends FormRequest
 
     public function authorize(): bool
     {
-        Gate::authorize('create', Attempt::class);
+        Gate::authorize('bring', Attempt::class);
 
         return true;
     }

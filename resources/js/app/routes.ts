@@ -83,6 +83,12 @@ export const routes: RouteRecordRaw[] = [
         component: () => import('@/features/start/NewAttemptPage.vue'),
     },
     {
+        path: '/records',
+        name: 'records',
+        meta: { title: 'Records from elsewhere' },
+        component: () => import('@/features/records/RecordsPage.vue'),
+    },
+    {
         path: '/paper',
         name: 'paper',
         meta: { title: 'Paper sheet' },

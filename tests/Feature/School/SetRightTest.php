@@ -97,3 +97,8 @@ it('is the manager\'s to do', function (Role $role): void {
     $this->putJson("$this->path/void", ['reason' => 'Wrong'])->assertForbidden();
     $this->postJson("$this->path/right", ['scorer_id' => $this->yard->scorer->id, 'keep' => true])->assertForbidden();
 })->with([Role::Instructor, Role::Examiner]);
+
+it('offers a manager who does not score what to set it right with', function (): void {
+    $this->getJson('/api/v1/choices')->assertOk()->assertJsonPath('students.0.id', $this->yard->student->id);
+    $this->actingAs($this->yard->person(Role::Student))->getJson('/api/v1/choices')->assertForbidden();
+});

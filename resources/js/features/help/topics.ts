@@ -175,6 +175,19 @@ export const topics: readonly Topic[] = [
         more: ['A code is not taken? Set the clock of the phone by the network.'],
     },
     {
+        id: 'records',
+        title: 'Take records in from elsewhere',
+        screens: ['records'],
+        about: 'A JSON file that was taken out of Pasada, here or at another school.',
+        steps: [
+            'Bring the checklists and vehicles of the records first, in the versions that the records name.',
+            'Students, Records from elsewhere: choose the file.',
+            'Say of each student in it who that is here: one of yours, somebody new, or left out.',
+            'Take them in. What could not be taken in is named with the reason; the rest is here.',
+        ],
+        more: ['Beginning again does no harm: what is here already stays as it is.'],
+    },
+    {
         id: 'auditor',
         title: 'When an auditor comes',
         screens: ['trail', 'retention'],

@@ -134,6 +134,7 @@ const turned = (school: School, role: (typeof roles)[number]): School['two_facto
                         <TextField v-model="days.to" label="To" type="date" />
                     </div>
                     <ExportLinks :of="days" />
+                    <RouterLink to="/records">Take records in from elsewhere</RouterLink>
                 </section>
                 <p v-if="why" class="alert" role="alert">{{ why }}</p>
                 <p class="acts">

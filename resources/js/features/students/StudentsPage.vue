@@ -50,6 +50,7 @@ const arrow = (id: Head): string => ({ ascending: ' ▲', descending: ' ▼', no
                         >
                         <NButton size="large" @click="router.push('/students/list')">Bring a list</NButton>
                         <RouterLink to="/classes">Classes</RouterLink>
+                        <RouterLink to="/records">Records from elsewhere</RouterLink>
                     </template>
                 </header>
                 <StudentForm
