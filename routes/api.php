@@ -19,6 +19,7 @@ use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PartsListController;
 use App\Http\Controllers\PeopleController;
+use App\Http\Controllers\PersonDataController;
 use App\Http\Controllers\ProgressController;
 use App\Http\Controllers\RetentionController;
 use App\Http\Controllers\RosterController;
@@ -94,6 +95,9 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
                     Route::put('archived', [StudentController::class, 'archive']);
                     Route::post('merge', [StudentController::class, 'merge']);
                     Route::put('account', [PeopleController::class, 'letIn']);
+                    Route::get('archive', [PersonDataController::class, 'archive'])->middleware('throttle:files');
+                    Route::get('erasure', [PersonDataController::class, 'told']);
+                    Route::post('erasure', [PersonDataController::class, 'erase']);
                     Route::get('paper', [PaperController::class, 'student'])->middleware('throttle:files');
                     Route::get('appointments', [ClassController::class, 'appointments']);
                     Route::post('appointments', [ClassController::class, 'note']);

@@ -21,6 +21,7 @@ use Pasada\Core\Checklist\Form;
  * @property string|null $number by which the school knows the student
  * @property Carbon|null $archived_at since when the student is in no list
  * @property int|null $merged_into the record that this one was found to be the same as
+ * @property-read School $school
  * @property-read User|null $account
  * @property-read SchoolClass|null $schoolClass
  * @property Carbon|null $exam_on
@@ -80,6 +81,12 @@ final class Student extends Model
         $cards->addSelect(['last_finished_id' => $last]);
 
         return $cards;
+    }
+
+    /** @return BelongsTo<School, $this> */
+    public function school(): BelongsTo
+    {
+        return $this->belongsTo(School::class);
     }
 
     /** @return BelongsTo<User, $this> by which the student signs in, if at all */

@@ -9,6 +9,7 @@ use App\Models\Attempt;
 use App\Models\AttemptStatus;
 use App\Models\LegalHold;
 use App\Models\School;
+use App\Models\Student;
 use App\Models\Tombstone;
 use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
@@ -34,9 +35,9 @@ final readonly class DueRecords
     public function __construct(private ConnectionInterface $database) {}
 
     /** @return array{count: int, oldest: string|null, newest: string|null} days of the first and the last */
-    public function told(School $school, Carbon $now): array
+    public function told(School $school, Carbon $now, ?Student $of = null): array
     {
-        $due = $this->due($school, $now);
+        $due = $this->due($school, $now, $of);
         $day = static fn (mixed $at): ?string => is_string($at) ? substr($at, 0, 10) : null;
 
         return [
@@ -47,21 +48,22 @@ final readonly class DueRecords
 
     /**
      * @param  int  $expected  how many the manager has seen
+     * @param  Student|null  $of  whose alone; null for all of the school
      *
      * @throws DueHasChanged if it is another number by now; nothing is deleted then
      */
-    public function delete(School $school, User $by, int $expected, Carbon $now): Tombstone
+    public function delete(School $school, User $by, int $expected, Carbon $now, ?Student $of = null): Tombstone
     {
-        $stone = $this->database->transaction(function () use ($school, $by, $expected, $now): Tombstone {
+        $stone = $this->database->transaction(function () use ($school, $by, $expected, $now, $of): Tombstone {
             School::query()->whereKey($school->id)->lockForUpdate()->value('id');
-            $told = $this->told($school, $now);
+            $told = $this->told($school, $now, $of);
             if ($told['count'] !== $expected || $expected === 0) {
                 throw new DueHasChanged;
             }
             $hash = hash_init('sha256');
             $marks = 0;
             do {
-                $ids = $this->due($school, $now)->orderBy('id')->limit(self::AT_ONCE)->pluck('id')->all();
+                $ids = $this->due($school, $now, $of)->orderBy('id')->limit(self::AT_ONCE)->pluck('id')->all();
                 foreach ($this->database->table('kept_sheets')->whereIn('attempt_id', $ids)->orderBy('attempt_id')
                     ->selectRaw('attempt_id, sha2(sheet, 256) as digest')->get() as $row) {
                     hash_update($hash, json_encode($row, JSON_THROW_ON_ERROR));
@@ -87,14 +89,24 @@ final readonly class DueRecords
     }
 
     /** @return Builder<Attempt> */
-    private function due(School $school, Carbon $now): Builder
+    private function due(School $school, Carbon $now, ?Student $of): Builder
     {
-        $since = $school->today($now)->subYears(max(self::LEAST_YEARS, $school->kept_years))->utc();
+        $since = $school->today($now)->subYears(self::years($school))->utc();
         $due = Attempt::ofSchool($school->id)
             ->where('status', '<>', AttemptStatus::UnderWay)
             ->where('started_at', '<', $since);
         $due->whereNotIn('student_id', LegalHold::ofSchool($school->id)->where('ended_at', null)->select('student_id'));
 
+        if ($of !== null) {
+            $due->where('student_id', $of->id);
+        }
+
         return $due;
+    }
+
+    /** For how many years a school keeps a record. */
+    public static function years(School $school): int
+    {
+        return max(self::LEAST_YEARS, $school->kept_years);
     }
 }

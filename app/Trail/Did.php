@@ -19,4 +19,5 @@ enum Did: string
     case SessionsEnded = 'sessions ended';
     case LinkMade = 'link made';
     case PasswordSet = 'password set';
+    case Erased = 'erased';
 }

@@ -51,7 +51,8 @@ final class SignRequest extends FormRequest
 
     public function authorize(): bool
     {
-        Gate::authorize('sign', [$this->attempt(), Party::tryFrom($this->string('party')->toString()) ?? Party::Scorer]);
+        $party = Party::tryFrom($this->string('party')->toString()) ?? Party::Scorer;
+        Gate::authorize('sign', [$this->attempt(), $party]);
 
         return true;
     }

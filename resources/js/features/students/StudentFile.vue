@@ -21,6 +21,7 @@ import {
     mergeStudent,
     noteAppointment,
 } from './api';
+import PersonData from './PersonData.vue';
 import StudentForm from './StudentForm.vue';
 
 /* What the school keeps of a student beside the walks: name and class, the exams that are ahead, the account. */
@@ -150,6 +151,7 @@ const cancel = (appointment: string): Promise<boolean> =>
             <h3>All records of this student</h3>
             <ExportLinks :of="{ student: student.id }" />
         </section>
+        <PersonData v-if="user?.may_manage" :student="student" may-erase @changed="emit('changed')" />
         <p v-if="why" class="alert" role="alert">{{ why }}</p>
     </details>
 </template>

@@ -20,6 +20,7 @@ import TimeAndOrder from './readiness/TimeAndOrder.vue';
 import { readStudent } from './api';
 import BrakePractices from './BrakePractices.vue';
 import MostMissed from './MostMissed.vue';
+import PersonData from './PersonData.vue';
 import StudentFile from './StudentFile.vue';
 
 const props = defineProps<{ id: number }>();
@@ -55,7 +56,10 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
                     </p>
                 </header>
                 <StudentFile v-if="user?.may_change_documents" :student="data.student" @changed="changed" />
-                <CalendarLink v-if="user?.student_id === id" />
+                <template v-if="user?.student_id === id">
+                    <CalendarLink />
+                    <PersonData :student="data.student" :may-erase="false" />
+                </template>
                 <LoadState :loaded="readiness" @again="readAgain">
                     <template #default="{ data: told }">
                         <ReadinessHead :readiness="told" />

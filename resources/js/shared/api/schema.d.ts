@@ -1138,6 +1138,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/students/{student}/archive': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All that is kept of a student, as ZIP */
+        get: operations['downloadPerson'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/students/{student}/erasure': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What an erasure would take away, and what stands against it */
+        get: operations['readErasure'];
+        put?: never;
+        /** Erase what is known of a student, as far as nothing has to be kept */
+        post: operations['erasePerson'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/students/{student}/readiness': {
         parameters: {
             query?: never;
@@ -1919,6 +1954,10 @@ export interface components {
         CodeRequest: {
             /** @description A code that the authenticator shows, the first time. */
             code: string;
+        };
+        ErasureRequest: {
+            /** @description of the student, typed to be sure */
+            name: string;
         };
         MergeStudentRequest: {
             /** @description the record that all goes to */
@@ -2862,6 +2901,17 @@ export interface components {
             classes: components['schemas']['SchoolClassResource'][];
             instructors: components['schemas']['OptionResource'][];
             vehicles: components['schemas']['OptionResource'][];
+        };
+        /** @description What an erasure would take away, and what stands against it. */
+        ErasureResource: {
+            /** @description why the records are held */
+            held: string | null;
+            /** @description walks whose years are over */
+            walks: number;
+            practices: number;
+            /** @description walks that have to be kept */
+            kept: number;
+            kept_until: string | null;
         };
         /** @description A link by which somebody sets a password; shown this once. */
         LinkResource: {
@@ -7249,6 +7299,119 @@ export interface operations {
                 };
             };
             /** @description Address */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    downloadPerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Neither the manager nor the own data */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    readErasure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ErasureResource'];
+                };
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    erasePerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['ErasureRequest'];
+            };
+        };
+        responses: {
+            /** @description What is left */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ErasureResource'];
+                };
+            };
+            /** @description Not the manager */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description The records are held */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Another name */
             422: {
                 headers: {
                     [name: string]: unknown;
