@@ -4,6 +4,11 @@
 # A socket's path may hold 107 characters only; a deep checkout falls back to the system's temporary folder.
 SOCKET=$RUN/mysql.sock
 [ ${#SOCKET} -le 100 ] || SOCKET=${TMPDIR:-/tmp}/pasada-$CHECKOUT.sock
+# Every change since the last backup, by which a restore goes on to any moment; not of what the tests fill and drop,
+# but for the database by which they try it.
+CHANGES=$VAR/changes
+CHANGES_DAYS=14
+LOGGED=(pasada pasada_quiet)
 sql() { as_account mariadb --no-defaults --socket="$SOCKET" --user="$(account)" --batch --skip-column-names "$@"; }
 
 database_up() {
@@ -21,12 +26,15 @@ database_up() {
                 "free some space, delete var/mysql and run again"
     fi
     rm -f "$SOCKET"
+    mkdir -p "$CHANGES" && chmod 700 "$CHANGES" && give_account "$CHANGES"
     # MariaDB has a umask of its own.
     as_account env UMASK=0600 UMASK_DIR=0700 setsid /usr/sbin/mariadbd --no-defaults \
         --datadir="$VAR/mysql" --socket="$SOCKET" --pid-file="$RUN/mysql.pid" \
         --bind-address=127.0.0.1 --port="$DB_PORT" --log-error="$VAR/log/mysql.log" --character-set-server=utf8mb4 \
         --collation-server=utf8mb4_unicode_ci --innodb-buffer-pool-size=256M --innodb-flush-log-at-trx-commit=1 \
-        --skip-log-bin \
+        --log-bin="$CHANGES/changes" --binlog-format=ROW --server-id=1 --sync-binlog=1 \
+        --log-bin-trust-function-creators=1 --max-binlog-size=64M --expire-logs-days="$CHANGES_DAYS" \
+        "${LOGGED[@]/#/--binlog-do-db=}" \
         >/dev/null 2>&1 </dev/null &
     disown
     local i; for i in $(seq 1 300); do

@@ -46,7 +46,8 @@ install_packages() {
 }
 
 RUN_PACKAGES=(setpriv=util-linux php=php8.2-cli mariadbd=mariadb-server-core
-    mariadb-install-db=mariadb-server-core mariadb=mariadb-client-core mariadb-dump=mariadb-client openssl=openssl
+    mariadb-install-db=mariadb-server-core mariadb=mariadb-client-core mariadb-dump=mariadb-client
+    mariadb-binlog=mariadb-client openssl=openssl
     nginx=nginx php-fpm8.2=php8.2-fpm ext:pdo_mysql=php8.2-mysql ext:mbstring=php8.2-mbstring ext:intl=php8.2-intl
     ext:xml=php8.2-xml ext:curl=php8.2-curl ext:zip=php8.2-zip ext:gd=php8.2-gd ext:apcu=php8.2-apcu
     composer=composer node=nodejs npm=npm)

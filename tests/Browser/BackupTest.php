@@ -63,3 +63,27 @@ it('replaces no file', function (): void {
     [$code, $said] = ($this->backup)();
     expect($code)->toBe(1)->and($said)->toContain('is there already');
 });
+
+it('goes on from a backup to the moment before a mishap', function (): void {
+    ($this->backup)();
+    Shell::sql("UPDATE pasada_quiet.students SET number = 'A-17' WHERE id = 1");
+    $moment = Shell::sql("SELECT DATE_FORMAT(UTC_TIMESTAMP() + INTERVAL 1 SECOND, '%Y-%m-%d %H:%i:%s')");
+    Shell::sql('DO SLEEP(2); DELETE FROM pasada_quiet.item_outcomes; UPDATE pasada_quiet.students SET number = NULL');
+    $until = fn (string $time, string ...$more): array => Shell::run(
+        ['./pasada', 'restore', $this->file, '--yes', '--until', $time, ...$more],
+        ['PASADA_DATABASE' => 'pasada_restored'],
+    );
+    expect($until($moment)[0])->toBe(0)
+        ->and(Shell::sql('SELECT number FROM pasada_restored.students WHERE id = 1'))->toBe('A-17')
+        ->and(Shell::sql('SELECT COUNT(*) FROM pasada_restored.item_outcomes'))->not->toBe('0');
+    Shell::sql('DROP DATABASE pasada_restored');
+    foreach ([
+        ['lies before this backup', 'yesterday noon'], ['is no time', 'noonish'],
+        ['say where they are', $moment, '--changes', sys_get_temp_dir()],
+    ] as $given) {
+        [$code, $said] = $until(...array_slice($given, 1));
+        expect($code)->toBe(1)->and($said)->toContain($given[0]);
+    }
+    expect(Shell::sql("SELECT COUNT(*) FROM information_schema.schemata WHERE schema_name = 'pasada_restored'"))
+        ->toBe('0');
+});

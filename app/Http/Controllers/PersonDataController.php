@@ -37,8 +37,9 @@ final readonly class PersonDataController
             ],
         ),
     ]
-    public function archive(SignedInRequest $request, Student $student, PersonArchive $archive, Trail $trail): BinaryFileResponse
-    {
+    public function archive(
+        SignedInRequest $request, Student $student, PersonArchive $archive, Trail $trail,
+    ): BinaryFileResponse {
         Gate::authorize('view', $student);
         if ($request->signedIn()->id !== $student->user_id) {
             Gate::authorize('manage', User::class);
