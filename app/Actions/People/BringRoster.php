@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
+use App\Models\ExamResult;
 use App\Models\SchoolClass;
 use App\Models\Student;
+use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use Pasada\Core\Roster\EarlierResult;
 use Pasada\Core\Roster\Roster;
 use Pasada\Core\Roster\RosterLine;
 
@@ -41,29 +46,49 @@ final readonly class BringRoster
     }
 
     /**
+     * What came of earlier exams goes with them: no chance had been foretold for those.
+     *
      * @param  list<RosterLine>  $lines
-     * @return int how many were added
+     * @param  array<int, Student>  $same  who is there already, by line
+     * @return int how many lines were taken in
      */
-    public function keep(int $schoolId, array $lines): int
+    public function keep(User $by, array $lines, array $same, Carbon $now): int
     {
-        $kept = $this->database->transaction(static function () use ($schoolId, $lines): int {
+        $schoolId = $by->school_id;
+        $kept = $this->database->transaction(static function () use ($by, $schoolId, $lines, $same, $now): int {
             $classes = [];
             foreach ($lines as $line) {
+                $student = $same[$line->line] ?? null;
                 $class = $line->className;
-                if ($class !== null) {
+                if ($class !== null && $student === null) {
                     $classes[$class] ??= SchoolClass::query()->firstOrCreate([
                         'school_id' => $schoolId, 'name' => $class,
                     ]);
                 }
-                Student::query()->create([
+                $student ??= Student::query()->create([
                     'school_id' => $schoolId, 'user_id' => null, 'name' => $line->name, 'number' => $line->number,
                     'class_id' => $class === null ? null : $classes[$class]->id, 'exam_on' => $line->examOn,
                 ]);
+                if ($line->result !== null) {
+                    self::record($line->result, $student, $by, $now);
+                }
             }
 
             return count($lines);
         });
 
         return is_int($kept) ? $kept : 0;
+    }
+
+    /** Brought twice, it is there once. */
+    private static function record(EarlierResult $result, Student $student, User $by, Carbon $now): void
+    {
+        ExamResult::query()->firstOrCreate(
+            ['student_id' => $student->id, 'held_on' => $result->heldOn, 'passed' => $result->passed],
+            [
+                'id' => (string) Str::uuid7(), 'school_id' => $student->school_id, 'recorded_by' => $by->id,
+                'recorded_at' => $now,
+            ],
+        );
     }
 }

@@ -13,8 +13,10 @@ use App\Http\Resources\People\RosterLineResource;
 use App\Http\Resources\People\RosterResource;
 use App\Library\SpreadsheetCells;
 use App\Models\Student;
+use Illuminate\Support\Carbon;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Roster\Roster;
+use Pasada\Core\Roster\RosterChoice;
 use Pasada\Core\Roster\RosterColumn;
 use Pasada\Core\Roster\RosterLine;
 
@@ -35,13 +37,13 @@ final readonly class RosterController
     public function __invoke(RosterRequest $request, SpreadsheetCells $cells, BringRoster $bring): RosterResource
     {
         $name = $request->string('name')->toString();
-        $roster = Roster::of($cells->table($name, $request->content()), $request->columns(), $name);
-        $school = $request->signedIn()->school_id;
-        $known = $bring->known($school, $roster);
+        $roster = Roster::of($cells->table($name, $request->content()), $request->columns(), $name,
+            $request->signedIn()->school->today(Carbon::now())->toDateString());
+        $known = $bring->known($request->signedIn()->school_id, $roster);
         $choices = $request->choices();
         [$faults, $open] = [$roster->faults($choices), $roster->open($known, $choices)];
         $kept = $request->boolean('keep') && $open + $faults === 0
-            ? $bring->keep($school, $roster->wanted($choices))
+            ? $bring->keep($request->signedIn(), $roster->wanted($choices), self::same($choices, $known), Carbon::now())
             : null;
 
         return new RosterResource(
@@ -55,7 +57,11 @@ final readonly class RosterController
                 RosterColumn::cases(),
             ),
             array_map(static fn (RosterLine $line): RosterLineResource => new RosterLineResource(
-                $line->line, $line->name, $line->number, $line->className, $line->examOn, $line->faults,
+                $line->line, $line->name, $line->number, $line->className, $line->examOn,
+                $line->result === null ? null : sprintf(
+                    '%s on %s', $line->result->passed ? 'passed' : 'not passed', $line->result->heldOn,
+                ),
+                $line->faults,
                 [
                     ...array_map(self::said(...), $known[$line->line] ?? []),
                     ...array_map(static fn (int $other): string => "line $other of this list", $line->alike),
@@ -63,6 +69,21 @@ final readonly class RosterController
                 $choices[$line->line] ?? null,
             ), $roster->lines),
             $faults, $open, $kept,
+        );
+    }
+
+    /**
+     * @param  array<int, RosterChoice>  $choices
+     * @param  array<int, list<Student>>  $known
+     * @return array<int, Student>
+     */
+    private static function same(array $choices, array $known): array
+    {
+        return array_map(
+            static fn (array $alike): Student => $alike[0],
+            array_intersect_key($known, array_filter(
+                $choices, static fn (RosterChoice $one): bool => $one === RosterChoice::TheSame,
+            )),
         );
     }
 

@@ -15,6 +15,8 @@ final readonly class Roster
 
     public const MOST_LINES = 2000;
 
+    private const ALWAYS = '9999-12-31';
+
     /**
      * @param  list<string>  $headings
      * @param  list<RosterColumn>  $columns
@@ -25,10 +27,11 @@ final readonly class Roster
     /**
      * @param  array<int, list<string>>  $cells  by line in the file; the first line with words holds the headings
      * @param  list<RosterColumn>|null  $columns  null to guess them by their headings
+     * @param  string  $today  year-month-day; an exam that has a result was not held after it
      *
      * @throws DocumentHasFaults if there is nobody in it, or far too many
      */
-    public static function of(array $cells, ?array $columns = null, string $name = 'list'): self
+    public static function of(array $cells, ?array $columns = null, string $name = 'list', string $today = self::ALWAYS): self
     {
         $rows = array_filter(
             array_map(static fn (array $row): array => array_map(
@@ -52,7 +55,7 @@ final readonly class Roster
         $columns = $columns !== null && count($columns) === $width ? $columns : self::guessed($headings, $rows);
         $lines = $seen = [];
         foreach ($rows as $number => $row) {
-            $lines[] = $one = self::line($number, $row, $columns, $seen);
+            $lines[] = $one = self::line($number, $row, $columns, $seen, $today);
             $seen[$number] = self::key($one->name);
         }
 
@@ -93,7 +96,7 @@ final readonly class Roster
     }
 
     /**
-     * @param  array<int, mixed>  $known  who is there already and may be the same, by line
+     * @param  array<int, list<mixed>>  $known  who is there already and may be the same, by line
      * @param  array<int, RosterChoice>  $choices  by line
      * @return int lines of which it has to be said whether they are somebody new
      */
@@ -101,8 +104,12 @@ final readonly class Roster
     {
         return count(array_filter(
             $this->lines,
-            static fn (RosterLine $line): bool => ! isset($choices[$line->line])
-                && ($line->alike !== [] || isset($known[$line->line])),
+            static fn (RosterLine $line): bool => match ($choices[$line->line] ?? null) {
+                null => $line->alike !== [] || isset($known[$line->line]),
+                // Which of several, a list does not say.
+                RosterChoice::TheSame => count($known[$line->line] ?? []) !== 1,
+                default => false,
+            },
         ));
     }
 
@@ -128,6 +135,15 @@ final readonly class Roster
             }
         }
 
+        $day = array_search(RosterColumn::ExamOn, $columns, true);
+        if (
+            $day !== false && in_array(RosterColumn::Result, $columns, true)
+            && ! in_array(RosterColumn::ResultOn, $columns, true)
+        ) {
+            // Beside a result, the day is that of the exam it came of.
+            $columns[$day] = RosterColumn::ResultOn;
+        }
+
         return array_values($columns);
     }
 
@@ -136,7 +152,7 @@ final readonly class Roster
      * @param  list<RosterColumn>  $columns
      * @param  array<int, string>  $seen  keys of the names before, by line
      */
-    private static function line(int $number, array $row, array $columns, array $seen): RosterLine
+    private static function line(int $number, array $row, array $columns, array $seen, string $today): RosterLine
     {
         $of = static function (RosterColumn $column) use ($row, $columns): string {
             $at = array_search($column, $columns, true);
@@ -151,7 +167,7 @@ final readonly class Roster
         }
         $fault = PersonName::fault($name);
         $faults = $fault === null ? [] : [$fault];
-        [$examOn, $dayFault] = self::day($of(RosterColumn::ExamOn));
+        [$examOn, $dayFault] = WrittenDay::read($of(RosterColumn::ExamOn));
         $studentNumber = $of(RosterColumn::Number);
         if (mb_strlen($studentNumber) > self::LONGEST_NUMBER) {
             $faults[] = sprintf('The number is longer than %d signs; is the column right?', self::LONGEST_NUMBER);
@@ -159,34 +175,13 @@ final readonly class Roster
         if (mb_strlen($of(RosterColumn::ClassName)) > PersonName::MOST) {
             $faults[] = 'The name of the class is too long; is the column right?';
         }
+        [$result, $resultFaults] = EarlierResult::read($of(RosterColumn::Result), $of(RosterColumn::ResultOn), $today);
         $key = self::key($name);
 
         return new RosterLine(
             $number, $name, $studentNumber === '' ? null : $studentNumber,
             $of(RosterColumn::ClassName) === '' ? null : $of(RosterColumn::ClassName), $examOn,
-            [...$faults, ...$dayFault], $key === '' ? [] : array_keys($seen, $key, true),
+            $result, [...$faults, ...$dayFault, ...$resultFaults], $key === '' ? [] : array_keys($seen, $key, true),
         );
-    }
-
-    /** @return array{string|null, list<string>} year-month-day, and what is wrong */
-    private static function day(string $said): array
-    {
-        if ($said === '') {
-            return [null, []];
-        }
-        // A spreadsheet that is read as data gives a day as a count from the end of 1899.
-        if (preg_match('/^\d{5}$/', $said) === 1) {
-            return [gmdate('Y-m-d', ((int) $said - 25_569) * 86_400), []];
-        }
-        [$year, $month, $day] = match (true) {
-            preg_match('/^(\d{4})-(\d{1,2})-(\d{1,2})/', $said, $is) === 1 => [$is[1], $is[2], $is[3]],
-            preg_match('/^(\d{1,2})\/(\d{1,2})\/(\d{4})$/', $said, $is) === 1 => [$is[3], $is[1], $is[2]],
-            default => ['0', '0', '0'],
-        };
-        if (! checkdate((int) $month, (int) $day, (int) $year) || (int) $year < 2000 || (int) $year > 2100) {
-            return [null, ["\"$said\" is no day; write it as 12/4/2026 or 2026-12-04."]];
-        }
-
-        return [sprintf('%04d-%02d-%02d', $year, $month, $day), []];
     }
 }

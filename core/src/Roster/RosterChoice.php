@@ -9,4 +9,6 @@ enum RosterChoice: string
 {
     case MakeNew = 'new';
     case LeaveOut = 'skip';
+    /** It is the one who is there: nobody is added, and what came of an earlier exam is theirs. */
+    case TheSame = 'same';
 }

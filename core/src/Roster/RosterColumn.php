@@ -13,6 +13,8 @@ enum RosterColumn: string
     case Number = 'number';
     case ClassName = 'class';
     case ExamOn = 'exam_on';
+    case Result = 'result';
+    case ResultOn = 'result_on';
     case Nothing = 'nothing';
 
     public function label(): string
@@ -24,6 +26,8 @@ enum RosterColumn: string
             self::Number => 'number of the school',
             self::ClassName => 'class',
             self::ExamOn => 'day of the exam',
+            self::Result => 'passed an earlier exam or not',
+            self::ResultOn => 'day of that exam',
             self::Nothing => 'nothing of use here',
         };
     }
@@ -37,6 +41,8 @@ enum RosterColumn: string
             preg_match('/birth|born|dob|licen|address|phone|mail/u', $words) === 1 => self::Nothing,
             preg_match('/first|given/u', $words) === 1 => self::FirstName,
             preg_match('/last|family|surname/u', $words) === 1 => self::LastName,
+            preg_match('/result|outcome|pass/u', $words) === 1 => self::Result,
+            preg_match('/\b(held|taken)\b/u', $words) === 1 => self::ResultOn,
             preg_match('/\bexam|\btest/u', $words) === 1 => self::ExamOn,
             preg_match('/class|course|group|cohort/u', $words) === 1 => self::ClassName,
             preg_match('/\b(id|no|nr|number)\b|#/u', $words) === 1 => self::Number,

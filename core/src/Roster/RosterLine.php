@@ -18,6 +18,7 @@ final readonly class RosterLine
         public ?string $className,
         /** Year-month-day. */
         public ?string $examOn,
+        public ?EarlierResult $result,
         public array $faults,
         public array $alike,
     ) {}

@@ -50,6 +50,45 @@ it('tells every line what is wrong with it', function (string $line, string $sai
     'a day in words' => ['Bram Quillow,next Friday', 'is no day'],
 ]);
 
+it('reads what came of earlier exams', function (string $text, array $results): void {
+    expect(array_map(
+        static fn (RosterLine $line): ?array => $line->result === null
+            ? null : [$line->result->heldOn, $line->result->passed],
+        roster($text)->lines,
+    ))->toBe($results);
+})->with([
+    'beside the day of the exam' => [
+        "Name,Exam,Result\nMira Tallgrass,2026-05-04,passed\nOdell Marrowby,5/4/2026,Failed\n",
+        [['2026-05-04', true], ['2026-05-04', false]],
+    ],
+    'with an exam that is ahead' => [
+        "Name;Exam;Taken on;Passed?\nMira Tallgrass;2026-12-04;2026-05-04;no\nOdell Marrowby;2026-12-04;;\n",
+        [['2026-05-04', false], null],
+    ],
+    'not passed is no pass' => ["Name,Exam,Result\nMira Tallgrass,2026-05-04,not passed\n", [['2026-05-04', false]]],
+]);
+
+it('tells what is wrong with an earlier result', function (string $line, string $said): void {
+    $roster = Roster::of(
+        CutText::of("Name,Taken,Result\nMira Tallgrass,$line\n")->cells, today: '2026-11-28',
+    );
+
+    expect($roster->lines[0]->faults[0])->toContain($said)->and($roster->lines[0]->result)->toBeNull();
+})->with([
+    'no result' => ['2026-05-04,well', 'is no result'],
+    'no day' => [',passed', 'no day of the exam'],
+    'a day that is none' => ['soon,passed', 'is no day'],
+    'a day that lies ahead' => ['2026-12-04,passed', 'lies ahead'],
+]);
+
+it('asks again where "the same" may mean several', function (): void {
+    $roster = roster("Name\nMira Tallgrass\n");
+    $same = [2 => RosterChoice::TheSame];
+
+    expect($roster->open([2 => ['one']], $same))->toBe(0)->and($roster->open([2 => ['one', 'two']], $same))->toBe(1)
+        ->and($roster->open([], $same))->toBe(1);
+});
+
 it('finds who is there twice, however the name is written', function (): void {
     $roster = roster("Name\nMira Tallgrass\nOdell Marrowby\n\"TALLGRASS, Mira\"\nMira  Tallgrass\n");
 

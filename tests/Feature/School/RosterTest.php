@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\ExamResult;
 use App\Models\Role;
 use App\Models\SchoolClass;
 use App\Models\Student;
@@ -43,6 +44,21 @@ it('shows who may be there already, and asks before it adds them', function (): 
     expect($told['open'])->toBe(2)->and($told['lines'][0]['known'][0])->toStartWith('Mira Tallgrass')
         ->and($told['lines'][2]['known'])->toBe(['line 3 of this list']);
     ($this->bring)($list, ['choices' => [2 => 'skip', 4 => 'new']])->assertOk()->assertJsonPath('kept', 2);
+});
+
+it('keeps what came of earlier exams, of who is new and of who is there, once', function (): void {
+    $list = "Name,Exam,Result\nMira Tallgrass,2026-05-04,passed\nBram Quillow,5/6/2026,failed\n";
+    ($this->bring)($list)->assertJsonPath('open', 1)->assertJsonPath('kept', null)
+        ->assertJsonPath('lines.0.result', 'passed on 2026-05-04');
+    ($this->bring)($list, ['choices' => [2 => 'same']])->assertOk()->assertJsonPath('kept', 2);
+    ($this->bring)($list, ['choices' => [2 => 'same', 3 => 'same']])->assertOk()->assertJsonPath('kept', 2);
+    expect(Student::query()->count())->toBe(2)
+        ->and(ExamResult::query()->get()->map(fn (ExamResult $one): array => [
+            $one->student_id, $one->held_on->toDateString(), $one->passed,
+        ])->all())->toBe([
+            [$this->yard->student->id, '2026-05-04', true],
+            [Student::query()->where('name', 'Bram Quillow')->value('id'), '2026-05-06', false],
+        ]);
 });
 
 it('reads what spreadsheets write', function (Closure $content, string $name): void {

@@ -23,7 +23,7 @@ use Pasada\Core\Roster\RosterColumn;
     ),
     new OA\Property(
         property: 'choices', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'),
-        description: 'by line, for who may be there already: "new" or "skip"',
+        description: 'by line, for who may be there already: "new", "same" or "skip"',
     ),
     new OA\Property(property: 'keep', type: 'boolean', description: 'false only tells what is in it'),
 ])]
@@ -59,7 +59,7 @@ final class RosterRequest extends FormRequest
             'name.*' => 'Send the name of the file.',
             'content.*' => 'Send what the file holds, in base 64.',
             'columns.*' => 'Send for each column what it holds.',
-            'choices.*' => 'Send for a line "new" or "skip".',
+            'choices.*' => 'Send for a line "new", "same" or "skip".',
             'keep.*' => 'Say whether to keep it, or only to tell what is in it.',
         ];
     }

@@ -21,6 +21,7 @@ final readonly class RosterLineResource
         #[OA\Property] public ?string $number,
         #[OA\Property] public ?string $class_name,
         #[OA\Property] public ?string $exam_on,
+        #[OA\Property(nullable: true, description: 'what came of an earlier exam')] public ?string $result,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $faults,
         #[
             OA\Property(

@@ -40,7 +40,7 @@ function mean(at: number, column: Column): void {
     columns.value = (told.value?.columns ?? []).map(({ value }, n) => (n === at ? column : value) as Column);
     void ask(false);
 }
-function decide(line: number, choice: 'new' | 'skip'): void {
+function decide(line: number, choice: 'new' | 'same' | 'skip'): void {
     choices.value = { ...choices.value, [line]: choice };
     void ask(false);
 }
@@ -59,8 +59,8 @@ const doubtful = (all: Schemas['RosterResource']): Schemas['RosterLineResource']
         <header>
             <h1>Bring a list of students</h1>
             <p>
-                XLSX or CSV; the first line names the columns. What is not needed here, as a birth date, is left out.
-                Nobody is taken in until every line is right.
+                XLSX or CSV; the first line names the columns, of results of earlier exams, too. What is not needed
+                here, as a birth date, is left out. Nobody is taken in until every line is right.
             </p>
         </header>
         <label class="file">
@@ -109,6 +109,13 @@ const doubtful = (all: Schemas['RosterResource']): Schemas['RosterLineResource']
                                 :disabled="busy"
                                 @click="decide(line.line, 'new')"
                                 >Somebody new</NButton
+                            >
+                            <NButton
+                                v-if="line.known.length === 1 && line.result && line.faults.length === 0"
+                                :type="line.choice === 'same' ? 'primary' : 'default'"
+                                :disabled="busy"
+                                @click="decide(line.line, 'same')"
+                                >The same: keep the result</NButton
                             >
                             <NButton
                                 :type="line.choice === 'skip' ? 'primary' : 'default'"

@@ -1985,8 +1985,18 @@ export interface components {
             /** @description XLSX or CSV, in base 64 */
             content: string;
             /** @description what each column holds; left out, it is guessed */
-            columns?: ('name' | 'first_name' | 'last_name' | 'number' | 'class' | 'exam_on' | 'nothing')[];
-            /** @description by line, for who may be there already: "new" or "skip" */
+            columns?: (
+                | 'name'
+                | 'first_name'
+                | 'last_name'
+                | 'number'
+                | 'class'
+                | 'exam_on'
+                | 'result'
+                | 'result_on'
+                | 'nothing'
+            )[];
+            /** @description by line, for who may be there already: "new", "same" or "skip" */
             choices?: {
                 [key: string]: string;
             };
@@ -2957,6 +2967,8 @@ export interface components {
             number: string | null;
             class_name: string | null;
             exam_on: string | null;
+            /** @description what came of an earlier exam */
+            result: string | null;
             faults: string[];
             /** @description who is there already, or stands in the list before, and may be the same */
             known: string[];
@@ -2964,7 +2976,7 @@ export interface components {
              * @description what was said of them
              * @enum {string|null}
              */
-            choice: 'new' | 'skip' | null;
+            choice: 'new' | 'skip' | 'same' | null;
         };
         /** @description A list of students as it was understood. */
         RosterResource: {
