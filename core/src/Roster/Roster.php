@@ -31,8 +31,9 @@ final readonly class Roster
      *
      * @throws DocumentHasFaults if there is nobody in it, or far too many
      */
-    public static function of(array $cells, ?array $columns = null, string $name = 'list', string $today = self::ALWAYS): self
-    {
+    public static function of(
+        array $cells, ?array $columns = null, string $name = 'list', string $today = self::ALWAYS,
+    ): self {
         $rows = array_filter(
             array_map(static fn (array $row): array => array_map(
                 static fn (string $cell): string => trim((string) preg_replace('/\s+/u', ' ', $cell)), $row,

@@ -10,13 +10,14 @@ import { useSession } from '@/shared/session/useSession';
 import type { Schemas } from '@/shared/api/client';
 import { NButton } from 'naive-ui';
 import { v7 } from 'uuid';
-import { reactive, ref } from 'vue';
+import { computed, reactive, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import {
     archiveStudent,
     cancelAppointment,
     letStudentIn,
     listAppointments,
+    listSchoolClasses,
     listStudents,
     mergeStudent,
     noteAppointment,
@@ -34,7 +35,10 @@ const router = useRouter();
 const isOpen = ref(false);
 const email = ref('');
 const link = ref<Schemas['LinkResource']>();
-const exam = reactive({ held_on: '', begins: '', place: '', examiner: '' });
+const exam = reactive({ held_on: '', begins: '', place: '', examiner: '', vehicle: null as string | null, form: '' });
+const { loaded: classes } = useLoad(listSchoolClasses);
+const vehicles = computed(() => (classes.value.state === 'ready' ? classes.value.data.vehicles : []));
+const nameOf = (vehicle: string): string => vehicles.value.find(({ value }) => value === vehicle)?.label ?? vehicle;
 let id = v7();
 /** Asked for only where somebody is there twice. */
 const others = ref<{ value: number; label: string }[]>();
@@ -68,9 +72,11 @@ const note = (): Promise<boolean> =>
             begins: exam.begins || null,
             place: exam.place || null,
             examiner: exam.examiner || null,
+            vehicle: exam.vehicle,
+            form: exam.form || null,
         });
         id = v7();
-        Object.assign(exam, { held_on: '', begins: '', place: '', examiner: '' });
+        Object.assign(exam, { held_on: '', begins: '', place: '', examiner: '', vehicle: null, form: '' });
         await again();
         emit('changed');
     });
@@ -104,7 +110,9 @@ const cancel = (appointment: string): Promise<boolean> =>
                 <li v-for="one in loaded.data.filter(({ cancelled }) => !cancelled)" :key="one.id">
                     <span
                         >{{ dayOfYear(one.held_on) }}{{ one.begins ? `, ${one.begins}` : ''
-                        }}{{ one.place ? `, ${one.place}` : '' }}{{ one.examiner ? `, ${one.examiner}` : '' }}</span
+                        }}{{ one.place ? `, ${one.place}` : '' }}{{ one.examiner ? `, ${one.examiner}` : ''
+                        }}{{ one.vehicle ? `, ${nameOf(one.vehicle)}` : ''
+                        }}{{ one.form ? `, form ${one.form}` : '' }}</span
                     >
                     <NButton :disabled="busy" @click="cancel(one.id)">Cancel</NButton>
                 </li>
@@ -114,6 +122,16 @@ const cancel = (appointment: string): Promise<boolean> =>
                 <TextField v-model="exam.begins" label="Time" type="time" :fault="faults.begins" />
                 <TextField v-model="exam.place" label="Place" :fault="faults.place" />
                 <TextField v-model="exam.examiner" label="Examiner" :fault="faults.examiner" />
+                <NamedSelect
+                    v-model:value="exam.vehicle"
+                    class="twin"
+                    size="large"
+                    clearable
+                    :options="vehicles"
+                    placeholder="Vehicle"
+                    :input-props="{ 'aria-label': 'Vehicle of the exam' }"
+                />
+                <TextField v-model="exam.form" label="Form" :fault="faults.form" />
                 <NButton attr-type="submit" :disabled="busy || exam.held_on === ''">Note the exam</NButton>
             </form>
         </section>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { NamedSelect } from '@/shared/NamedSelect';
 import TapButton from '@/shared/TapButton.vue';
+import TextField from '@/shared/TextField.vue';
 import { dayOfYear, schoolDay } from '@/shared/format';
 import { useSession } from '@/shared/session/useSession';
 import { wordsOf } from '@/shared/wordsOf';
 import { v7 } from 'uuid';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import { recordExam, withdrawExam, type ExamResult, type Readiness } from '@/shared/progress/api';
 import { percentOf } from '@/shared/progress/chances';
 
@@ -13,6 +15,13 @@ const props = defineProps<{ readiness: Readiness; student: number }>();
 const emit = defineEmits<{ changed: [] }>();
 const { user } = useSession();
 const heldOn = ref(schoolDay());
+const form = ref('');
+const missed = ref<string[]>([]);
+const names = computed(() => new Map(props.readiness.items.map(({ item, name }) => [item, name])));
+const told = ({ form: by, missed: items }: ExamResult): string =>
+    [by === null ? '' : `form ${by}`, items.map((item) => names.value.get(item) ?? item).join(', ')]
+        .filter((part) => part !== '')
+        .join('; missed: ');
 const why = ref('');
 const isBusy = ref(false);
 const justKept = ref<ExamResult>();
@@ -34,7 +43,18 @@ async function doing(what: () => Promise<ExamResult | undefined>): Promise<void>
     }
 }
 const keep = (passed: boolean): Promise<void> =>
-    doing(() => recordExam(props.student, { id, held_on: heldOn.value, passed }));
+    doing(async () => {
+        const kept = await recordExam(props.student, {
+            id,
+            held_on: heldOn.value,
+            passed,
+            form: form.value.trim() === '' ? null : form.value.trim(),
+            missed: missed.value.length === 0 ? null : missed.value,
+        });
+        form.value = '';
+        missed.value = [];
+        return kept;
+    });
 const undo = (exam: string): Promise<void> =>
     doing(async () => {
         await withdrawExam(exam);
@@ -49,6 +69,7 @@ const undo = (exam: string): Promise<void> =>
             <li v-for="exam in readiness.exams" :key="exam.id">
                 <strong>{{ exam.passed ? '✓ passed' : '✕ not passed' }}</strong>
                 {{ dayOfYear(exam.held_on) }}{{ exam.chance === null ? '' : `, foretold ${percentOf(exam.chance)}` }}
+                <small v-if="told(exam) !== ''">{{ told(exam) }}</small>
                 <button v-if="user?.sees_all_students" type="button" class="undo" @click="undo(exam.id)">
                     Withdraw
                 </button>
@@ -56,6 +77,18 @@ const undo = (exam: string): Promise<void> =>
         </ul>
         <div v-if="user?.sees_all_students" class="acts">
             <label>Held on <input v-model="heldOn" type="date" :max="schoolDay()" /></label>
+            <TextField v-model="form" class="by" label="By form, if known" />
+            <label class="missed"
+                >Missed, if the examiner told
+                <NamedSelect
+                    v-model:value="missed"
+                    multiple
+                    filterable
+                    size="large"
+                    :max-tag-count="3"
+                    :options="readiness.items.map(({ item, name }) => ({ value: item, label: name }))"
+                    data-test="exam-missed"
+            /></label>
             <TapButton :disabled="isBusy" @click="keep(true)">Passed</TapButton>
             <TapButton :disabled="isBusy" @click="keep(false)">Not passed</TapButton>
         </div>
@@ -76,7 +109,16 @@ li {
     align-items: center;
     min-height: 48px;
 }
-input {
+.by {
+    width: 160px;
+}
+.missed {
+    display: grid;
+    flex: 1 1 260px;
+    gap: var(--space-2);
+    min-width: 0;
+}
+label input {
     min-height: 56px;
     padding: 0 var(--space-5);
     font: inherit;
