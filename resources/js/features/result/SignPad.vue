@@ -77,7 +77,7 @@ const path = computed(() => strokePath(strokes.value));
             >
         </div>
         <form v-if="isOther" class="field-line" @submit.prevent="emit('signed', name, [], code.trim())">
-            <TextField v-model="code" :label="`Code of ${name}`" hint="Theirs, under My account" />
+            <TextField v-model="code" :label="`Code from the account of ${name}`" />
             <NButton attr-type="submit" :disabled="code.trim() === ''" :data-test="`sign-code-${party}`"
                 >Sign by code</NButton
             >

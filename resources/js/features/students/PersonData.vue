@@ -4,7 +4,7 @@ import { answer, api, type Schemas } from '@/shared/api/client';
 import { dayOfYear } from '@/shared/format';
 import { useDoing } from '@/shared/useDoing';
 import { NButton } from 'naive-ui';
-import { ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 
 /* All that is known of a person: taken out, or erased as far as nothing has to be kept. */
 const props = defineProps<{ student: Schemas['StudentCardResource']; mayErase: boolean }>();
@@ -14,6 +14,16 @@ const told = shallowRef<Schemas['ErasureResource']>();
 const name = ref('');
 const at = (): { params: { path: { student: number } } } => ({ params: { path: { student: props.student.id } } });
 
+const goes = computed(() => {
+    const parts = [
+        told.value?.walks ? `${told.value.walks} walks whose years are over` : '',
+        told.value?.practices ? `${told.value.practices} practices` : '',
+        'exams that are ahead',
+        'the account',
+        told.value?.kept === 0 ? 'the name' : '',
+    ].filter((part) => part !== '');
+    return `What goes: ${parts.join(', ')}.`;
+});
 const look = (): Promise<boolean> =>
     doing(async () => {
         told.value = await answer(api.GET('/students/{student}/erasure', at()));
@@ -45,9 +55,7 @@ const erase = (): Promise<boolean> =>
                         {{ told.kept === 1 ? 'One walk has' : `${told.kept} walks have` }} to be kept until
                         {{ dayOfYear(told.kept_until) }} (49 CFR 380.725, or longer where the school says so), with the
                         name. </template
-                    >{{ told.walks }} walks, {{ told.practices }} practices, appointments and the account go{{
-                        told.kept > 0 ? '.' : ', and the name with them.'
-                    }}
+                    >{{ goes }}
                 </p>
                 <form class="field-line" @submit.prevent="erase">
                     <TextField v-model="name" label="Type the name to be sure" :fault="faults['name']" />

@@ -185,6 +185,10 @@ section {
     display: grid;
     gap: var(--space-4);
     margin-top: var(--space-5);
+    justify-items: start;
+}
+ul {
+    width: 100%;
 }
 .twin {
     min-width: min(100%, 320px);

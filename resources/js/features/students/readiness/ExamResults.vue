@@ -75,8 +75,8 @@ const undo = (exam: string): Promise<void> =>
                 </button>
             </li>
         </ul>
-        <div v-if="user?.sees_all_students" class="acts">
-            <label>Held on <input v-model="heldOn" type="date" :max="schoolDay()" /></label>
+        <div v-if="user?.sees_all_students" class="field-line">
+            <label class="on">Held on <input v-model="heldOn" type="date" :max="schoolDay()" /></label>
             <TextField v-model="form" class="by" label="By form, if known" />
             <label class="missed"
                 >Missed, if the examiner told
@@ -85,6 +85,7 @@ const undo = (exam: string): Promise<void> =>
                     multiple
                     filterable
                     size="large"
+                    placeholder="Nothing named"
                     :max-tag-count="3"
                     :options="readiness.items.map(({ item, name }) => ({ value: item, label: name }))"
                     data-test="exam-missed"
@@ -112,14 +113,18 @@ li {
 .by {
     width: 160px;
 }
+.on,
 .missed {
+    font-weight: 600;
     display: grid;
-    flex: 1 1 260px;
     gap: var(--space-2);
     min-width: 0;
 }
+.missed {
+    flex: 1 1 260px;
+}
 label input {
-    min-height: 56px;
+    min-height: 52px;
     padding: 0 var(--space-5);
     font: inherit;
     color: inherit;
