@@ -68,7 +68,7 @@ $browser->shot($folder.'words.png');
 $browser->visit('/')->waitForText('Just finished');
 $settle();
 $browser->shot($folder.'today.png');
-$browser->visit('/class')->waitForText('Petra Lindvale');
+$browser->visit('/class')->waitForText('Petra Lindvale')->gone('[data-test=waiting]');
 $settle();
 $browser->shot($folder.'class.png');
 $browser->visit('/week')->waitForText('Who walks when?')->choose('Week after');

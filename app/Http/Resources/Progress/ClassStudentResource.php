@@ -35,5 +35,6 @@ final readonly class ClassStudentResource
             ),
         ]
         public array $weeks,
+        #[OA\Property(description: 'whether it is still being worked out')] public bool $is_fitting,
     ) {}
 }

@@ -37,6 +37,7 @@ final readonly class ReadinessResource implements Responsable
         #[OA\Property] public string $vehicle,
         #[OA\Property(nullable: true, description: 'why there is no figure; null where there is one')]
         public ?string $unknown,
+        #[OA\Property(description: 'whether it is being worked out; asked again, it comes')] public bool $is_fitting,
         #[OA\Property] public ?string $on,
         #[OA\Property(description: 'false: no exam is ahead, and the answer is for a week after the last attempt')]
         public bool $for_exam,

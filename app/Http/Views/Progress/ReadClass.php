@@ -49,10 +49,10 @@ final readonly class ReadClass
         $waiting = 0;
         foreach ($students as $student) {
             [$answer] = $answers[$student->id] ?? [null];
-            $waiting += $answer === null ? 1 : 0;
-            $rows[] = $this->student(
-                $student, $answer ?? [], $lasts[$student->id] ?? null, $weeks[$student->id] ?? [],
+            $rows[] = $row = $this->student(
+                $student, $answer, $lasts[$student->id] ?? null, $weeks[$student->id] ?? [],
             );
+            $waiting += $row->is_fitting ? 1 : 0;
             foreach (is_array($answer['drills'] ?? null) ? $answer['drills'] : [] as $drill) {
                 /** @var array{item: string, place: string, gain: float} $drill */
                 $place = $drill['place'];
@@ -112,14 +112,15 @@ final readonly class ReadClass
     }
 
     /**
-     * @param  array<mixed>  $answer
+     * @param  array<mixed>|null  $answer  null while it is worked out, or where nothing was walked
      * @param  (stdClass&object{vehicle: string, scorer: string, attempts: int, started_at: string})|null  $last
      * @param  array<int, int>  $weeks  by weeks ago
      */
-    private function student(Student $student, array $answer, ?stdClass $last, array $weeks): ClassStudentResource
+    private function student(Student $student, ?array $answer, ?stdClass $last, array $weeks): ClassStudentResource
     {
+        $isFitting = $answer === null && $last !== null;
         /** @var array{chance?: float|null, low?: float, high?: float, limits?: string,
-         *   drills?: list<array{item: string, name: string, minutes: float, gain: float}>} $answer */
+         *   drills?: list<array{item: string, name: string, minutes: float, gain: float}>}|null $answer */
         $first = $answer['drills'][0] ?? null;
 
         return new ClassStudentResource(
@@ -131,7 +132,7 @@ final readonly class ReadClass
             $first === null ? null : new DrillResource(
                 $first['item'], $first['name'], $first['minutes'], $first['gain'],
             ),
-            array_map(static fn (int $ago): ?int => $weeks[$ago] ?? null, range(self::WEEKS - 1, 0)),
+            array_map(static fn (int $ago): ?int => $weeks[$ago] ?? null, range(self::WEEKS - 1, 0)), $isFitting,
         );
     }
 

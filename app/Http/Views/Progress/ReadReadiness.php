@@ -43,8 +43,8 @@ final readonly class ReadReadiness
 
     private const RECITED_DAYS = 14;
 
-    private const NOT_FITTED = 'There are many attempts, and they are being worked through for the first time. '.
-        'Look again in a few minutes.';
+    private const NOT_FITTED = 'The attempts are being worked through for the first time. It comes by itself, '.
+        'within some minutes where there are many.';
 
     public function __construct(
         private StudentReadinesses $readinesses, private SchoolHistory $history,
@@ -72,6 +72,7 @@ final readonly class ReadReadiness
                 $one === null => ReadinessWriter::NOTHING_KNOWN,
                 default => null,
             },
+            $isFitting,
             $one === null ? null : DayNumber::date($one->on),
             $one !== null && $one->isForExam && $one->on >= $today,
             $one?->forecast->chance(), $low, $high, $one?->forecast->share()[0], $one->limits ?? '',

@@ -3,21 +3,16 @@ import LoadState from '@/shared/LoadState.vue';
 import { readClass, type ClassView } from '@/shared/progress/api';
 import { percentOf } from '@/shared/progress/chances';
 import { useLoad } from '@/shared/useLoad';
-import { onUnmounted, ref, watch } from 'vue';
+import { useLookAgain } from '@/shared/useLookAgain';
+import { ref } from 'vue';
 import ClassFilters from './ClassFilters.vue';
 import ClassStudents from './ClassStudents.vue';
 import { filtered, NO_FILTER } from './classFilter';
 
 /* Who is ready, who is not and why, and what one lesson would bring. */
-const { loaded, again } = useLoad(readClass);
-/* What is still worked out comes by itself. */
-const LOOK_AGAIN_MS = 5000;
-let later: ReturnType<typeof setTimeout> | undefined;
-watch(loaded, (now) => {
-    clearTimeout(later);
-    if (now.state === 'ready' && now.data.waiting > 0) later = setTimeout(() => void again(), LOOK_AGAIN_MS);
-});
-onUnmounted(() => clearTimeout(later));
+const asked = useLoad(readClass);
+const { loaded, again } = asked;
+useLookAgain(asked, ({ waiting }) => waiting > 0);
 const filter = ref({ ...NO_FILTER });
 const answer = (data: ClassView): string => {
     const shown = filtered(data.students, filter.value);
@@ -50,7 +45,7 @@ const kept = (data: ClassView): string => {
                         of the last walk, on the day of the exam.
                     </p>
                     <p><RouterLink to="/scorers">How alike do we score?</RouterLink></p>
-                    <p v-if="data.waiting > 0" role="status">
+                    <p v-if="data.waiting > 0" role="status" data-test="waiting">
                         {{ data.waiting }} students are still being worked out; they come by themselves.
                     </p>
                 </header>

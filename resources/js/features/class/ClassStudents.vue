@@ -38,10 +38,12 @@ const weeksSaid = (weeks: (number | null)[]): string =>
                     </th>
                     <td>{{ one.exam_on ? daysFrom(one.exam_on) : 'no date' }}</td>
                     <td>
-                        <strong>{{ readyWords[one.ready] }}</strong>
+                        <strong>{{ one.is_fitting ? 'being worked out' : readyWords[one.ready] }}</strong>
                         <span class="numeral doubt">{{ chance(one) }}</span>
                     </td>
-                    <td class="why">{{ one.limits || 'Nothing was scored yet.' }}</td>
+                    <td class="why">
+                        {{ one.limits || (one.is_fitting ? 'It comes by itself.' : 'Nothing was scored yet.') }}
+                    </td>
                     <td>{{ one.first?.name ?? '' }}</td>
                     <td>
                         <svg width="88" :height="HIGH" role="img" :aria-label="weeksSaid(one.weeks)">

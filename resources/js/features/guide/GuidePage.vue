@@ -4,11 +4,14 @@ import VehiclePlan from '@/shared/plan/VehiclePlan.vue';
 import { readReadiness } from '@/shared/progress/api';
 import TapButton from '@/shared/TapButton.vue';
 import { useLoad } from '@/shared/useLoad';
+import { useLookAgain } from '@/shared/useLookAgain';
 import GuideItem from './GuideItem.vue';
 
 /* The whole walk in words, in walking order, with the student's own weak parts marked; on paper as well. */
 const props = defineProps<{ id: number }>();
-const { loaded, again } = useLoad(() => readReadiness(props.id));
+const asked = useLoad(() => readReadiness(props.id));
+const { loaded, again } = asked;
+useLookAgain(asked, ({ is_fitting: isFitting }) => isFitting);
 // The page's own command: the browser prints.
 const print = (): void => window.print();
 </script>

@@ -8,6 +8,7 @@ import LoadState from '@/shared/LoadState.vue';
 import PaperLinks from '@/shared/PaperLinks.vue';
 import ProgressChart from '@/shared/ProgressChart.vue';
 import { useLoad } from '@/shared/useLoad';
+import { useLookAgain } from '@/shared/useLookAgain';
 import type { Schemas } from '@/shared/api/client';
 import { readReadiness } from '@/shared/progress/api';
 import BrakeChances from './readiness/BrakeChances.vue';
@@ -27,7 +28,9 @@ const props = defineProps<{ id: number }>();
 const { user } = useSession();
 const { loaded, again } = useLoad(() => readStudent(props.id));
 // On its own: the record is there at once, and stays where this fails.
-const { loaded: readiness, again: readAgain } = useLoad(() => readReadiness(props.id));
+const asked = useLoad(() => readReadiness(props.id));
+const { loaded: readiness, again: readAgain } = asked;
+useLookAgain(asked, ({ is_fitting: isFitting }) => isFitting);
 
 const changed = (): Promise<unknown> => Promise.all([again(), readAgain()]);
 const finished = (record: Schemas['StudentRecordResource']): Schemas['AttemptCardResource'][] =>

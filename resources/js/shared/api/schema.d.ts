@@ -3144,6 +3144,8 @@ export interface components {
             first: components['schemas']['DrillResource'] | null;
             /** @description best share of each of the last eight weeks, in thousandths, oldest first */
             weeks: (number | null)[];
+            /** @description whether it is still being worked out */
+            is_fitting: boolean;
         };
         /** @description An item that two scorers see differently, farther apart than chance would have them. */
         DifferingItemResource: {
@@ -3246,6 +3248,8 @@ export interface components {
             vehicle: string;
             /** @description why there is no figure; null where there is one */
             unknown: string | null;
+            /** @description whether it is being worked out; asked again, it comes */
+            is_fitting: boolean;
             on: string | null;
             /** @description false: no exam is ahead, and the answer is for a week after the last attempt */
             for_exam: boolean;
