@@ -40,6 +40,7 @@ describe('the class', () => {
     const DAY_MS = 86_400_000;
     const inDays = (days: number): string => new Date(Date.now() + days * DAY_MS).toISOString().slice(0, 10);
     const row = (name: string, more: Partial<Row> = {}): Row => ({
+        is_fitting: false,
         id: 1,
         name,
         class_name: 'autumn',
