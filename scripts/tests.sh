@@ -197,7 +197,7 @@ mutate() {
 # Or: bench load [attempts] [seconds]; bench fuzz [requests] [seed]; bench cab; bench people; bench slow-line;
 # bench listening; bench listening-people; bench listen-speed;
 # bench train-listener [seed]; bench brakes; bench second [walks] [seed]; bench readiness [seed];
-# bench drills [seed]; bench yard; bench school [students] [attempts].
+# bench drills [seed]; bench yard; bench school [students] [attempts]; bench export [attempts].
 bench() {
     local what=run
     case ${1:-} in
@@ -205,7 +205,8 @@ bench() {
             drills | yard | school)
             what=$1; shift
             prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}" ;;
-        load | cab | fuzz | people | slow-line) what=$1; shift; one_lane ;;
+        load | cab | fuzz | people | slow-line | export)
+            what=$1; shift; one_lane; export DB_DATABASE=pasada_lane1 ;;
         *) one_lane ;;
     esac
     php -d pcov.enabled=0 -d opcache.enable_cli=1 \
