@@ -8,7 +8,7 @@ use App\Export\Selection;
 use App\Models\Attempt;
 use App\Models\School;
 use Illuminate\Contracts\Console\Kernel;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use Illuminate\Foundation\Application;
 use Pasada\Bench\Timing;
 
@@ -21,9 +21,9 @@ $wanted = (int) ($argv[1] ?? 10_000);
 /** @var Application $app */
 $app = require __DIR__.'/../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
-$database = $app->make(ConnectionInterface::class);
-$school = School::query()->orderBy('id')->firstOrFail();
-$from = Attempt::finished($school->id)->whereNull('source_id')->pluck('id')->all();
+$database = $app->make(Connection::class);
+$school = School::query()->firstOrFail();
+$from = Attempt::finished($school->id)->where('source_id', null)->pluck('id')->all();
 // The new id of a copy: its number in front of what is left of the original's.
 $copied = static fn (string $column): string => "cast(concat(lpad(hex(n), 8, '0'), substr(cast($column as char), 9)) as uuid)";
 foreach (array_chunk(range(1, (int) ceil($wanted / max(1, count($from)))), 10) as $copies) {

@@ -16,6 +16,7 @@ use App\Http\Controllers\DraftController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\LibraryController;
+use App\Http\Controllers\PaperBundleController;
 use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PartsListController;
 use App\Http\Controllers\PeopleController;
@@ -78,6 +79,13 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
             Route::get('paper/checklist', [PaperController::class, 'checklist'])->middleware('throttle:files');
             Route::get('classes/{class}/paper', [PaperController::class, 'schoolClass'])
                 ->where('class', '[0-9]{1,15}')
+                ->middleware('throttle:files');
+            Route::post('classes/{class}/papers', [PaperBundleController::class, 'ask'])
+                ->where('class', '[0-9]{1,15}')
+                ->middleware('throttle:files');
+            Route::get('papers/{bundle}', [PaperBundleController::class, 'show'])->whereUuid('bundle');
+            Route::get('papers/{bundle}/file', [PaperBundleController::class, 'file'])
+                ->whereUuid('bundle')
                 ->middleware('throttle:files');
             Route::get('export', ExportController::class)->middleware('throttle:files');
             Route::get('retention', [RetentionController::class, 'show']);

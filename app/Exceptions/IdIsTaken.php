@@ -71,6 +71,11 @@ final class IdIsTaken extends RuntimeException implements Refusal
         return new self($id, 'This id belongs to an appointment of somebody else. Note it anew, with its own id.');
     }
 
+    public static function byPapers(string $id): self
+    {
+        return new self($id, 'This id belongs to the papers of another class. Ask for them anew.');
+    }
+
     public static function byStudent(string $id): self
     {
         return new self($id, 'This id belongs to another student already. Add the student anew.');

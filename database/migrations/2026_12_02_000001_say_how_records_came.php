@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** Walks that were scored on paper, by what a signature was given, and codes to sign with on another's device. */
+/** Walks on paper, by what a signature was given, codes to sign with on another's device, papers of a whole class. */
 return new class extends Migration
 {
     public function up(): void
@@ -17,10 +17,23 @@ return new class extends Migration
             $table->char('signing_code_digest', 64)->nullable()->unique();
             $table->timestamp('signing_code_until')->nullable();
         });
+        Schema::create('paper_bundles', static function (Blueprint $table): void {
+            $table->uuid('id')->primary();
+            $table->foreignId('school_id')->constrained();
+            $table->foreignId('class_id')->constrained('classes');
+            $table->foreignId('asked_by')->constrained('users');
+            $table->string('size', 10);
+            $table->unsignedSmallInteger('done')->default(0);
+            $table->unsignedSmallInteger('all');
+            $table->timestamp('asked_at');
+            $table->timestamp('ready_at')->nullable();
+            $table->timestamp('failed_at')->nullable();
+        });
     }
 
     public function down(): void
     {
+        Schema::dropIfExists('paper_bundles');
         Schema::table('attempts', static fn (Blueprint $table) => $table->dropColumn('on_paper'));
         Schema::table('signatures', static fn (Blueprint $table) => $table->dropColumn('means'));
         Schema::table('users', static fn (Blueprint $table) => $table->dropColumn([

@@ -36,3 +36,12 @@ it('asks whose the records are, takes in what is whole and says what is not', fu
     $browser->visit('/students')->waitForText('Jorun Halvmark');
     unlink($file);
 });
+
+it('prints all training records of a class, with progress, into one file', function (): void {
+    $browser = $this->browser->visit('/classes')->click('[data-test=class-papers]')
+        ->waitForText('records and the register, as ZIP', '[data-test=class-papers-file]');
+    if (getenv('PASADA_LOOK') !== false) {
+        $browser->shot(getenv('PASADA_LOOK').'/classes.png');
+    }
+    expect($browser->accessibilityFaults())->toBe([]);
+});

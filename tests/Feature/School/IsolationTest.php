@@ -36,10 +36,13 @@ beforeEach(function (): void {
     $draft = $this->postJson('/api/v1/drafts', [
         'kind' => 'checklist', 'base_id' => $this->theirs->checklist->id,
     ])->json('id');
+    $bundle = (string) Str::uuid7();
+    $this->postJson("/api/v1/classes/$class->id/papers", ['id' => $bundle, 'size' => 'letter'])->assertAccepted();
     $this->ids = [
         'attempt' => $attempt->id, 'student' => $this->theirs->student->id, 'user' => $this->theirs->scorer->id,
         'vehicle' => $this->theirs->vehicle->id, 'kind' => 'checklist', 'id' => $this->theirs->checklist->id,
         'draft' => $draft, 'class' => $class->id, 'exam' => $exam->id, 'appointment' => $appointment->id,
+        'bundle' => $bundle,
     ];
 });
 

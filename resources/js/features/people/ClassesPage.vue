@@ -7,6 +7,7 @@ import { NButton } from 'naive-ui';
 import { ref } from 'vue';
 import { listClasses, type Classes, type SchoolClass } from './api';
 import ClassForm from './ClassForm.vue';
+import ClassPapers from './ClassPapers.vue';
 
 /* Which classes run, who teaches them, and on what? */
 const { loaded, again } = useLoad(listClasses);
@@ -54,6 +55,7 @@ const days = ({ begins_on: begins, ends_on: ends }: SchoolClass): string =>
                                 >{{ names(data.instructors, one.instructors) || 'no instructor' }};
                                 {{ names(data.vehicles, one.vehicles) || 'any vehicle' }}</small
                             >
+                            <ClassPapers v-if="one.students > 0" :school-class="one.id" />
                         </span>
                         <span class="acts">
                             <span class="numeral">{{ one.students }} students</span>

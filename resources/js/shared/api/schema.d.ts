@@ -950,6 +950,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/classes/{class}/papers': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Have the register and every training record of a class printed into one ZIP */
+        post: operations['printClassRecords'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/papers/{bundle}': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far the papers of a class are */
+        get: operations['readClassPapers'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/papers/{bundle}/file': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The papers of a class as ZIP */
+        get: operations['downloadClassPapers'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/attempts/{attempt}/paper': {
         parameters: {
             query?: never;
@@ -1963,6 +2014,15 @@ export interface components {
             /** @description the record that all goes to */
             into: number;
         };
+        PaperBundleRequest: {
+            /**
+             * Format: uuid
+             * @description made by the page
+             */
+            id: string;
+            /** @enum {string} */
+            size: 'letter' | 'a4';
+        };
         PasswordRequest: {
             /** @description A password that somebody sets by a link. */
             password: string;
@@ -2932,6 +2992,16 @@ export interface components {
             until: string;
             /** @description whether it was sent to the address */
             mailed: boolean;
+        };
+        /** @description How far the papers of a class are. */
+        PaperBundleResource: {
+            id: string;
+            /** @description students whose record is printed */
+            done: number;
+            all: number;
+            ready: boolean;
+            /** @description nothing more comes; ask anew */
+            failed: boolean;
         };
         /** @description Somebody who works at the school. */
         PersonResource: {
@@ -6876,6 +6946,101 @@ export interface operations {
                 };
                 content: {
                     'application/json': components['schemas']['ChangeResource'][];
+                };
+            };
+        };
+    };
+    printClassRecords: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['PaperBundleRequest'];
+            };
+        };
+        responses: {
+            /** @description It is being printed */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['PaperBundleResource'];
+                };
+            };
+            /** @description No such class here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    readClassPapers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                bundle: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['PaperBundleResource'];
+                };
+            };
+            /** @description None here, or too old */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    downloadClassPapers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                bundle: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description None here, or not ready */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
