@@ -25,7 +25,9 @@ $database = $app->make(Connection::class);
 $school = School::query()->firstOrFail();
 $from = Attempt::finished($school->id)->where('source_id', null)->pluck('id')->all();
 // The new id of a copy: its number in front of what is left of the original's.
-$copied = static fn (string $column): string => "cast(concat(lpad(hex(n), 8, '0'), substr(cast($column as char), 9)) as uuid)";
+$copied = static fn (string $column): string => sprintf(
+    "cast(concat(lpad(hex(n), 8, '0'), substr(cast(%s as char), 9)) as uuid)", $column,
+);
 foreach (array_chunk(range(1, (int) ceil($wanted / max(1, count($from)))), 10) as $copies) {
     $numbers = implode(' union all ', array_map(static fn (int $n): string => "select $n as n", $copies));
     foreach ([

@@ -69,7 +69,8 @@ final readonly class ClassPapers
         $now = Carbon::now();
         $school = School::query()->findOrFail($bundle->school_id);
         $zip->addFromString('register.pdf', $this->paper->ofClass($school, $bundle->schoolClass, $bundle->size, $now));
-        foreach (self::students($bundle->class_id)->with('schoolClass')->get()->sortBy('name')->values() as $n => $one) {
+        $students = self::students($bundle->class_id)->with('schoolClass')->get()->sortBy('name')->values();
+        foreach ($students as $n => $one) {
             $zip->addFromString(
                 sprintf('%03d %s.pdf', $n + 1, preg_replace('/[^\p{L}\p{N} .-]/u', '', $one->name)),
                 $this->paper->ofStudent($school, $one, $bundle->size, $now),

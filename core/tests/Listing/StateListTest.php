@@ -59,8 +59,13 @@ function partsIn(array $zones): array
     return array_values($names);
 }
 
+/** Read once for all vehicles and forms: nothing changes it. */
 function stateChecklist(): Checklist
 {
+    static $read = null;
+    if ($read instanceof Checklist) {
+        return $read;
+    }
     [, $list, $faults] = OwnList::read(stateList());
     expect($faults)->toBe([]);
 
@@ -71,7 +76,7 @@ function stateChecklist(): Checklist
         'overall_percent' => 80, 'critical_components' => $list['critical_components'], 'note' => 'Set yours.',
     ];
 
-    return (new ChecklistReader())->read((string) json_encode([
+    return $read = (new ChecklistReader())->read((string) json_encode([
         ...$document, 'id' => 'invented-state', 'name' => 'Invented state', 'figures' => [],
         ...array_diff_key($list, ['critical_components' => true]),
     ]));
