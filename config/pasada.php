@@ -28,6 +28,9 @@ return [
     // of files.
     'requests_per_minute' => $number('PASADA_REQUESTS_PER_MINUTE', 600),
     'heavy_requests_per_minute' => $number('PASADA_HEAVY_REQUESTS_PER_MINUTE', 300),
+    // Where Debian's pocketsphinx-en-us lies, and how long a recognizer may take for one file.
+    'speech_model' => env('PASADA_SPEECH_MODEL', '/usr/share/pocketsphinx/model/en-us'),
+    'recognizer_seconds' => $number('PASADA_RECOGNIZER_SECONDS', 3600),
     'files_per_minute' => $number('PASADA_FILES_PER_MINUTE', 30),
     // Tries of a password, a code or a link.
     'secrets_per_minute' => $number('PASADA_SECRETS_PER_MINUTE', 20),

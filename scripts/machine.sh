@@ -1,7 +1,7 @@
 # shellcheck shell=bash
 # What the machine must have: Debian packages, an account that is not root, packages of PHP and JavaScript, secrets.
 
-need_packages() { # "binary-or-extension=package ..." ; prints the packages that are missing
+need_packages() { # "binary, ext:extension or file:path=package ..." ; prints the packages that are missing
     local pair probe package modules missing=()
     # Listed once: a list that is still being written when it has been found is cut off, which counts as a failure.
     modules=$(php -m 2>/dev/null || true)
@@ -9,6 +9,7 @@ need_packages() { # "binary-or-extension=package ..." ; prints the packages that
         probe=${pair%%=*} package=${pair#*=}
         case $probe in
             ext:*) grep -qix "${probe#ext:}" <<<"$modules" || missing+=("$package") ;;
+            file:*) [ -e "${probe#file:}" ] || missing+=("$package") ;;
             *) command -v "$probe" >/dev/null 2>&1 || [ -x "/usr/sbin/$probe" ] || missing+=("$package") ;;
         esac
     done
@@ -50,10 +51,12 @@ RUN_PACKAGES=(setpriv=util-linux php=php8.2-cli mariadbd=mariadb-server-core
     mariadb-binlog=mariadb-client openssl=openssl
     nginx=nginx php-fpm8.2=php8.2-fpm ext:pdo_mysql=php8.2-mysql ext:mbstring=php8.2-mbstring ext:intl=php8.2-intl
     ext:xml=php8.2-xml ext:curl=php8.2-curl ext:zip=php8.2-zip ext:gd=php8.2-gd ext:apcu=php8.2-apcu
-    composer=composer node=nodejs npm=npm)
+    composer=composer node=nodejs npm=npm sox=sox pocketsphinx_continuous=pocketsphinx
+    file:/usr/share/pocketsphinx/model/en-us/cmudict-en-us.dict=pocketsphinx-en-us)
 # Of the second engine, which only ./pasada test webkit needs.
 WEBKIT_PACKAGES=(WebKitWebDriver=webkit2gtk-driver Xvfb=xvfb)
-TEST_PACKAGES=(pkill=procps chromium=chromium chromedriver=chromium-driver ext:pcov=php8.2-pcov shellcheck=shellcheck)
+TEST_PACKAGES=(pkill=procps chromium=chromium chromedriver=chromium-driver ext:pcov=php8.2-pcov shellcheck=shellcheck
+    flite=flite espeak-ng=espeak-ng)
 
 folders() {
     { mkdir -p "$RUN" "$VAR"/{log,ports,storage/framework/{cache/data,views,sessions},storage/logs} \

@@ -197,12 +197,13 @@ mutate() {
 # Or: bench load [attempts] [seconds]; bench fuzz [requests] [seed]; bench cab; bench people; bench slow-line;
 # bench listening; bench listening-people; bench listen-speed;
 # bench train-listener [seed]; bench brakes; bench second [walks] [seed]; bench readiness [seed];
-# bench drills [seed]; bench yard; bench school [students] [attempts]; bench export [attempts].
+# bench drills [seed]; bench yard; bench school [students] [attempts]; bench export [attempts];
+# bench speech [sentences].
 bench() {
     local what=run
     case ${1:-} in
         listening | listening-people | listen-speed | train-listener | brakes | second | readiness | \
-            drills | yard | school)
+            drills | yard | school | speech)
             what=$1; shift
             prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}" ;;
         load | cab | fuzz | people | slow-line | export)

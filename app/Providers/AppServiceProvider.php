@@ -19,6 +19,7 @@ use App\Models\StoredVehicle;
 use App\Models\User;
 use App\Policies\StoredDocumentPolicy;
 use App\Progress\SchoolModels;
+use App\Speech\PocketSphinx;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Config\Repository as Settings;
 use Illuminate\Contracts\Auth\Factory as Auth;
@@ -26,6 +27,7 @@ use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Contracts\Cache\Factory as Cache;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -35,6 +37,7 @@ use Pasada\Core\Access\PasswordRule;
 use Pasada\Core\Catalogue\Aliases;
 use Pasada\Core\Coaching\Coach;
 use Pasada\Core\Coaching\Phrasebook;
+use Pasada\Core\Speech\Recognizer;
 use Symfony\Component\HttpFoundation\Response;
 
 final class AppServiceProvider extends ServiceProvider
@@ -59,6 +62,10 @@ final class AppServiceProvider extends ServiceProvider
                 $this->app->basePath(),
             ),
         );
+        $this->app->bind(Recognizer::class, fn (): Recognizer => new PocketSphinx(
+            $this->app->make(Filesystem::class), $this->settings()->string('pasada.speech_model'),
+            $this->app->storagePath('app/speech'), $this->settings()->integer('pasada.recognizer_seconds'),
+        ));
         $this->app->when(EndOldSessions::class)->needs('$longestHours')->giveConfig('pasada.longest_session_hours');
         $this->app->when([Documents::class, CatalogOfParts::class, ShippedDocuments::class])
             ->needs('$folder')

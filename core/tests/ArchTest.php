@@ -57,6 +57,7 @@ arch('core classes are readonly, but for those that live for one reading or repl
         Pasada\Core\Progress\Model\SchoolFit::class,
         Pasada\Core\Progress\Yard\Board::class,
         Pasada\Core\Trail\TrailCheck::class,
+        Pasada\Core\Speech\TalkSentences::class,
         Pasada\Core\Document\DocumentHasFaults::class,
         Pasada\Core\Inspection\NothingToInspect::class,
         Pasada\Core\Attempt\Marks\MarksConflict::class,
@@ -94,6 +95,7 @@ const ROOMS = [
     'Access' => [],
     'Export' => [],
     'Trail' => [],
+    'Speech' => ['Language', 'Inspection', 'Coaching', 'Listening'],
 ];
 
 /** @return array<string, string> source of every class of the core, by path below core/src */

@@ -50,7 +50,7 @@ it('begins with a code and ends with a signed walk', function (): void {
     $browser->visit('/students')->click('[data-test=add-student]')->fill('Name', 'Mira Tallgrass')
         ->click('[data-test=student-form] .n-base-selection')->choose('Port drayage, autumn')
         ->choose('Add the student')->waitForText('Mira Tallgrass', 'h1');
-    $browser->visit('/school')->waitForText('One step to the first walk', 'h1')->choose('Sign out')->find('#email');
+    $browser->visit('/school')->waitForText('2 steps to the first walk', 'h1')->choose('Sign out')->find('#email');
 
     // The first password, the first walk, both signatures.
     $browser->visit((string) $link)->waitForText('Welcome to Pasada, Rosa Kettering')

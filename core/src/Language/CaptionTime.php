@@ -22,8 +22,12 @@ final readonly class CaptionTime
     /** The same time written out with hours and thousandths. */
     public static function stamp(string $time): string
     {
-        $ms = self::milliseconds($time);
+        return self::written(self::milliseconds($time));
+    }
 
+    /** Milliseconds as "00:01:02.345". */
+    public static function written(int $ms): string
+    {
         return sprintf(
             '%02d:%02d:%02d.%03d', intdiv($ms, 3_600_000), intdiv($ms, 60_000) % 60, intdiv($ms, 1000) % 60, $ms % 1000,
         );

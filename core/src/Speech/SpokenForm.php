@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Pasada\Core\Speech;
+
+/** Written words as they are spoken: figures in words, signs read out, no stops. */
+final readonly class SpokenForm
+{
+    private const ONES = [
+        'zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve',
+        'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen',
+    ];
+
+    private const TENS = [2 => 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'];
+
+    private const MOST = 9999;
+
+    /** How signs and short forms are read out; letters are spoken one by one. */
+    private const READ_OUT = [
+        '~\b1\s*/\s*2\b|½~u' => ' one half ', '~\b1\s*/\s*4\b|¼~u' => ' one quarter ',
+        '~\b3\s*/\s*4\b|¾~u' => ' three quarters ', '~\b(\d+)\s*/\s*32\b~u' => ' $1 thirty seconds ',
+        '~\b(\d+)\s*/\s*(\d+)\b~u' => ' $1 over $2 ', '~\b(\d+)\.(\d)\b~u' => ' $1 point $2 ',
+        '~%~u' => ' percent ', '~°~u' => ' degrees ', '~\bpsi\b~u' => ' p s i ', '~\babs\b~u' => ' a b s ',
+        '~\bdot\b~u' => ' d o t ', '~\bdef\b~u' => ' d e f ', '~\bmph\b~u' => ' miles an hour ',
+        '~\b1\s*in\b\.?~u' => ' 1 inch ',
+        '~\b(\d+|half|quarters?)\s*in\b\.?~u' => ' $1 inches ', '~\bft\b\.?~u' => ' feet ',
+    ];
+
+    /**
+     * @return list<list<string>> the words of each sentence or clause, in small letters
+     */
+    public static function of(string $text): array
+    {
+        $text = preg_replace(array_keys(self::READ_OUT), array_values(self::READ_OUT), mb_strtolower($text));
+        $clauses = [];
+        foreach ((array) preg_split('/[.,;:!?()]+/u', (string) $text) as $clause) {
+            $words = [];
+            foreach ((array) preg_split("/[^\p{L}\p{N}']+/u", (string) $clause) as $word) {
+                $word = trim((string) $word, "'");
+                if ($word !== '') {
+                    array_push($words, ...(ctype_digit($word) ? self::number((int) $word) : [$word]));
+                }
+            }
+            if ($words !== []) {
+                $clauses[] = $words;
+            }
+        }
+
+        return $clauses;
+    }
+
+    /** @return list<string> the words of all clauses, one after the other */
+    public static function words(string $text): array
+    {
+        return array_merge([], ...self::of($text));
+    }
+
+    /** @return list<string> a whole number as it is spoken, "one hundred twenty"; beyond the largest, its digits */
+    public static function number(int $number): array
+    {
+        return match (true) {
+            $number > self::MOST => array_map(
+                static fn (string $digit): string => self::ONES[(int) $digit], str_split((string) $number),
+            ),
+            $number >= 1000 => [
+                self::ONES[intdiv($number, 1000)], 'thousand', ...self::rest($number % 1000),
+            ],
+            $number >= 100 => [
+                self::ONES[intdiv($number, 100)], 'hundred', ...self::rest($number % 100),
+            ],
+            $number >= 20 => [
+                self::TENS[intdiv($number, 10)], ...self::rest($number % 10),
+            ],
+            default => [self::ONES[max(0, $number)]],
+        };
+    }
+
+    /** @return list<string> nobody says the zero of "one hundred" */
+    private static function rest(int $number): array
+    {
+        return $number === 0 ? [] : self::number($number);
+    }
+}
