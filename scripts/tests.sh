@@ -87,7 +87,9 @@ static_checks() {
     job eslint npx eslint --cache --cache-location "$VAR/cache/eslint" --cache-strategy content resources/js tests/Front
     job prettier npx prettier --check resources/js tests/Front --log-level warn \
         --cache --cache-location "$VAR/cache/prettier" --cache-strategy content
-    job pint env TMPDIR="$VAR/cache" vendor/bin/pint --test
+    # Coverage slows it even where none is asked for, and it computes enough to be worth compiling: a fifth of the time.
+    job pint env TMPDIR="$VAR/cache" php -d pcov.enabled=0 -d opcache.enable_cli=1 -d opcache.jit=tracing \
+        -d opcache.jit_buffer_size=64M vendor/bin/pint --test
 }
 
 # ---------------------------------------------------------------- the browser tests
