@@ -6,6 +6,7 @@ use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\LimitBody;
 use App\Http\Middleware\RefuseMalformedJson;
 use App\Http\Problem;
+use App\Paper\ClassPapers;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
@@ -15,6 +16,7 @@ use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Carbon;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 $app = Application::configure(basePath: dirname(__DIR__))
@@ -34,6 +36,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     })
     ->withSchedule(static function (Schedule $schedule): void {
         $schedule->command('pasada:audit --note')->dailyAt('00:05');
+        $schedule->call(static fn (ClassPapers $papers) => $papers->forgetOld(Carbon::now()))->hourly();
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (): bool => true);

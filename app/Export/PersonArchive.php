@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Export;
 
+use App\Models\Attempt;
+use App\Models\AttemptStatus;
 use App\Models\BrakePractice;
 use App\Models\ExamAppointment;
 use App\Models\ExamResult;
@@ -11,8 +13,8 @@ use App\Models\Recital;
 use App\Models\Student;
 use App\Paper\PaperSize;
 use App\Paper\RecordPaper;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Carbon;
-use RuntimeException;
 use ZipArchive;
 
 /** All that a school knows of a student as one ZIP, which other programs read, too. */
@@ -22,7 +24,7 @@ final readonly class PersonArchive
         All that the school keeps of one person, taken out of Pasada.
 
         person.json      name, class, account, exams ahead and their results, practice alone
-        records.json     every finished walk, complete: another Pasada takes it in
+        records.json     every walk, complete, also those that count nowhere; another Pasada takes them in
         attempts.csv     a line for each walk, for a spreadsheet
         statements.json  the same walks as xAPI 1.0.3
         record.pdf       the training record
@@ -31,37 +33,32 @@ final readonly class PersonArchive
 
         TEXT;
 
-    public function __construct(private Exporter $exporter, private RecordPaper $paper) {}
+    public function __construct(
+        private Exporter $exporter, private RecordPaper $paper, private ZipFile $zip, private Filesystem $files,
+    ) {}
 
     /** @return string path of a file that whoever asked takes away */
     public function of(Student $student, Carbon $now): string
     {
-        $path = tempnam(sys_get_temp_dir(), 'pasada-person-');
-        $zip = new ZipArchive;
-        if ($path === false || $zip->open($path, ZipArchive::OVERWRITE) !== true) {
-            throw new RuntimeException('No archive can be written into the folder for temporary files.');
-        }
-        $parts = [];
-        $selection = new Selection($student->school, studentId: $student->id);
-        foreach ([
-            'records.json' => ExportFormat::Json, 'attempts.csv' => ExportFormat::Csv,
-            'statements.json' => ExportFormat::Xapi,
-        ] as $name => $format) {
-            $parts[] = $part = (string) tempnam(sys_get_temp_dir(), 'pasada-part-');
-            $this->exporter->write($selection, $format, static function (string $piece) use ($part): void {
-                file_put_contents($part, $piece, FILE_APPEND);
-            });
-            $zip->addFile($part, $name);
-        }
-        $zip->addFromString('person.json', json_encode(
-            $this->person($student, $now), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE,
-        ));
-        $zip->addFromString('record.pdf', $this->paper->ofStudent($student->school, $student, PaperSize::Letter, $now));
-        $zip->addFromString('README.txt', self::READ_ME);
-        $zip->close();
-        array_map(unlink(...), $parts);
-
-        return $path;
+        return $this->zip->write(function (ZipArchive $zip, string $folder) use ($student, $now): void {
+            $selection = new Selection($student->school, studentId: $student->id, evenUncounted: true);
+            foreach ([
+                'records.json' => ExportFormat::Json, 'attempts.csv' => ExportFormat::Csv,
+                'statements.json' => ExportFormat::Xapi,
+            ] as $name => $format) {
+                $this->exporter->write($selection, $format, function (string $piece) use ($folder, $name): void {
+                    $this->files->append("$folder/$name", $piece);
+                });
+                $zip->addFile("$folder/$name", $name);
+            }
+            $zip->addFromString('person.json', json_encode(
+                $this->person($student, $now), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE,
+            ));
+            $zip->addFromString(
+                'record.pdf', $this->paper->ofStudent($student->school, $student, PaperSize::Letter, $now),
+            );
+            $zip->addFromString('README.txt', self::READ_ME);
+        });
     }
 
     /** @return array<string, mixed> */
@@ -79,6 +76,12 @@ final readonly class PersonArchive
                 'email' => $student->account->email,
                 'closed_at' => $student->account->disabled_at?->toIso8601ZuluString(),
             ],
+            'walks_that_count_nowhere' => Attempt::query()->where('student_id', $student->id)
+                ->where('status', '<>', AttemptStatus::Finished)->get()
+                ->map(static fn (Attempt $one): array => [
+                    'id' => $one->id, 'state' => $one->status->value,
+                    'reason' => $one->discard_reason ?? $one->void_reason,
+                ])->all(),
             'appointments' => ExamAppointment::query()->where('student_id', $student->id)->get()
                 ->map(static fn (ExamAppointment $one): array => [
                     'held_on' => $one->held_on->toDateString(), 'begins' => $one->begins, 'place' => $one->place,

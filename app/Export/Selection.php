@@ -10,7 +10,7 @@ use App\Models\Student;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\LazyCollection;
 
-/** Which finished attempts of a school are written, read a handful at a time however many they are. */
+/** Which attempts of a school are written, usually the finished ones, read a handful at a time however many they are. */
 final readonly class Selection
 {
     private const AT_ONCE = 100;
@@ -22,6 +22,8 @@ final readonly class Selection
         /** Year-month-day by the school's calendar, the first and the last day that is taken. */
         public ?string $from = null,
         public ?string $to = null,
+        /** Walks under way, discarded and void as well. */
+        public bool $evenUncounted = false,
     ) {}
 
     /** @return LazyCollection<int, Attempt> by their ids, which are in order of time */
@@ -52,7 +54,7 @@ final readonly class Selection
     /** @return Builder<Attempt> */
     private function query(): Builder
     {
-        $query = Attempt::finished($this->school->id);
+        $query = $this->evenUncounted ? Attempt::ofSchool($this->school->id) : Attempt::finished($this->school->id);
         if ($this->studentId !== null) {
             $query->where('student_id', $this->studentId);
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Exceptions\IdIsTaken;
+use App\Export\ZipFile;
 use App\Models\PaperBundle;
 use App\Models\School;
 use App\Models\SchoolClass;
@@ -13,14 +14,13 @@ use App\Models\User;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
-use RuntimeException;
 use Throwable;
 use ZipArchive;
 
 /** Prints the register of a class and the training record of everybody in it, while whoever asked goes on. */
 final readonly class ClassPapers
 {
-    public function __construct(private RecordPaper $paper, private Filesystem $disk) {}
+    public function __construct(private RecordPaper $paper, private ZipFile $zip, private Filesystem $disk) {}
 
     /**
      * Sent twice, it is asked once.
@@ -29,7 +29,6 @@ final readonly class ClassPapers
      */
     public function ask(string $id, User $by, SchoolClass $class, PaperSize $size, Carbon $now): PaperBundle
     {
-        $this->forgetOld($now);
         $bundle = PaperBundle::query()->firstOrCreate(['id' => $id], [
             'school_id' => $class->school_id, 'class_id' => $class->id, 'asked_by' => $by->id, 'size' => $size,
             'all' => self::students($class->id)->count(), 'asked_at' => $now,
@@ -44,28 +43,21 @@ final readonly class ClassPapers
         if (PaperBundle::query()->whereKey($bundle->id)->where('ready_at', null)->doesntExist()) {
             return;
         }
-        $path = tempnam(sys_get_temp_dir(), 'pasada-papers-');
+        $path = '';
         try {
-            if ($path === false) {
-                throw new RuntimeException('Nothing can be written into the folder for temporary files.');
-            }
-            $this->write($bundle, $path);
+            $path = $this->zip->write(fn (ZipArchive $zip) => $this->fill($zip, $bundle));
             $this->disk->put($bundle->path(), (string) file_get_contents($path));
             $bundle->update(['ready_at' => Carbon::now()]);
         } catch (Throwable $why) {
             report($why);
             $bundle->update(['failed_at' => Carbon::now()]);
         } finally {
-            @unlink((string) $path);
+            @unlink($path);
         }
     }
 
-    private function write(PaperBundle $bundle, string $path): void
+    private function fill(ZipArchive $zip, PaperBundle $bundle): void
     {
-        $zip = new ZipArchive;
-        if ($zip->open($path, ZipArchive::OVERWRITE) !== true) {
-            throw new RuntimeException('No archive can be written into the folder for temporary files.');
-        }
         $now = Carbon::now();
         $school = School::query()->findOrFail($bundle->school_id);
         $zip->addFromString('register.pdf', $this->paper->ofClass($school, $bundle->schoolClass, $bundle->size, $now));
@@ -77,12 +69,10 @@ final readonly class ClassPapers
             );
             $bundle->update(['done' => $n + 1]);
         }
-        if (! $zip->close()) {
-            throw new RuntimeException('The archive could not be closed; is the disk full?');
-        }
     }
 
-    private function forgetOld(Carbon $now): void
+    /** Names and results lie in them: every hour what is older than a day goes. */
+    public function forgetOld(Carbon $now): void
     {
         $old = PaperBundle::query()
             ->where('asked_at', '<', $now->copy()->subHours(PaperBundle::KEPT_HOURS))

@@ -101,7 +101,8 @@ final readonly class Erasure
     {
         ExamResult::query()->where('student_id', $student->id)->toBase()->delete();
         $this->database->table('legal_holds')->where('student_id', $student->id)->update(['reason' => self::NOBODY]);
-        $this->database->table('students')->where('id', $student->id)->update([
+        // A record that was found to be of the same person bears the name, too.
+        $this->database->table('students')->where('id', $student->id)->orWhere('merged_into', $student->id)->update([
             'name' => self::NOBODY, 'number' => null, 'class_id' => null, 'exam_on' => null,
             'archived_at' => $student->archived_at ?? $now,
         ]);

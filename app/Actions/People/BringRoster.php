@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\People;
 
+use App\Actions\Progress\RecordExamResult;
 use App\Models\ExamResult;
 use App\Models\SchoolClass;
 use App\Models\Student;
@@ -18,7 +19,7 @@ use Pasada\Core\Roster\RosterLine;
 /** Takes a list of students in: all of it, or nothing. */
 final readonly class BringRoster
 {
-    public function __construct(private ConnectionInterface $database) {}
+    public function __construct(private ConnectionInterface $database, private RecordExamResult $results) {}
 
     /**
      * Who is there already, by name or number; those who have left, too.
@@ -46,7 +47,7 @@ final readonly class BringRoster
     }
 
     /**
-     * What came of earlier exams goes with them: no chance had been foretold for those.
+     * What came of earlier exams goes with them.
      *
      * @param  list<RosterLine>  $lines
      * @param  array<int, Student>  $same  who is there already, by line
@@ -55,7 +56,7 @@ final readonly class BringRoster
     public function keep(User $by, array $lines, array $same, Carbon $now): int
     {
         $schoolId = $by->school_id;
-        $kept = $this->database->transaction(static function () use ($by, $schoolId, $lines, $same, $now): int {
+        $kept = $this->database->transaction(function () use ($by, $schoolId, $lines, $same, $now): int {
             $classes = [];
             foreach ($lines as $line) {
                 $student = $same[$line->line] ?? null;
@@ -70,7 +71,7 @@ final readonly class BringRoster
                     'class_id' => $class === null ? null : $classes[$class]->id, 'exam_on' => $line->examOn,
                 ]);
                 if ($line->result !== null) {
-                    self::record($line->result, $student, $by, $now);
+                    $this->record($line->result, $student, $by, $now);
                 }
             }
 
@@ -81,14 +82,15 @@ final readonly class BringRoster
     }
 
     /** Brought twice, it is there once. */
-    private static function record(EarlierResult $result, Student $student, User $by, Carbon $now): void
+    private function record(EarlierResult $result, Student $student, User $by, Carbon $now): void
     {
-        ExamResult::query()->firstOrCreate(
-            ['student_id' => $student->id, 'held_on' => $result->heldOn, 'passed' => $result->passed],
-            [
-                'id' => (string) Str::uuid7(), 'school_id' => $student->school_id, 'recorded_by' => $by->id,
-                'recorded_at' => $now,
-            ],
-        );
+        $known = ExamResult::standing($student->school_id)->where([
+            'student_id' => $student->id, 'held_on' => $result->heldOn, 'passed' => $result->passed,
+        ]);
+        if ($known->doesntExist()) {
+            $this->results->handle(
+                (string) Str::uuid7(), $by, $student, Carbon::parse($result->heldOn), $result->passed, null, null, $now,
+            );
+        }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\School;
 
 use App\Access\Passwords;
+use App\Access\SpokenCode;
 use App\Models\Installation;
 use App\Models\Role;
 use App\Models\School;
@@ -18,9 +19,6 @@ final readonly class SetUpSchool
 {
     private const CODE_HOURS = 24;
 
-    /** Without what is read for something else. */
-    private const SIGNS = 'ABCDEFGHJKLMNPQRSTUVWXYZ23456789';
-
     private const CODE_LENGTH = 10;
 
     public function __construct(private ConnectionInterface $database, private Passwords $passwords) {}
@@ -28,16 +26,13 @@ final readonly class SetUpSchool
     /** A new code; one that was printed before opens nothing any more. Null where a school is set up already. */
     public function code(Carbon $now): ?string
     {
-        $code = '';
-        for ($n = 0; $n < self::CODE_LENGTH; $n++) {
-            $code .= self::SIGNS[random_int(0, strlen(self::SIGNS) - 1)];
-        }
+        $code = SpokenCode::make(self::CODE_LENGTH);
         $isKept = $this->database->transaction(static function () use ($code, $now): bool {
             if (School::query()->exists()) {
                 return false;
             }
             Installation::query()->updateOrCreate(['id' => 1], [
-                'kind' => Installation::SCHOOL, 'code_digest' => hash('sha256', $code),
+                'kind' => Installation::SCHOOL, 'code_digest' => SpokenCode::digest($code),
                 'code_until' => $now->copy()->addHours(self::CODE_HOURS),
             ]);
 
@@ -58,8 +53,7 @@ final readonly class SetUpSchool
         $manager = $this->database->transaction(static function () use ($code, $told, $password, $now): User {
             Installation::query()->whereKey(1)->lockForUpdate()->value('id');
             $here = Installation::here();
-            $given = hash('sha256', strtoupper((string) preg_replace('/[^A-Za-z0-9]/', '', $code)));
-            if ($here?->code_digest === null || ! hash_equals($here->code_digest, $given)
+            if ($here?->code_digest === null || ! hash_equals($here->code_digest, SpokenCode::digest($code))
                 || $here->code_until?->isBefore($now) !== false) {
                 throw ValidationException::withMessages(['code' => 'This code opens nothing. Run ./pasada up --school '.
                     'on the server again and enter the code that it prints.']);

@@ -38,17 +38,16 @@ it('prints the register and every record into one file after the answer, once', 
     unlink($path);
 });
 
-it('is gone after a day, with its file', function (): void {
+it('is gone after a day, with its file, whether anybody asks or not', function (): void {
     ($this->ask)();
     $disk = app(Filesystem::class);
     expect($disk->exists("papers/$this->id.zip"))->toBeTrue();
-    Carbon::setTestNow(Carbon::now()->addHours(25));
-    $this->flushSession();
-    $this->actingAs($this->yard->scorer);
-    [$old, $this->id] = [$this->id, (string) Str::uuid7()];
-    ($this->ask)()->assertAccepted();
-    expect($disk->exists("papers/$old.zip"))->toBeFalse()->and(PaperBundle::query()->pluck('id')->all())
-        ->toBe([$this->id]);
+    Carbon::setTestNow(Carbon::now()->startOfHour()->addHours(23));
+    $this->artisan('schedule:run')->assertSuccessful();
+    expect($disk->exists("papers/$this->id.zip"))->toBeTrue();
+    Carbon::setTestNow(Carbon::now()->addHours(2));
+    $this->artisan('schedule:run')->assertSuccessful();
+    expect($disk->exists("papers/$this->id.zip"))->toBeFalse()->and(PaperBundle::query()->count())->toBe(0);
 });
 
 it('says where the printing died, so that it is asked anew', function (): void {

@@ -34,15 +34,21 @@ beforeEach(function (): void {
 
 it('hands all that is known of a person out as one archive', function (): void {
     $attempt = ($this->walk)('2026-11-20 14:00');
+    $void = ($this->walk)('2026-11-21 14:00');
+    $this->putJson("/api/v1/attempts/$void->id/void", ['reason' => 'Wrong truck'])->assertNoContent();
     $path = $this->actingAs($this->mira)->get("$this->path/archive")->assertOk()
         ->assertHeader('Content-Type', 'application/zip')->baseResponse->getFile()->getPathname();
     $zip = new ZipArchive;
-    expect($zip->open($path))->toBeTrue();
+    expect($zip->open($path))->toBeTrue()
+        ->and(glob(sys_get_temp_dir().'/pasada-zip-*', GLOB_ONLYDIR))->toBe([]);
     $json = static fn (string $name): array => json_decode((string) $zip->getFromName($name), true);
     expect($json('records.json')['records'][0]['id'])->toBe($attempt->id)
         ->and($json('person.json')['name'])->toBe('Mira Tallgrass')
         ->and($json('person.json')['practice_cards'][0]['words'])->toBe('not frayed')
-        ->and($json('statements.json'))->toHaveCount(1)
+        ->and($json('statements.json'))->toHaveCount(2)->and($json('records.json')['records'][1]['id'])->toBe($void->id)
+        ->and($json('person.json')['walks_that_count_nowhere'])->toBe([
+            ['id' => $void->id, 'state' => 'void', 'reason' => 'Wrong truck'],
+        ])
         ->and((string) $zip->getFromName('attempts.csv'))->toContain($attempt->id)
         ->and((string) $zip->getFromName('record.pdf'))->toStartWith('%PDF')
         ->and((string) $zip->getFromName('README.txt'))->toContain('records.json');
@@ -70,6 +76,13 @@ it('erases all and the name where nothing has to be kept', function (): void {
         ->and(Attempt::query()->count())->toBe(0)->and(Recital::query()->count())->toBe(0)
         ->and(Tombstone::query()->sole()->attempts)->toBe(1);
     $this->getJson('/api/v1/trail?kind=student&words=erased')->assertJsonPath('lines.0.after.walks', 1);
+});
+
+it('erases the name from records that were merged into this one', function (): void {
+    $twin = $this->yard->student('Mira Tallgras');
+    $this->postJson("/api/v1/students/$twin->id/merge", ['into' => $this->yard->student->id])->assertOk();
+    $this->postJson("$this->path/erasure", ['name' => 'Mira Tallgrass'])->assertOk();
+    expect($twin->refresh()->name)->toBe('Erased')->and($twin->archived_at)->not->toBeNull();
 });
 
 it('keeps walks for their years with the name, says until when, and erases the rest', function (): void {

@@ -61,6 +61,14 @@ it('keeps what came of earlier exams, of who is new and of who is there, once', 
         ]);
 });
 
+it('brings a result again that was withdrawn', function (): void {
+    $list = "Name,Exam,Result\nMira Tallgrass,2026-05-04,passed\n";
+    ($this->bring)($list, ['choices' => [2 => 'same']])->assertOk();
+    ExamResult::query()->sole()->update(['withdrawn_at' => now(), 'withdrawn_by' => $this->yard->scorer->id]);
+    ($this->bring)($list, ['choices' => [2 => 'same']])->assertOk();
+    expect(ExamResult::standing($this->yard->school->id)->count())->toBe(1);
+});
+
 it('reads what spreadsheets write', function (Closure $content, string $name): void {
     $told = ($this->bring)($content(), ['keep' => false])->assertOk()->json();
     expect($told['lines'][0]['name'])->toBe($name)->and($told['kept'])->toBeNull();

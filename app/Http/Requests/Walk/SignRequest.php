@@ -6,7 +6,6 @@ namespace App\Http\Requests\Walk;
 
 use App\Http\Requests\SignedIn;
 use App\Library\Strokes;
-use App\Models\Attempt;
 use App\Models\Party;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
@@ -47,6 +46,7 @@ use OpenApi\Attributes as OA;
 ]
 final class SignRequest extends FormRequest
 {
+    use MarksAttempt;
     use SignedIn;
 
     public function authorize(): bool
@@ -55,14 +55,6 @@ final class SignRequest extends FormRequest
         Gate::authorize('sign', [$this->attempt(), $party]);
 
         return true;
-    }
-
-    public function attempt(): Attempt
-    {
-        $attempt = $this->route('attempt');
-        assert($attempt instanceof Attempt);
-
-        return $attempt;
     }
 
     /** @return array<string, list<string|Enum|Closure>> */
