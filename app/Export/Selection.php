@@ -10,7 +10,7 @@ use App\Models\Student;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\LazyCollection;
 
-/** Which attempts of a school are written, usually the finished ones, read a handful at a time however many they are. */
+/** Which attempts of a school are written, usually finished ones, a handful at a time however many they are. */
 final readonly class Selection
 {
     private const AT_ONCE = 100;

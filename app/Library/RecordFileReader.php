@@ -24,9 +24,6 @@ final readonly class RecordFileReader
         'marks', 'amendments', 'brakes', 'captions', 'signatures', 'sheet',
     ];
 
-    /** Clocks of devices and servers differ a little. */
-    private const SLACK_MINUTES = 5;
-
     /**
      * @param  array<mixed>  $record  decoded
      *
@@ -117,10 +114,7 @@ final readonly class RecordFileReader
             return $now;
         }
         $time = Carbon::parse($written)->utc();
-        if (
-            $time->lt(Carbon::parse($school->opened_on, $school->time_zone)) ||
-            $time->gt($now->copy()->addMinutes(self::SLACK_MINUTES))
-        ) {
+        if (! $school->hasLived($time, $now)) {
             $node
                 ->child($key)
                 ->fault(

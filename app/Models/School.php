@@ -34,6 +34,9 @@ final class School extends Model
         'kept_years' => 3,
     ];
 
+    /** Clocks of devices and servers differ a little. */
+    private const SLACK_MINUTES = 5;
+
     /** What a school starts with; its own take their place. */
     private const USUAL_PHRASES = [
         'Did not point at it', 'Said from where it cannot be seen', 'Very quiet', 'Needed a second start',
@@ -65,6 +68,12 @@ final class School extends Model
     public function dayOf(Carbon $at): string
     {
         return $at->copy()->setTimezone($this->time_zone)->toDateString();
+    }
+
+    /** Whether a time lies in the life of the school, and not ahead. */
+    public function hasLived(Carbon $at, Carbon $now): bool
+    {
+        return $at->gte($this->midnight($this->opened_on)) && $at->lte($now->copy()->addMinutes(self::SLACK_MINUTES));
     }
 
     /** @return list<string> */

@@ -10,12 +10,18 @@ export class Storage {
     setItem = (key: string, value: string): void => {
         if (this.full) throw new Error('QuotaExceededError');
         this.#kept.set(key, value);
+        // A browser lists what is kept as own properties.
+        Object.defineProperty(this, key, { value, enumerable: true, configurable: true });
     };
-    removeItem = (key: string): void => void this.#kept.delete(key);
+    removeItem = (key: string): void => {
+        this.#kept.delete(key);
+        Reflect.deleteProperty(this, key);
+    };
 }
 
 beforeEach(() => {
     vi.stubGlobal('localStorage', new Storage());
+    vi.stubGlobal('sessionStorage', new Storage());
     vi.stubGlobal('addEventListener', () => undefined);
     vi.stubGlobal('removeEventListener', () => undefined);
 });

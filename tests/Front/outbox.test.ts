@@ -213,4 +213,14 @@ describe('what a device keeps for a time without network', () => {
         await mine.dropStart('w1');
         expect(await mine.unsent()).toEqual([]);
     });
+
+    it('keeps a half-entered paper sheet through a sign-out, and nothing that names somebody', async () => {
+        localStorage.setItem('pasada-paper-5', '{"sheet":{"cab.horn":"whole"}}');
+        localStorage.setItem('pasada-cab-5', '{}');
+        await new Device(5).forget();
+        expect([localStorage.getItem('pasada-paper-5'), localStorage.getItem('pasada-cab-5')]).toEqual([
+            '{"sheet":{"cab.horn":"whole"}}',
+            null,
+        ]);
+    });
 });

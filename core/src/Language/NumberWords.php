@@ -56,6 +56,25 @@ final readonly class NumberWords
         'sixteenths' => 16,
     ];
 
+    private const MOST_AS_ONE = 9999;
+
+    /** @return list<string> a whole number as it is spoken, "one hundred twenty"; beyond 9999, its digits */
+    public static function spoken(int $number): array
+    {
+        $rest = static fn (int $of): array => $number % $of === 0 ? [] : self::spoken($number % $of);
+        $units = array_flip(self::UNITS);
+
+        return match (true) {
+            $number > self::MOST_AS_ONE => array_map(
+                static fn (string $digit): string => $units[(int) $digit], str_split((string) $number),
+            ),
+            $number >= 1000 => [$units[intdiv($number, 1000)], 'thousand', ...$rest(1000)],
+            $number >= 100 => [$units[intdiv($number, 100)], 'hundred', ...$rest(100)],
+            $number >= 20 => [array_flip(self::TENS)[10 * intdiv($number, 10)], ...$rest(10)],
+            default => [$units[max(0, $number)]],
+        };
+    }
+
     public function at(Words $words, int $i): ?NumberSaid
     {
         $text = $words->text;

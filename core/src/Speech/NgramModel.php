@@ -40,7 +40,6 @@ final readonly class NgramModel
             }
         }
         // Nothing is followed by a beginning.
-        $begins = $counts[1][self::BEGIN] ?? 0.0;
         unset($counts[1][self::BEGIN]);
         $after = ['' => [array_sum($counts[1]), count($counts[1])]];
         foreach ([2, 3] as $n) {
@@ -49,7 +48,6 @@ final readonly class NgramModel
                 $after[$history] = [($after[$history][0] ?? 0.0) + $count, ($after[$history][1] ?? 0) + 1];
             }
         }
-        assert($begins >= 0.0);
 
         return new self($counts, $after, count($counts[1]));
     }

@@ -4,18 +4,11 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Speech;
 
+use Pasada\Core\Language\NumberWords;
+
 /** Written words as they are spoken: figures in words, signs read out, no stops. */
 final readonly class SpokenForm
 {
-    private const ONES = [
-        'zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve',
-        'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen',
-    ];
-
-    private const TENS = [2 => 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'];
-
-    private const MOST = 9999;
-
     /** How signs and short forms are read out; letters are spoken one by one. */
     private const READ_OUT = [
         '~\b1\s*/\s*2\b|½~u' => ' one half ', '~\b1\s*/\s*4\b|¼~u' => ' one quarter ',
@@ -39,7 +32,7 @@ final readonly class SpokenForm
             foreach ((array) preg_split("/[^\p{L}\p{N}']+/u", (string) $clause) as $word) {
                 $word = trim((string) $word, "'");
                 if ($word !== '') {
-                    array_push($words, ...(ctype_digit($word) ? self::number((int) $word) : [$word]));
+                    array_push($words, ...(ctype_digit($word) ? NumberWords::spoken((int) $word) : [$word]));
                 }
             }
             if ($words !== []) {
@@ -54,31 +47,5 @@ final readonly class SpokenForm
     public static function words(string $text): array
     {
         return array_merge([], ...self::of($text));
-    }
-
-    /** @return list<string> a whole number as it is spoken, "one hundred twenty"; beyond the largest, its digits */
-    public static function number(int $number): array
-    {
-        return match (true) {
-            $number > self::MOST => array_map(
-                static fn (string $digit): string => self::ONES[(int) $digit], str_split((string) $number),
-            ),
-            $number >= 1000 => [
-                self::ONES[intdiv($number, 1000)], 'thousand', ...self::rest($number % 1000),
-            ],
-            $number >= 100 => [
-                self::ONES[intdiv($number, 100)], 'hundred', ...self::rest($number % 100),
-            ],
-            $number >= 20 => [
-                self::TENS[intdiv($number, 10)], ...self::rest($number % 10),
-            ],
-            default => [self::ONES[max(0, $number)]],
-        };
-    }
-
-    /** @return list<string> nobody says the zero of "one hundred" */
-    private static function rest(int $number): array
-    {
-        return $number === 0 ? [] : self::number($number);
     }
 }

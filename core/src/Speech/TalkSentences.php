@@ -6,6 +6,7 @@ namespace Pasada\Core\Speech;
 
 use Pasada\Core\Coaching\Coach;
 use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Language\NumberWords;
 use Pasada\Core\Listening\Lexicon\Entry;
 use Pasada\Core\Listening\Lexicon\EntryKind;
 use Pasada\Core\Listening\Lexicon\Lexicon;
@@ -64,7 +65,7 @@ final class TalkSentences
         }
         foreach (range(0, 150) as $number) {
             foreach (['p s i', 'percent', 'inches', 'pounds', 'degrees', 'thirty seconds'] as $unit) {
-                yield [[...SpokenForm::number($number), ...explode(' ', $unit)], self::UNASKED];
+                yield [[...NumberWords::spoken($number), ...explode(' ', $unit)], self::UNASKED];
             }
         }
     }

@@ -53,6 +53,7 @@ it('refuses a sheet that is not right, and keeps nothing of it', function (array
         'marks[1].points[0]'],
     'a walk of tomorrow' => [['started_at' => '2099-01-01T10:00:00Z'], 'started_at'],
     'from before the school' => [['started_at' => '1950-01-01T10:00:00Z'], 'started_at'],
+    'an examination of chosen sections' => [['mode' => 'exam', 'form' => 'only:cab'], 'form'],
     'no time' => [['minutes' => 0], 'minutes'],
     'a list that is none' => [['heard' => 'all'], 'heard'],
 ]);

@@ -6,7 +6,7 @@ namespace App\Http\Requests\Walk;
 
 use App\Actions\Record\PaperSheet;
 use App\Http\Requests\NamesInspection;
-use App\Library\Taught;
+use App\Library\Examining;
 use App\Models\Attempt;
 use App\Models\AttemptMode;
 use App\Models\Student;
@@ -55,6 +55,8 @@ final class PaperSheetRequest extends FormRequest
 
     private const LONGEST_MINUTES = 600;
 
+    private const WHEN = 'Say when the walk began: a day and a time between the day the school opened and now.';
+
     public function authorize(): bool
     {
         Gate::authorize('create', Attempt::class);
@@ -70,10 +72,7 @@ final class PaperSheetRequest extends FormRequest
             'id' => ['required', 'uuid'],
             'student_id' => ['required', 'integer'],
             'mode' => ['required', Rule::enum(AttemptMode::class)],
-            'started_at' => [
-                'bail', 'required', 'string', 'max:40', 'date', 'before_or_equal:+5 minutes',
-                'after_or_equal:'.$this->signedIn()->school->opened_on,
-            ],
+            'started_at' => ['bail', 'required', 'string', 'max:40', 'date'],
             'minutes' => ['required', 'integer', 'min:1', 'max:'.self::LONGEST_MINUTES],
             'heard' => ['present', 'array', 'list', 'max:1000'],
             'heard.*' => ['array:item,points'],
@@ -88,11 +87,16 @@ final class PaperSheetRequest extends FormRequest
     public function after(): array
     {
         return [function (Validator $checked): void {
-            if (
-                $checked->errors()->isEmpty() && $this->input('mode') === AttemptMode::Exam->value
-                && Taught::by($this->signedIn(), $this->student())
-            ) {
-                $checked->errors()->add('student_id', Taught::SAID);
+            if ($checked->errors()->isNotEmpty()) {
+                return;
+            }
+            if (! $this->signedIn()->school->hasLived($this->startedAt(), Carbon::now())) {
+                $checked->errors()->add('started_at', self::WHEN);
+            }
+            $isExam = $this->input('mode') === AttemptMode::Exam->value;
+            $faults = $isExam ? Examining::faults($this->signedIn(), $this->student(), $this->form()) : [];
+            foreach ($faults as $field => $why) {
+                $checked->errors()->add($field, $why);
             }
         }];
     }
@@ -106,7 +110,7 @@ final class PaperSheetRequest extends FormRequest
             'vehicle_id.*' => 'Choose the vehicle that was walked.',
             'checklist_id.*' => 'Choose the checklist that stands on the sheet, in its version.',
             'mode.*' => 'An attempt is a practice or an examination ("exam").',
-            'started_at.*' => 'Say when the walk began: a day and a time between the day the school opened and now.',
+            'started_at.*' => self::WHEN,
             'minutes.*' => sprintf('Say how many minutes it took: 1 to %d.', self::LONGEST_MINUTES),
             'heard.*' => 'What is marked is sent as a list of items, each with its points or none.',
             'note.*' => 'Write the note in at most 500 letters.',
@@ -121,12 +125,17 @@ final class PaperSheetRequest extends FormRequest
         return new PaperSheet(
             mb_strtolower($this->string('id')->toString()), $this->student(), $this->checklist(), $this->vehicle(),
             $this->form(), AttemptMode::from($this->string('mode')->toString()),
-            Carbon::parse($this->string('started_at')->toString())->utc(), $this->integer('minutes'),
+            $this->startedAt(), $this->integer('minutes'),
             array_map(static fn (array $one): array => [
                 'item' => $one['item'], 'points' => $one['points'] ?? null,
             ], $heard),
             $this->string('note')->trim()->toString(),
         );
+    }
+
+    private function startedAt(): Carbon
+    {
+        return Carbon::parse($this->string('started_at')->toString())->utc();
     }
 
     private function student(): Student

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests\Walk;
 
 use App\Http\Requests\SignedIn;
+use App\Library\Examining;
 use App\Library\Outages;
-use App\Library\Taught;
 use App\Models\Attempt;
 use App\Models\AttemptMode;
 use App\Models\StoredChecklist;
@@ -21,7 +21,6 @@ use Illuminate\Validation\Rules\Enum;
 use Illuminate\Validation\Rules\Exists;
 use Illuminate\Validation\Validator;
 use OpenApi\Attributes as OA;
-use Pasada\Core\Checklist\Form;
 
 #[
     OA\Schema(
@@ -109,13 +108,9 @@ final class StartAttemptRequest extends FormRequest
             if ($checked->errors()->isNotEmpty() || $this->input('mode') !== AttemptMode::Exam->value) {
                 return;
             }
-            if (str_starts_with((string) $this->form(), Form::CHOSEN)) {
-                $checked->errors()->add(
-                    'form', 'An examination asks what the checklist asks; chosen sections are for practice.',
-                );
-            }
-            if (! $this->filled('walk_of') && Taught::by($this->signedIn(), $this->student())) {
-                $checked->errors()->add('student_id', Taught::SAID);
+            $student = $this->filled('walk_of') ? null : $this->student();
+            foreach (Examining::faults($this->signedIn(), $student, $this->form()) as $field => $why) {
+                $checked->errors()->add($field, $why);
             }
             $reason = $this->filled('walk_of') ? null : $outages->of($this->vehicle());
             if ($reason !== null) {

@@ -1,5 +1,5 @@
-import { useSession } from '@/shared/session/useSession';
-import { useLocalStorage, type RemovableRef } from '@vueuse/core';
+import { useKept } from '@/shared/useKept';
+import type { RemovableRef } from '@vueuse/core';
 import type { AirChoices, AirVehicle, Control, Drill, Help } from './api';
 
 export interface CabChoice {
@@ -27,17 +27,4 @@ export interface KeptCab {
     controls: Control[];
 }
 
-const serializer = {
-    read: (text: string): KeptCab | null => {
-        try {
-            return JSON.parse(text) as KeptCab | null;
-        } catch {
-            return null;
-        }
-    },
-    write: (value: KeptCab | null): string => JSON.stringify(value),
-};
-
-/** The practice of whoever is signed in; another user of the same tablet has their own. */
-export const useKeptCab = (): RemovableRef<KeptCab | null> =>
-    useLocalStorage<KeptCab | null>(`pasada-cab-${useSession().user.value?.id ?? 0}`, null, { serializer });
+export const useKeptCab = (): RemovableRef<KeptCab | null> => useKept<KeptCab>('cab');

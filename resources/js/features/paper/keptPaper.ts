@@ -1,6 +1,6 @@
 import type { Schemas } from '@/shared/api/client';
-import { useSession } from '@/shared/session/useSession';
-import { useLocalStorage, type RemovableRef } from '@vueuse/core';
+import { useKept } from '@/shared/useKept';
+import type { RemovableRef } from '@vueuse/core';
 import { v7 } from 'uuid';
 import type { Sheet } from './paperLines';
 
@@ -34,17 +34,5 @@ export const newPaper = ({ students, vehicles, checklists }: Schemas['ChoicesRes
     note: '',
 });
 
-const serializer = {
-    read: (text: string): KeptPaper | null => {
-        try {
-            return JSON.parse(text) as KeptPaper | null;
-        } catch {
-            return null;
-        }
-    },
-    write: (value: KeptPaper | null): string => JSON.stringify(value),
-};
-
 /** The sheet of whoever is signed in. */
-export const useKeptPaper = (): RemovableRef<KeptPaper | null> =>
-    useLocalStorage<KeptPaper | null>(`pasada-paper-${useSession().user.value?.id ?? 0}`, null, { serializer });
+export const useKeptPaper = (): RemovableRef<KeptPaper | null> => useKept<KeptPaper>('paper');

@@ -4,9 +4,9 @@ import { OutboxDb, type WaitingStart } from './OutboxDb';
 
 type Attempt = Schemas['AttemptResource'];
 
-/** What names nobody, or waits to be sent: how the page looks, changes to drafts, what a brake bench has not sent. */
+/** What names nobody, or waits to be sent: the look, drafts, a half-entered paper sheet, what a bench has not sent. */
 const stays = (key: string, value: string): boolean =>
-    /^pasada-(light|comfort-|draft-|signed-out)/.test(key) ||
+    /^pasada-(light|comfort-|draft-|paper-|signed-out)/.test(key) ||
     (key.startsWith('pasada-bench-') && (JSON.parse(value) as { unsent: unknown[] }).unsent.length > 0);
 
 function forgetKept(storage: Storage): void {
