@@ -208,6 +208,7 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
                     Route::post('recording/turned-down', [AttemptSpeechController::class, 'turnDown']);
                     Route::post('heard', [AttemptSpeechController::class, 'hear'])->middleware('throttle:heavy');
                 });
+            Route::post('records/names', [AttemptRecordController::class, 'alike']);
             Route::post('attempts/paper', [AttemptRecordController::class, 'enterPaper']);
             Route::post('week/proposal', [WeekController::class, 'propose'])->middleware('throttle:heavy');
             Route::put('week', [WeekController::class, 'save']);

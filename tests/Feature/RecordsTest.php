@@ -173,3 +173,17 @@ it('lays out a list anew for another version of the checklist', function (): voi
 
     $this->getJson("/api/v1/attempts/{$attempt->id}")->assertOk()->assertJsonPath('inspection.checklist', 'Sample');
 });
+
+it('tells who may be meant by the names in a file, however they are written', function (): void {
+    $twins = [$this->yard->student('Odell Marrowby')->id, $this->yard->student('Odell Marrowby')->id];
+    $this->postJson('/api/v1/records/names', ['names' => ['TALLGRASS, Mira', 'Odell Marrowby', 'Sefa Tolumano']])
+        ->assertOk()->assertExactJson([
+            ['name' => 'TALLGRASS, Mira', 'students' => [$this->yard->student->id]],
+            ['name' => 'Odell Marrowby', 'students' => $twins], ['name' => 'Sefa Tolumano', 'students' => []],
+        ]);
+    $this->postJson('/api/v1/records/names', ['names' => 'all'])->assertUnprocessable();
+    $this->actingAs((new Yard)->scorer)->postJson('/api/v1/records/names', ['names' => ['Mira Tallgrass']])
+        ->assertJsonCount(1, '0.students')->assertJsonMissing([$this->yard->student->id]);
+    $this->actingAs($this->yard->person(Role::Student))
+        ->postJson('/api/v1/records/names', ['names' => []])->assertForbidden();
+});

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\People;
 
 use App\Actions\Progress\RecordExamResult;
+use App\Library\AlikeStudents;
 use App\Models\ExamResult;
 use App\Models\SchoolClass;
 use App\Models\Student;
@@ -28,18 +29,12 @@ final readonly class BringRoster
      */
     public function known(int $schoolId, Roster $roster): array
     {
-        $byKey = $byNumber = [];
-        foreach (Student::ofSchool($schoolId)->where('merged_into', null)->with('schoolClass:id,name')->get() as $one) {
-            $byKey[Roster::key($one->name)][$one->id] = $one;
-            if ($one->number !== null) {
-                $byNumber[$one->number][$one->id] = $one;
-            }
-        }
+        $students = AlikeStudents::at($schoolId);
         $known = [];
         foreach ($roster->lines as $line) {
-            $alike = ($byKey[Roster::key($line->name)] ?? []) + ($byNumber[$line->number ?? ''] ?? []);
+            $alike = $students->to($line->name, $line->number);
             if ($alike !== []) {
-                $known[$line->line] = array_values($alike);
+                $known[$line->line] = $alike;
             }
         }
 

@@ -9,15 +9,19 @@ use App\Actions\Record\ImportRecord;
 use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\IdInPath;
 use App\Http\OpenApi\Refused;
+use App\Http\Requests\AlikeRequest;
 use App\Http\Requests\ImportRecordRequest;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Requests\Walk\PaperSheetRequest;
 use App\Http\Resources\Record\RescoreResource;
+use App\Http\Resources\School\AlikeResource;
 use App\Http\Resources\Walk\AttemptCardResource;
 use App\Http\Views\Record\RescoreAttempt;
+use App\Library\AlikeStudents;
 use App\Library\RecordFile;
 use App\Models\Attempt;
 use App\Models\StoredChecklist;
+use App\Models\Student;
 use App\Trail\Trail;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
@@ -93,6 +97,28 @@ final readonly class AttemptRecordController
         $attempt = $enter->handle($request->signedIn(), $request->sheet());
 
         return new JsonResponse(AttemptCardResource::of($attempt->load(Attempt::CARD)), 201);
+    }
+
+    #[
+        OA\Post(
+            path: '/records/names', operationId: 'findAlike',
+            summary: 'Who here may be meant by the names in a file of records',
+            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: AlikeRequest::class)),
+            responses: [
+                new OA\Response(
+                    response: 200, description: 'By name',
+                    content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: AlikeResource::class)),
+                ),
+            ],
+        ),
+    ]
+    public function alike(AlikeRequest $request): JsonResponse
+    {
+        $students = AlikeStudents::at($request->signedIn()->school_id);
+
+        return new JsonResponse(array_map(static fn (string $name): AlikeResource => new AlikeResource(
+            $name, array_map(static fn (Student $one): int => $one->id, $students->to($name)),
+        ), $request->names()));
     }
 
     #[

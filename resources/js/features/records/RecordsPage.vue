@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import LoadState from '@/shared/LoadState.vue';
 import { NamedSelect } from '@/shared/NamedSelect';
+import { answer, api } from '@/shared/api/client';
 import { listChoices } from '@/shared/right/api';
 import { useDoing } from '@/shared/useDoing';
 import { useLoad } from '@/shared/useLoad';
@@ -43,8 +44,9 @@ async function choose(event: Event): Promise<void> {
         named.value = [];
         file.value = chosen.name;
         const all = readFile(await chosen.text());
-        const students = loaded.value.state === 'ready' ? loaded.value.data.students : [];
-        whose.value = Object.fromEntries(all.map(({ name }) => [name, likely(name, students)]));
+        const names = all.map(({ name }) => name);
+        const alike = await answer(api.POST('/records/names', { body: { names } }));
+        whose.value = Object.fromEntries(alike.map(({ name, students }) => [name, likely(students)]));
         named.value = all;
     });
 }

@@ -45,8 +45,6 @@ export function readFile(text: string): Named[] {
 /** Whose records they are here: a student, somebody new, or they are left out; null where it is not decided. */
 export type Whose = number | 'new' | 'out' | null;
 
-/** Whoever alone has the name; nobody is taken for another. */
-export function likely(name: string, students: { id: number; name: string }[]): Whose {
-    const same = students.filter((one) => one.name.toLowerCase() === name.toLowerCase());
-    return same.length === 1 && same[0] !== undefined ? same[0].id : same.length === 0 ? 'new' : null;
-}
+/** The only one who may be meant; somebody new where nobody may; and where several may, it has to be said. */
+export const likely = (alike: number[]): Whose =>
+    alike.length === 0 ? 'new' : alike.length === 1 ? (alike[0] ?? null) : null;

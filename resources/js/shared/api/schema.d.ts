@@ -469,6 +469,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/records/names': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Who here may be meant by the names in a file of records */
+        post: operations['findAlike'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/records': {
         parameters: {
             query?: never;
@@ -1719,6 +1736,9 @@ export interface components {
             /** @description whether a judged practice is kept */
             keep?: boolean;
             controls: components['schemas']['BrakeEvent'][];
+        };
+        AlikeRequest: {
+            names: string[];
         };
         BrakeEvent: {
             /** @description of a real clock */
@@ -3776,6 +3796,11 @@ export interface components {
             place: string;
             from_ms: number;
             to_ms: number;
+        };
+        /** @description Who may be meant by a name. */
+        AlikeResource: {
+            name: string;
+            students: number[];
         };
         /** @description Something to choose when starting an attempt. */
         ChoiceResource: {
@@ -5936,6 +5961,30 @@ export interface operations {
                 };
                 content: {
                     'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    findAlike: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['AlikeRequest'];
+            };
+        };
+        responses: {
+            /** @description By name */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['AlikeResource'][];
                 };
             };
         };
