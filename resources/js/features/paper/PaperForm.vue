@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import TextField from '@/shared/TextField.vue';
-import { NamedSelect } from '@/shared/NamedSelect';
 import { answer, api, type Schemas } from '@/shared/api/client';
 import { prepareWalk } from '@/shared/attempt/start';
 import { useDoing } from '@/shared/useDoing';
 import { NButton } from 'naive-ui';
 import { computed, nextTick, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import PaperHead from './PaperHead.vue';
 import PaperLines from './PaperLines.vue';
 import { heardOf, sectionsOf, type PaperSection } from './paperLines';
-import { newPaper, useKeptPaper } from './keptPaper';
+import { newPaper, useKeptPaper, type KeptPaper } from './keptPaper';
 
 /* A filled paper checklist: what stands on its head, and then its lines. */
 const props = defineProps<{ choices: Schemas['ChoicesResource'] }>();
@@ -23,19 +23,9 @@ const paper = computed({ get: () => kept.value ?? newPaper(props.choices, asked)
 const { busy, why, faults, doing } = useDoing();
 const sections = shallowRef<PaperSection[]>([]);
 
-const options = (list: { id: number; name: string }[]): { value: number; label: string }[] =>
-    list.map(({ id, name }) => ({ value: id, label: name }));
-const forms = computed(() => [
-    { value: '', label: 'Everything, without a form' },
-    ...(props.choices.checklists.find(({ id }) => id === paper.value.checklist)?.forms ?? []).map(({ id, name }) => ({
-        value: id,
-        label: name,
-    })),
-]);
-function set(change: Partial<typeof paper.value>): void {
+function set(change: Partial<KeptPaper>): void {
     paper.value = { ...paper.value, ...change };
 }
-const other = (change: Partial<typeof paper.value>): void => set({ ...change, sheet: {} });
 
 watch(
     [() => paper.value.vehicle, () => paper.value.checklist, () => paper.value.form],
@@ -91,67 +81,7 @@ const keep = (): Promise<boolean> =>
                 this device until it is sent.
             </p>
         </header>
-        <form class="head" @submit.prevent="keep">
-            <label
-                >Who walked
-                <NamedSelect
-                    :value="paper.student"
-                    filterable
-                    size="large"
-                    :options="options(choices.students)"
-                    data-test="paper-student"
-                    @update:value="(student: number) => set({ student })"
-            /></label>
-            <label
-                >Vehicle
-                <NamedSelect
-                    :value="paper.vehicle"
-                    size="large"
-                    :options="options(choices.vehicles)"
-                    @update:value="(vehicle: number) => other({ vehicle })"
-            /></label>
-            <label
-                >Checklist
-                <NamedSelect
-                    :value="paper.checklist"
-                    size="large"
-                    :options="options(choices.checklists)"
-                    @update:value="(checklist: number) => other({ checklist, form: '' })"
-            /></label>
-            <label v-if="forms.length > 1"
-                >Form
-                <NamedSelect
-                    :value="paper.form"
-                    size="large"
-                    :options="forms"
-                    @update:value="(form: string) => other({ form })"
-            /></label>
-            <label
-                >How it was run
-                <NamedSelect
-                    :value="paper.mode"
-                    size="large"
-                    :options="[
-                        { value: 'practice', label: 'Practice' },
-                        { value: 'exam', label: 'Examination' },
-                    ]"
-                    @update:value="(mode: 'practice' | 'exam') => set({ mode })"
-            /></label>
-            <TextField
-                label="Day and start"
-                type="datetime-local"
-                :model-value="paper.began"
-                :fault="faults['started_at']"
-                @update:model-value="(began) => set({ began })"
-            />
-            <TextField
-                label="Minutes it took"
-                type="number"
-                :model-value="paper.minutes"
-                :fault="faults['minutes']"
-                @update:model-value="(minutes) => set({ minutes: String(minutes) })"
-            />
-        </form>
+        <PaperHead v-model="paper" :choices="choices" :faults="faults" @keep="keep" />
         <PaperLines
             v-if="sections.length > 0"
             :key="paper.id + paper.vehicle + paper.checklist + paper.form"
@@ -185,18 +115,6 @@ const keep = (): Promise<boolean> =>
 <style scoped>
 .page {
     gap: var(--space-7);
-}
-.head {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(min(260px, 100%), 1fr));
-    gap: var(--space-5) var(--space-7);
-}
-label {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr);
-    gap: var(--space-2);
-    font-weight: 600;
-    min-width: 0;
 }
 .end {
     position: sticky;
