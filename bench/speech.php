@@ -16,6 +16,7 @@ use Pasada\Core\Language\TranscriptReader;
 use Pasada\Core\Listening\Listener;
 use Pasada\Core\Speech\HeardWriter;
 use Pasada\Core\Speech\NgramModel;
+use Pasada\Core\Speech\Pronunciations;
 use Pasada\Core\Speech\SpokenForm;
 use Pasada\Core\Speech\TalkSentences;
 use Pasada\Core\Tests\Listening\Ear;
@@ -44,9 +45,15 @@ $did = static function (string ...$command): void {
     (new Process(array_values($command), timeout: 600))->mustRun();
 };
 $began = microtime(true);
-$model = NgramModel::of((new TalkSentences(Ear::lexicon(), $coach))->of($inspection));
+$model = NgramModel::of((new TalkSentences(
+    Ear::lexicon(), $coach, TalkSentences::read($read('catalogue/talk.txt')),
+))->of($inspection));
+file_put_contents("$folder/language.lm", $model->arpa());
+file_put_contents("$folder/language.dict", Pronunciations::read(
+    (new Filesystem)->lines('/usr/share/pocketsphinx/model/en-us/cmudict-en-us.dict'),
+)->dictionary($model->vocabulary()));
 Timing::say('language model', sprintf('%d words in %.1f s', count($model->vocabulary()), microtime(true) - $began));
-$recognizer = new PocketSphinx(new Filesystem, '/usr/share/pocketsphinx/model/en-us', $folder, 600);
+$recognizer = new PocketSphinx(new Filesystem, '/usr/share/pocketsphinx/model/en-us', 600);
 $listener = new Listener(Ear::lexicon(), $checklist->figures);
 // Two voices and a style stay out of development; they are marked.
 $voices = ['slt' => '', 'rms' => '', 'awb' => '*', 'kal16' => '', 'espeak' => '*'];
@@ -86,7 +93,7 @@ foreach ([null, 10] as $decibels) {
             }
             $lasted += (float) (new Process(['soxi', '-D', $sound]))->mustRun()->getOutput();
             $began = microtime(true);
-            $pieces = $recognizer->recognize($sound, $model);
+            $pieces = $recognizer->recognize($sound, "$folder/language");
             $worked += microtime(true) - $began;
             unlink($sound);
             $said = explode(' ', implode(' ', $spoken));

@@ -20,6 +20,7 @@ use App\Models\User;
 use App\Policies\StoredDocumentPolicy;
 use App\Progress\SchoolModels;
 use App\Speech\PocketSphinx;
+use App\Speech\SpokenLanguage;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Config\Repository as Settings;
 use Illuminate\Contracts\Auth\Factory as Auth;
@@ -64,7 +65,14 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->bind(Recognizer::class, fn (): Recognizer => new PocketSphinx(
             $this->app->make(Filesystem::class), $this->settings()->string('pasada.speech_model'),
-            $this->app->storagePath('app/speech'), $this->settings()->integer('pasada.recognizer_seconds'),
+            $this->settings()->integer('pasada.recognizer_seconds'),
+        ));
+        $this->app->bind(SpokenLanguage::class, fn (): SpokenLanguage => new SpokenLanguage(
+            $this->app->make(Filesystem::class), $this->app->make(ListeningLibrary::class),
+            $this->app->make(Coach::class), $this->app->storagePath('app/speech'),
+            $this->app->basePath('catalogue/talk.txt'),
+            $this->settings()->string('pasada.speech_model').'/cmudict-en-us.dict',
+            $this->settings()->string('pasada.build'),
         ));
         $this->app->when(EndOldSessions::class)->needs('$longestHours')->giveConfig('pasada.longest_session_hours');
         $this->app->when([Documents::class, CatalogOfParts::class, ShippedDocuments::class])

@@ -7,97 +7,137 @@ namespace App\Speech;
 use Illuminate\Filesystem\Filesystem;
 use Pasada\Core\Speech\HeardPiece;
 use Pasada\Core\Speech\HeardWord;
-use Pasada\Core\Speech\NgramModel;
-use Pasada\Core\Speech\Pronunciations;
+use Pasada\Core\Speech\Loudness;
 use Pasada\Core\Speech\Recognizer;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
-/** The recognizer of Debian's package, with its acoustic model; no network. */
+/** The recognizer of Debian's package, with its acoustic model; no network, one core. */
 final readonly class PocketSphinx implements Recognizer
 {
-    /** Sounds that are no words: silence, breath, noise. */
-    private const NO_WORD = '/^(<.*>|\[.*\]|\+\+.*\+\+)$/';
+    /** Raw sound is read in pieces of a minute. */
+    private const READ_BYTES = 2 * 60 * Loudness::RATE;
 
-    private const SILENCE = '<sil>';
+    private const WAV_HEAD = 44;
 
-    /** Between sentences people pause longer than between words. */
-    private const PAUSE_SECONDS = 0.2;
+    private const BYTES_OF_MS = 2 * Loudness::RATE / 1000;
+
+    /** Best of 4.5 to 10 on the voices of development (docs/speech.md); the package's own are 6.5 and 8.5. */
+    private const LANGUAGE_WEIGHT = '5.5';
+
+    private const WORD_INSERTION = '0.3';
+
+    /** Most readings of an utterance are the same words in other sounds: more are asked for than are kept. */
+    private const READINGS_ASKED = 25;
+
+    private const ALTERNATIVES = 5;
 
     public function __construct(
         private Filesystem $files,
         /** Folder of the package's model for American English. */
         private string $model,
-        /** Where language models and dictionaries are kept, by their digest. */
-        private string $kept,
         private int $mostSeconds,
     ) {}
 
-    public function recognize(string $sound, NgramModel $model): array
+    public function recognize(string $sound, string $language): array
     {
-        [$language, $dictionary] = $this->written($model);
+        $utterances = $this->loudness($sound)->utterances();
+        if ($utterances === []) {
+            return [];
+        }
+        $folder = sys_get_temp_dir().'/pasada-hearing-'.bin2hex(random_bytes(8));
+        $this->files->makeDirectory($folder);
+        try {
+            $this->cut($sound, $utterances, $folder);
+            $this->run($folder, $language);
+
+            return $this->read($folder, $utterances);
+        } finally {
+            $this->files->deleteDirectory($folder);
+        }
+    }
+
+    private function loudness(string $sound): Loudness
+    {
+        return Loudness::of((static function () use ($sound): iterable {
+            $file = fopen($sound, 'rb');
+            if ($file === false || fseek($file, self::WAV_HEAD) !== 0) {
+                return;
+            }
+            while (($piece = (string) fread($file, self::READ_BYTES)) !== '') {
+                yield $piece;
+            }
+            fclose($file);
+        })());
+    }
+
+    /** @param  list<array{int, int}>  $utterances  in milliseconds */
+    private function cut(string $sound, array $utterances, string $folder): void
+    {
+        foreach ($utterances as $n => [$from, $to]) {
+            $this->files->put("$folder/$n.raw", (string) file_get_contents(
+                $sound, false, null, self::WAV_HEAD + $from * self::BYTES_OF_MS, ($to - $from) * self::BYTES_OF_MS,
+            ));
+        }
+        $this->files->put("$folder/utterances", implode("\n", array_keys($utterances))."\n");
+    }
+
+    private function run(string $folder, string $language): void
+    {
         $process = new Process([
-            'pocketsphinx_continuous', '-infile', $sound, '-time', 'yes', '-hmm', "$this->model/en-us",
-            '-lm', $language, '-dict', $dictionary, '-logfn', '/dev/null',
+            'pocketsphinx_batch', '-adcin', 'yes', '-cepdir', $folder, '-cepext', '.raw',
+            '-ctl', "$folder/utterances", '-ctm', "$folder/words", '-nbestdir', $folder, '-nbest',
+            (string) self::READINGS_ASKED, '-hmm', "$this->model/en-us", '-lm', "$language.lm", '-dict',
+            "$language.dict", '-lw', self::LANGUAGE_WEIGHT, '-fwdflatlw', self::LANGUAGE_WEIGHT, '-wip',
+            self::WORD_INSERTION, '-logfn', '/dev/null',
         ], timeout: $this->mostSeconds);
         try {
             $code = $process->run();
         } catch (ProcessTimedOutException) {
             throw NoSound::failed("no answer within $this->mostSeconds s");
         }
-        if ($code !== 0) {
+        if ($code !== 0 || ! $this->files->exists("$folder/words")) {
             throw NoSound::failed("exit code $code");
         }
-
-        return self::read($process->getOutput());
     }
 
     /**
-     * A line of words, and below it one for each with its times in seconds and how sure it is; then the next.
+     * A line for each word: utterance, channel, start and length in seconds, word, how sure.
      *
+     * @param  list<array{int, int}>  $utterances
      * @return list<HeardPiece>
      */
-    public static function read(string $output): array
+    private function read(string $folder, array $utterances): array
     {
-        $pieces = $words = [];
-        foreach (explode("\n", $output) as $line) {
-            if (preg_match('/^(\S+) (\d+\.\d+) (\d+\.\d+) (\d+\.\d+)$/', trim($line), $is) !== 1) {
-                if ($words !== []) {
-                    $pieces[] = new HeardPiece($words);
-                }
-                $words = [];
-
-                continue;
-            }
-            $isPause = $is[1] === self::SILENCE && (float) $is[3] - (float) $is[2] >= self::PAUSE_SECONDS;
-            if ($isPause && $words !== []) {
-                $pieces[] = new HeardPiece($words);
-                $words = [];
-            }
-            if (preg_match(self::NO_WORD, $is[1]) !== 1) {
-                $words[] = new HeardWord(
-                    (string) preg_replace('/\(\d+\)$/', '', $is[1]), (int) round(1000 * (float) $is[2]),
-                    (int) round(1000 * (float) $is[3]), min(1.0, (float) $is[4]),
+        $words = [];
+        foreach (explode("\n", $this->files->get("$folder/words")) as $line) {
+            if (preg_match('/^(\d+) \S+ ([\d.]+) ([\d.]+) ([^\s<\[+]\S*) ([\d.]+)$/', $line, $is) === 1) {
+                $from = $utterances[(int) $is[1]][0] + (int) round(1000 * (float) $is[2]);
+                $words[(int) $is[1]][] = new HeardWord(
+                    (string) preg_replace('/\(\d+\)$/', '', $is[4]), $from,
+                    $from + (int) round(1000 * (float) $is[3]), min(1.0, (float) $is[5]),
                 );
             }
         }
-
-        return $words === [] ? $pieces : [...$pieces, new HeardPiece($words)];
-    }
-
-    /** @return array{string, string} paths of the language model and of the dictionary of its words */
-    private function written(NgramModel $model): array
-    {
-        $arpa = $model->arpa();
-        $name = $this->kept.'/'.hash('xxh128', $arpa);
-        if (! $this->files->exists("$name.dict")) {
-            $this->files->ensureDirectoryExists($this->kept);
-            $this->files->replace("$name.lm", $arpa);
-            $this->files->replace("$name.dict", Pronunciations::read(
-                $this->files->lines("$this->model/cmudict-en-us.dict"),
-            )->dictionary($model->vocabulary()));
+        $pieces = [];
+        foreach ($words as $n => $of) {
+            $pieces[] = new HeardPiece($of, $this->alternatives("$folder/$n.hyp", (new HeardPiece($of))->text()));
         }
 
-        return ["$name.lm", "$name.dict"];
+        return $pieces;
+    }
+
+    /** @return list<string> other readings, the likeliest first */
+    private function alternatives(string $file, string $said): array
+    {
+        $readings = [];
+        foreach ($this->files->exists($file) ? $this->files->lines($file) : [] as $line) {
+            $reading = (string) preg_replace('/ -?\d+$/', '', trim((string) $line));
+            if ($reading !== '' && $reading !== $said) {
+                $readings[$reading] = true;
+            }
+        }
+
+        return array_slice(array_map(strval(...), array_keys($readings)), 0, self::ALTERNATIVES);
     }
 }

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Speech\NoSound;
 use App\Speech\PocketSphinx;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Artisan;
-use Pasada\Core\Speech\HeardPiece;
-use Pasada\Core\Speech\NgramModel;
 use Symfony\Component\Process\Process;
 
 // From sound to words, by the recognizer that ./pasada up installs.
@@ -51,18 +50,26 @@ it('refuses a format that it does not know', function (): void {
         ->and(Artisan::output())->toContain('"mp3" is not known');
 });
 
-it('takes a recognizer that dies for what it is', function (): void {
-    $broken = new PocketSphinx(new Filesystem, sys_get_temp_dir().'/no-model', sys_get_temp_dir().'/pasada-none', 10);
-    $broken->recognize($this->file, NgramModel::of([[['tight'], 1.0]]));
-})->throws(Exception::class);
+it('says so when a recognizer dies', function (): void {
+    (new Process(['sox', '-n', '-r', '16000', '-c', '1', '-b', '16', $this->file, 'synth', '1', 'sine', '300']))
+        ->mustRun();
+    (new PocketSphinx(new Filesystem, sys_get_temp_dir().'/no-model', 10))->recognize($this->file, '/nowhere/none');
+})->throws(NoSound::class, 'the recognizer did not end well');
 
-it('reads pieces by their pauses, without what is no word', function (): void {
-    $pieces = PocketSphinx::read(implode("\n", [
-        'the drum is tight', '<s> 0.000 0.150 0.9', 'the(2) 0.160 0.410 0.99', 'drum 0.420 0.820 0.5',
-        '<sil> 0.83 1.3 0.9', 'is 1.350 1.480 0.7', '[NOISE] 1.5 1.6 0.1', 'tight 1.6 1.9 1.2', '</s> 1.9 2.0 1.0',
-    ]));
+it('hears nothing in silence, without asking the recognizer', function (): void {
+    (new Process(['sox', '-n', '-r', '16000', '-c', '1', '-b', '16', $this->file, 'trim', '0', '3']))->mustRun();
 
-    expect(array_map(static fn (HeardPiece $one): array => [$one->text(), $one->fromMs(), $one->toMs()], $pieces))
-        ->toBe([['the drum', 160, 820], ['is tight', 1350, 1900]])
-        ->and($pieces[1]->words[1]->confidence)->toBe(1.0)->and(PocketSphinx::read(''))->toBe([]);
+    expect((new PocketSphinx(new Filesystem, '/nowhere', 10))->recognize($this->file, '/nowhere/none'))->toBe([]);
+});
+
+it('offers other readings of what was said', function (): void {
+    (new Process(['flite', '-voice', 'kal16', '-t', 'the brake drum is not cracked.', '-o', $this->file]))->mustRun();
+    Artisan::call('pasada:recognise', [
+        'file' => $this->file, '--vehicle' => 'dock-tractor-chassis', '--format' => 'json',
+    ]);
+    $piece = json_decode(Artisan::output(), true)['pieces'][0];
+
+    expect($piece['alternatives'])->not->toBe([])->not->toContain($piece['text'])
+        ->and(count($piece['alternatives']))->toBeLessThanOrEqual(5)->and($piece['alternatives'])
+        ->toBe(array_values(array_unique($piece['alternatives'])));
 });

@@ -5,16 +5,13 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\Documents;
-use App\Library\ListeningLibrary;
 use App\Speech\NoSound;
 use App\Speech\SoundFile;
+use App\Speech\SpokenLanguage;
 use Illuminate\Console\Command;
-use Pasada\Core\Coaching\Coach;
 use Pasada\Core\Speech\HeardPiece;
 use Pasada\Core\Speech\HeardWriter;
-use Pasada\Core\Speech\NgramModel;
 use Pasada\Core\Speech\Recognizer;
-use Pasada\Core\Speech\TalkSentences;
 use Symfony\Component\Console\Output\OutputInterface;
 
 final class RecognizeSpeech extends Command
@@ -30,19 +27,18 @@ final class RecognizeSpeech extends Command
     protected $description = 'Turn the sound of a walk into words with times, on this machine alone';
 
     public function handle(
-        Documents $documents, ListeningLibrary $library, Coach $coach, SoundFile $files, Recognizer $recognizer,
+        Documents $documents, SpokenLanguage $language, SoundFile $files, Recognizer $recognizer,
     ): int {
         return $this->formatIs(['vtt', 'json', 'text'])
-            ? $this->reportingFaults(function () use ($documents, $library, $coach, $files, $recognizer): int {
+            ? $this->reportingFaults(function () use ($documents, $language, $files, $recognizer): int {
                 $inspection = $this->named('vehicle') === 'any'
                     ? null
                     : $documents->inspection($this->named('checklist'), $this->named('vehicle'), '');
                 $sound = null;
                 try {
                     $sound = $files->forHearing(is_string($this->argument('file')) ? $this->argument('file') : '');
-                    $model = NgramModel::of((new TalkSentences($library->lexicon(), $coach))->of($inspection));
                     $this->output->write(
-                        $this->written($recognizer->recognize($sound, $model)), false, OutputInterface::OUTPUT_RAW,
+                        $this->written($recognizer->recognize($sound, $language->of($inspection))), false, OutputInterface::OUTPUT_RAW,
                     );
                 } catch (NoSound $why) {
                     $this->complain($why->getMessage());

@@ -84,17 +84,20 @@ final readonly class NgramModel
         foreach (range(1, self::ORDER) as $n) {
             $lines[] = sprintf('ngram %d=%d', $n, count($this->counts[$n]) + ($n === 1 ? 1 : 0));
         }
+        // Each is mixed with the chance that was worked out for its shorter history just before.
+        $chances = [];
         foreach (range(1, self::ORDER) as $n) {
-            $lines[] = '';
-            $lines[] = "\\$n-grams:";
+            array_push($lines, '', "\\$n-grams:");
             if ($n === 1) {
                 $lines[] = sprintf("-99\t%s\t%.4f", self::BEGIN, $this->backoff(self::BEGIN));
             }
-            foreach (array_keys($this->counts[$n]) as $gram) {
-                $words = explode(' ', $gram);
-                $last = array_pop($words);
-                $isHistory = $n < self::ORDER && $last !== self::END;
-                $lines[] = sprintf("%.4f\t%s", log10($this->chance($last, $words)), $gram)
+            foreach ($this->counts[$n] as $gram => $count) {
+                $gram = (string) $gram;
+                $history = substr($gram, 0, (int) strrpos($gram, ' '));
+                $shorter = $n === 1 ? 1.0 / max(1, $this->words) : $chances[substr($gram, strpos($gram, ' ') + 1)];
+                $chances[$gram] = $this->mixed($count, $history, $shorter);
+                $isHistory = $n < self::ORDER && ! str_ends_with($gram, self::END);
+                $lines[] = sprintf("%.4f\t%s", log10($chances[$gram]), $gram)
                     .($isHistory ? sprintf("\t%.4f", $this->backoff($gram)) : '');
             }
         }

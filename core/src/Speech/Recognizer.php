@@ -9,7 +9,8 @@ interface Recognizer
 {
     /**
      * @param  string  $sound  path of a WAV of 16 kHz, mono, 16 bit
+     * @param  string  $language  path of a language model (.lm, ARPA) and of the dictionary of its words (.dict)
      * @return list<HeardPiece> in their order; empty for silence
      */
-    public function recognize(string $sound, NgramModel $model): array;
+    public function recognize(string $sound, string $language): array;
 }
