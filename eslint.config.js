@@ -28,7 +28,7 @@ export default tseslint.config(
     },
     {
         files: ['resources/js/shared/**/*.{ts,vue}'],
-        ignores: ['resources/js/shared/outbox/OutboxDb.ts'],
+        ignores: ['resources/js/shared/outbox/OutboxDb.ts', 'resources/js/shared/sound/SoundDb.ts'],
         rules: {
             'no-restricted-imports': ['error', { patterns: ['@/features/*', '@/app/*', '../*'], paths: ['dexie'] }],
         },

@@ -7,6 +7,7 @@ use App\Http\Middleware\LimitBody;
 use App\Http\Middleware\RefuseMalformedJson;
 use App\Http\Problem;
 use App\Paper\ClassPapers;
+use App\Sound\ForgetSound;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Foundation\Application;
@@ -36,6 +37,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     })
     ->withSchedule(static function (Schedule $schedule): void {
         $schedule->command('pasada:audit --note')->dailyAt('00:05');
+        $schedule->call(static fn (ForgetSound $sound) => $sound->old(Carbon::now()))->hourly();
         $schedule->call(static fn (ClassPapers $papers) => $papers->forgetOld(Carbon::now()))->hourly();
     })
     ->withExceptions(function (Exceptions $exceptions): void {

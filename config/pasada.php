@@ -31,6 +31,8 @@ return [
     // Where Debian's pocketsphinx-en-us lies, and how long a recognizer may take for one file.
     'speech_model' => env('PASADA_SPEECH_MODEL', '/usr/share/pocketsphinx/model/en-us'),
     'recognizer_seconds' => $number('PASADA_RECOGNIZER_SECONDS', 3600),
+    // Days for which the sound of a walk is kept after it.
+    'sound_days' => $number('PASADA_SOUND_DAYS', 90),
     'files_per_minute' => $number('PASADA_FILES_PER_MINUTE', 30),
     // Tries of a password, a code or a link.
     'secrets_per_minute' => $number('PASADA_SECRETS_PER_MINUTE', 20),

@@ -10,6 +10,7 @@ use App\Http\Controllers\AttemptBrakesController;
 use App\Http\Controllers\AttemptController;
 use App\Http\Controllers\AttemptFollowController;
 use App\Http\Controllers\AttemptRecordController;
+use App\Http\Controllers\AttemptSoundController;
 use App\Http\Controllers\AttemptSpeechController;
 use App\Http\Controllers\ClassController;
 use App\Http\Controllers\DraftController;
@@ -27,6 +28,7 @@ use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SetRightController;
+use App\Http\Controllers\SoundConsentController;
 use App\Http\Controllers\StudentController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\TrailController;
@@ -114,6 +116,14 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
             Route::get('choices', [InspectionController::class, 'choices']);
             Route::get('prepared', [InspectionController::class, 'prepare']);
             Route::get('students', [StudentController::class, 'index']);
+            Route::get('students/{student}/sound', [SoundConsentController::class, 'show'])->where(
+                'student',
+                '[0-9]{1,15}',
+            );
+            Route::put('students/{student}/sound', [SoundConsentController::class, 'update'])->where(
+                'student',
+                '[0-9]{1,15}',
+            );
             Route::get('students/{student}', [StudentController::class, 'show'])->where('student', '[0-9]{1,15}');
             Route::get('students/{student}/readiness', [ProgressController::class, 'show'])->where(
                 'student',
@@ -152,6 +162,11 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
                     Route::get('brakes/file', [AttemptBrakesController::class, 'file']);
                     Route::get('recording', [AttemptSpeechController::class, 'show']);
                     Route::get('recording/file', [AttemptSpeechController::class, 'file']);
+                    Route::get('sounds', [AttemptSoundController::class, 'index']);
+                    Route::put('sounds/{sound}', [AttemptSoundController::class, 'begin'])->whereUuid('sound');
+                    Route::post('sounds/{sound}/end', [AttemptSoundController::class, 'end'])->whereUuid('sound');
+                    Route::get('sounds/{sound}/file', [AttemptSoundController::class, 'file'])->whereUuid('sound');
+                    Route::get('utterances', [AttemptSoundController::class, 'heard']);
                     Route::get('what-if', [AttemptRecordController::class, 'whatIf']);
                     Route::get('record', [AttemptRecordController::class, 'download']);
                 });
@@ -228,6 +243,10 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
             Route::put('attempts/{attempt}/recording', [AttemptSpeechController::class, 'store'])
                 ->whereUuid('attempt')
                 ->middleware('throttle:files');
+            Route::put('attempts/{attempt}/sounds/{sound}/pieces/{position}', [AttemptSoundController::class, 'piece'])
+                ->whereUuid(['attempt', 'sound'])->where('position', '[0-9]{1,6}');
+            Route::put('attempts/{attempt}/utterances/{utterance}', [AttemptSoundController::class, 'say'])
+                ->whereUuid(['attempt', 'utterance']);
             Route::post('records', [AttemptRecordController::class, 'store']);
             Route::post('students/list', RosterController::class)->middleware('throttle:files');
             Route::post('drafts', [DraftController::class, 'store']);

@@ -55,7 +55,7 @@ free_port() {
 is_ours() { # pid
     local command files
     command=$({ tr '\0' ' ' <"/proc/$1/cmdline"; } 2>/dev/null) || return 1
-    [[ $command =~ ^(nginx:|php-fpm:|[^\ ]*mariadbd\ |php\ artisan\ schedule:work) ]] || return 1
+    [[ $command =~ ^(nginx:|php-fpm:|[^\ ]*mariadbd\ |php\ artisan\ schedule:work|bash\ -c\ while\ sleep) ]] || return 1
     [[ $command == *"$RUN/"* ]] && return 0
     files=$(find "/proc/$1/fd" -lname "$VAR/log/*" 2>/dev/null) || true
     [ -n "$files" ]

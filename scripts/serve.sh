@@ -45,7 +45,7 @@ add_header Cross-Origin-Opener-Policy same-origin always;
 add_header Permissions-Policy "camera=(), geolocation=()" always;
 END
     # Styles are made by the components as the page runs; scripts come from files of our own and from nowhere else.
-    local sources="default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:;"
+    local sources="default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; media-src 'self';"
     sources="$sources font-src 'self'; connect-src 'self'; manifest-src 'self'; worker-src 'self';"
     sources="$sources base-uri 'none'; form-action 'self'; frame-ancestors 'none'"
     printf 'add_header Content-Security-Policy "%s" always;\n' "$sources" >>"$RUN/$1/headers.conf"
@@ -163,6 +163,24 @@ cache_settings() {
     { as_account php artisan config:cache && as_account php artisan route:cache; } >"$VAR/log/artisan.log" 2>&1 \
         || die "the settings could not be cached (var/log/artisan.log)" "read its last lines"
 }
+
+# Who hears sound, one job after the other: what is said just now has a worker of its own, and whole walks never take the
+# processor from it. A worker that ends or dies is started anew; what it was at is taken up again.
+start_workers() {
+    local queue
+    for queue in live default; do
+        ! alive "$RUN/worker-$queue.pid" || continue
+        # shellcheck disable=SC2016 # expanded by the shell that is started
+        (instance_env app "$(env_value DB_DATABASE)"
+            as_account setsid nice -n "$([ "$queue" = live ] && echo 5 || echo 15)" bash -c 'while sleep 0.5; do
+                trap "kill \$worker; exit" TERM
+                php artisan queue:work --queue="$2" --sleep=0.3 --timeout=4000 --max-time=3600 & worker=$!
+                echo $$ >"$1"; wait $worker
+            done' _ "$RUN/worker-$queue.pid" "$queue" &
+        ) >>"$VAR/log/worker-$queue.log" 2>&1 </dev/null
+    done
+}
+stop_workers() { stop_pid "$RUN/worker-live.pid"; stop_pid "$RUN/worker-default.pid"; }
 
 # What is done at its time, as the note of the trail every night: started once, and found again by its log. Nothing of
 # whoever starts it stays open, or a pipe behind ./pasada up would wait for good.

@@ -53,6 +53,11 @@ final class IdIsTaken extends RuntimeException implements Refusal
         );
     }
 
+    public static function bySound(string $id): self
+    {
+        return new self($id, 'This id belongs to other sound already, which is kept. Record again.');
+    }
+
     public static function byCaptions(string $id): self
     {
         return new self($id, 'This id belongs to other captions already. Add the file again.');

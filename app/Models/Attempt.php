@@ -82,6 +82,12 @@ final class Attempt extends Model
         ];
     }
 
+    /** Whether its sound may be taken in: the school keeps sound, and the student agrees. */
+    public function keepsSound(): bool
+    {
+        return $this->school->keeps_sound && $this->student->sound_agreed_at !== null;
+    }
+
     /** @return BelongsTo<Student, $this> */
     public function student(): BelongsTo
     {

@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property int $kept_years for which records are kept
  * @property Carbon|null $started_at when the guided start was put away
  * @property bool $is_demo made-up data, whose passwords everybody knows
+ * @property bool $keeps_sound walks may be recorded, of who agrees
  * @property list<string>|null $note_phrases null until the school keeps its own
  */
 final class School extends Model
@@ -26,12 +27,12 @@ final class School extends Model
 
     protected $fillable = [
         'name', 'state', 'note_phrases', 'time_zone', 'opened_on', 'is_demo', 'yard_revision',
-        'two_factor_roles', 'started_at', 'kept_years',
+        'two_factor_roles', 'started_at', 'kept_years', 'keeps_sound',
     ];
 
     protected $attributes = ['time_zone' => 'America/New_York', 'opened_on' => '1990-01-01', 'is_demo' => false,
         'yard_revision' => 0, 'two_factor_roles' => '[]', 'started_at' => null,
-        'kept_years' => 3,
+        'kept_years' => 3, 'keeps_sound' => false,
     ];
 
     /** Clocks of devices and servers differ a little. */
@@ -47,7 +48,8 @@ final class School extends Model
     protected function casts(): array
     {
         return [
-            'note_phrases' => 'array', 'is_demo' => 'boolean', 'two_factor_roles' => 'array',
+            'note_phrases' => 'array', 'is_demo' => 'boolean', 'keeps_sound' => 'boolean',
+            'two_factor_roles' => 'array',
             'started_at' => 'datetime',
         ];
     }

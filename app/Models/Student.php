@@ -21,6 +21,9 @@ use Pasada\Core\Checklist\Form;
  * @property string|null $number by which the school knows the student
  * @property Carbon|null $archived_at since when the student is in no list
  * @property int|null $merged_into the record that this one was found to be the same as
+ * @property Carbon|null $sound_agreed_at since when the walks may be recorded
+ * @property int|null $sound_agreed_by who kept the answer
+ * @property-read User|null $soundAgreedBy
  * @property-read School $school
  * @property-read User|null $account
  * @property-read SchoolClass|null $schoolClass
@@ -35,17 +38,18 @@ final class Student extends Model
 
     protected $fillable = [
         'school_id', 'user_id', 'name', 'class_id', 'exam_on', 'number', 'uuid', 'archived_at',
-        'merged_into',
+        'merged_into', 'sound_agreed_at', 'sound_agreed_by',
     ];
 
     protected $attributes = [
         'class_id' => null, 'number' => null, 'uuid' => null, 'archived_at' => null, 'merged_into' => null,
+        'sound_agreed_at' => null, 'sound_agreed_by' => null,
     ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['exam_on' => 'date', 'archived_at' => 'datetime'];
+        return ['exam_on' => 'date', 'archived_at' => 'datetime', 'sound_agreed_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Attempt, $this> the finished attempt that was started last; only where read by cards() */
@@ -93,6 +97,12 @@ final class Student extends Model
     public function account(): BelongsTo
     {
         return $this->belongsTo(User::class, 'user_id');
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function soundAgreedBy(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'sound_agreed_by');
     }
 
     /** @return BelongsTo<SchoolClass, $this> */

@@ -19,6 +19,8 @@ use App\Models\StoredVehicle;
 use App\Models\User;
 use App\Policies\StoredDocumentPolicy;
 use App\Progress\SchoolModels;
+use App\Sound\ForgetSound;
+use App\Sound\SoundStore;
 use App\Speech\PocketSphinx;
 use App\Speech\SpokenLanguage;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -26,6 +28,7 @@ use Illuminate\Config\Repository as Settings;
 use Illuminate\Contracts\Auth\Factory as Auth;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Contracts\Cache\Factory as Cache;
+use Illuminate\Contracts\Filesystem\Filesystem as Storage;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Filesystem\Filesystem;
@@ -67,6 +70,10 @@ final class AppServiceProvider extends ServiceProvider
             $this->app->make(Filesystem::class), $this->settings()->string('pasada.speech_model'),
             $this->settings()->integer('pasada.recognizer_seconds'),
         ));
+        $this->app->bind(SoundStore::class, fn (): SoundStore => new SoundStore(
+            $this->app->make(Storage::class), $this->settings()->string('app.key'),
+        ));
+        $this->app->when(ForgetSound::class)->needs('$days')->giveConfig('pasada.sound_days');
         $this->app->bind(SpokenLanguage::class, fn (): SpokenLanguage => new SpokenLanguage(
             $this->app->make(Filesystem::class), $this->app->make(ListeningLibrary::class),
             $this->app->make(Coach::class), $this->app->storagePath('app/speech'),

@@ -12,6 +12,7 @@ use App\Models\School;
 use App\Models\Student;
 use App\Models\Tombstone;
 use App\Models\User;
+use App\Sound\ForgetSound;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
@@ -27,12 +28,12 @@ final readonly class DueRecords
     /** Tables whose rows belong to an attempt and go with it. */
     public const OF_ATTEMPT = [
         'marks', 'brake_events', 'turned_down', 'recordings', 'signatures', 'amendments', 'kept_sheets',
-        'item_outcomes', 'attempt_results',
+        'item_outcomes', 'attempt_results', 'walk_sounds', 'utterances',
     ];
 
     private const AT_ONCE = 500;
 
-    public function __construct(private ConnectionInterface $database) {}
+    public function __construct(private ConnectionInterface $database, private ForgetSound $sound) {}
 
     /** @return array{count: int, oldest: string|null, newest: string|null} days of the first and the last */
     public function told(School $school, Carbon $now, ?Student $of = null): array
@@ -75,6 +76,7 @@ final readonly class DueRecords
                     $this->database->table($table)->whereIn('attempt_id', $ids)->delete();
                 }
                 $this->database->table('attempts')->whereIn('id', $ids)->delete();
+                $this->sound->files(array_values(array_filter($ids, is_string(...))));
             } while (count($ids) === self::AT_ONCE);
 
             return Tombstone::query()->create([

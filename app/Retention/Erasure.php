@@ -14,6 +14,7 @@ use App\Models\Recital;
 use App\Models\Student;
 use App\Models\User;
 use App\Models\YardWalk;
+use App\Sound\ForgetSound;
 use App\Trail\Did;
 use App\Trail\Trail;
 use Illuminate\Database\ConnectionInterface;
@@ -30,7 +31,7 @@ final readonly class Erasure
 
     public function __construct(
         private ConnectionInterface $database, private DueRecords $due, private Sessions $sessions,
-        private Trail $trail,
+        private Trail $trail, private ForgetSound $sound,
     ) {}
 
     public function told(Student $student, Carbon $now): ErasureTold
@@ -68,6 +69,7 @@ final readonly class Erasure
             if ($told->walks > 0) {
                 $this->due->delete($held->school, $by, $told->walks, $now, $held);
             }
+            $this->sound->ofStudent($held, $now);
             Recital::query()->where('student_id', $held->id)->delete();
             YardWalk::query()->where('student_id', $held->id)->delete();
             $this->database->table('exam_appointments')->where('student_id', $held->id)->delete();

@@ -16,7 +16,7 @@ final class NoSound extends RuntimeException
 
     public static function unreadable(string $name): self
     {
-        return new self("$name: this is no sound that can be read; WAV, FLAC and OGG can");
+        return new self("$name: this is no sound that can be read; WAV, FLAC, OGG, MP3, M4A and WebM can");
     }
 
     public static function tooLong(string $name, int $hours): self

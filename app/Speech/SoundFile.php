@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Speech;
 
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
 /** Makes of any sound file what recognizers hear: WAV of 16 kHz, mono, 16 bit. */
 final readonly class SoundFile
 {
     private const MOST_HOURS = 3;
+
+    /** Cut there: whoever sends more is told. */
+    private const MOST_SECONDS = self::MOST_HOURS * 3600 + 1;
 
     private const SECONDS_OF_WORK = 300;
 
@@ -24,19 +28,55 @@ final readonly class SoundFile
         if (! is_file($path)) {
             throw NoSound::missing($name);
         }
-        $length = new Process(['soxi', '-D', $path]);
-        if ($length->run() !== 0 || (float) $length->getOutput() <= 0.0) {
-            throw NoSound::unreadable($name);
+        $made = $this->place('wav');
+        // Sox reads plain sound, ffmpeg what recorders and telephones write; neither asks what a name says it is.
+        $commands = [
+            ['sox', $path, '-r', '16000', '-c', '1', '-b', '16', $made, 'trim', '0', (string) self::MOST_SECONDS],
+            ['ffmpeg', '-v', 'error', '-y', '-i', $path, '-vn', '-ac', '1', '-ar', '16000', '-c:a', 'pcm_s16le',
+                '-map_metadata', '-1', '-fflags', '+bitexact', '-flags:a', '+bitexact',
+                '-t', (string) self::MOST_SECONDS, $made],
+        ];
+        foreach ($commands as $command) {
+            if ($this->runs($command) && (int) @filesize($made) > WaveFile::HEAD_BYTES) {
+                return filesize($made) < self::MOST_SECONDS * 1000 * WaveFile::BYTES_OF_MS
+                    ? $made
+                    : throw NoSound::tooLong($name, self::MOST_HOURS);
+            }
         }
-        if ((float) $length->getOutput() > self::MOST_HOURS * 3600) {
-            throw NoSound::tooLong($name, self::MOST_HOURS);
-        }
-        $made = sys_get_temp_dir().'/pasada-sound-'.bin2hex(random_bytes(8)).'.wav';
-        $sox = new Process(['sox', $path, '-r', '16000', '-c', '1', '-b', '16', $made], timeout: self::SECONDS_OF_WORK);
-        if ($sox->run() !== 0) {
-            throw NoSound::unreadable($name);
+        @unlink($made);
+        throw NoSound::unreadable($name);
+    }
+
+    /**
+     * The same sound, with the places in it that a player jumps to; what cannot be laid out anew stays as it came.
+     *
+     * @param  string  $kind  media type
+     * @return string path of a file that whoever asked takes away
+     */
+    public function forPlaying(string $path, string $kind): string
+    {
+        $ending = str_contains($kind, 'mp4') ? 'mp4' : (str_contains($kind, 'webm') ? 'webm' : null);
+        $made = $this->place($ending ?? 'sound');
+        $copy = ['ffmpeg', '-v', 'error', '-y', '-i', $path, '-vn', '-c', 'copy', '-movflags', '+faststart', $made];
+        if ($ending === null || ! $this->runs($copy)) {
+            copy($path, $made);
         }
 
         return $made;
+    }
+
+    /** @param  list<string>  $command */
+    private function runs(array $command): bool
+    {
+        try {
+            return (new Process($command, timeout: self::SECONDS_OF_WORK))->run() === 0;
+        } catch (ProcessTimedOutException) {
+            return false;
+        }
+    }
+
+    private function place(string $ending): string
+    {
+        return sys_get_temp_dir().'/pasada-sound-'.bin2hex(random_bytes(8)).'.'.$ending;
     }
 }

@@ -38,7 +38,8 @@ final class RecognizeSpeech extends Command
                 try {
                     $sound = $files->forHearing(is_string($this->argument('file')) ? $this->argument('file') : '');
                     $this->output->write(
-                        $this->written($recognizer->recognize($sound, $language->of($inspection))), false, OutputInterface::OUTPUT_RAW,
+                        $this->written($recognizer->recognize($sound, $language->of($inspection))), false,
+                        OutputInterface::OUTPUT_RAW,
                     );
                 } catch (NoSound $why) {
                     $this->complain($why->getMessage());

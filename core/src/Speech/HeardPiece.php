@@ -15,7 +15,9 @@ final readonly class HeardPiece
 
     public function text(): string
     {
-        return implode(' ', array_map(static fn (HeardWord $word): string => $word->word, $this->words));
+        return SpokenForm::written(
+            implode(' ', array_map(static fn (HeardWord $word): string => $word->word, $this->words)),
+        );
     }
 
     public function fromMs(): int

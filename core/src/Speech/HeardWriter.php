@@ -9,13 +9,17 @@ use Pasada\Core\Language\CaptionTime;
 /** Writes what was heard as WebVTT, as plain text, or for a program. */
 final readonly class HeardWriter
 {
-    /** @param  list<HeardPiece>  $pieces */
-    public static function vtt(array $pieces): string
+    /**
+     * @param  list<HeardPiece>  $pieces
+     * @param  int  $fromMs  where the sound begins
+     */
+    public static function vtt(array $pieces, int $fromMs = 0): string
     {
         $cues = ["WEBVTT\n"];
         foreach ($pieces as $piece) {
             $cues[] = sprintf(
-                "%s --> %s\n%s\n", CaptionTime::written($piece->fromMs()), CaptionTime::written($piece->toMs()),
+                "%s --> %s\n%s\n", CaptionTime::written($fromMs + $piece->fromMs()),
+                CaptionTime::written($fromMs + $piece->toMs()),
                 $piece->text(),
             );
         }
@@ -31,14 +35,16 @@ final readonly class HeardWriter
 
     /**
      * @param  list<HeardPiece>  $pieces
-     * @return list<array<string, mixed>> times in milliseconds, confidence 0 to 1
+     * @param  int  $fromMs  where the sound begins
+     * @return list<array{from_ms: int, to_ms: int, text: string, words: list<array<string, mixed>>,
+     *   alternatives: list<string>}> times in milliseconds, confidence 0 to 1
      */
-    public static function pieces(array $pieces): array
+    public static function pieces(array $pieces, int $fromMs = 0): array
     {
         return array_map(static fn (HeardPiece $piece): array => [
-            'from_ms' => $piece->fromMs(), 'to_ms' => $piece->toMs(), 'text' => $piece->text(),
+            'from_ms' => $fromMs + $piece->fromMs(), 'to_ms' => $fromMs + $piece->toMs(), 'text' => $piece->text(),
             'words' => array_map(static fn (HeardWord $word): array => [
-                'word' => $word->word, 'from_ms' => $word->fromMs, 'to_ms' => $word->toMs,
+                'word' => $word->word, 'from_ms' => $fromMs + $word->fromMs, 'to_ms' => $fromMs + $word->toMs,
                 'confidence' => $word->confidence,
             ], $piece->words),
             'alternatives' => $piece->alternatives,

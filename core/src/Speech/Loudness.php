@@ -49,7 +49,8 @@ final readonly class Loudness
         foreach ($pieces as $piece) {
             for ($at = 0; $at + $length <= strlen($piece); $at += $length) {
                 $sum = 0;
-                $samples = (array) unpack('v'.self::FRAME, $piece, $at);
+                /** @var array<int, int> $samples of a frame, from 1 on */
+                $samples = unpack('v'.self::FRAME, $piece, $at);
                 for ($n = 1; $n <= self::FRAME; $n += self::STEP) {
                     $sample = $samples[$n] > 32767 ? $samples[$n] - 65536 : $samples[$n];
                     $sum += $sample * $sample;
@@ -107,7 +108,7 @@ final readonly class Loudness
         for ($n = 0; $n < min($columns, $count); $n++) {
             $from = intdiv($n * $count, min($columns, $count));
             $to = max($from + 1, intdiv(($n + 1) * $count, min($columns, $count)));
-            $strip[] = round(max(array_slice($this->frames, $from, $to - $from)) / 32768, 3);
+            $strip[] = round(max([0.0, ...array_slice($this->frames, $from, $to - $from)]) / 32768, 3);
         }
 
         return $strip;
@@ -135,7 +136,9 @@ final readonly class Loudness
     {
         $frames = array_slice($this->frames, $at - self::CUT_WITHIN, self::CUT_WITHIN, true);
 
-        return (int) array_search(min($frames), $frames, true);
+        asort($frames);
+
+        return (int) array_key_first($frames);
     }
 
     /**

@@ -92,9 +92,8 @@ final readonly class NgramModel
                 $lines[] = sprintf("-99\t%s\t%.4f", self::BEGIN, $this->backoff(self::BEGIN));
             }
             foreach ($this->counts[$n] as $gram => $count) {
-                $gram = (string) $gram;
                 $history = substr($gram, 0, (int) strrpos($gram, ' '));
-                $shorter = $n === 1 ? 1.0 / max(1, $this->words) : $chances[substr($gram, strpos($gram, ' ') + 1)];
+                $shorter = $n === 1 ? 1.0 / max(1, $this->words) : $chances[ltrim((string) strstr($gram, ' '))];
                 $chances[$gram] = $this->mixed($count, $history, $shorter);
                 $isHistory = $n < self::ORDER && ! str_ends_with($gram, self::END);
                 $lines[] = sprintf("%.4f\t%s", log10($chances[$gram]), $gram)

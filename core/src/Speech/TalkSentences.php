@@ -106,7 +106,7 @@ final class TalkSentences
     /**
      * What the coach says of each item, its name, and what is named next.
      *
-     * @param  list<Item>  $items  in walking order
+     * @param  array<string, Item>  $items  in walking order
      * @return iterable<array{list<string>, float}>
      */
     private function ofItems(array $items): iterable
@@ -185,8 +185,7 @@ final class TalkSentences
      */
     private function filled(
         string $frame, Entry $part, Entry $other, array $sound, array $fault, array $places,
-    ): array
-    {
+    ): array {
         $words = [];
         foreach (explode(' ', $frame) as $word) {
             array_push($words, ...match ($word) {

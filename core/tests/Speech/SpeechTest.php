@@ -25,6 +25,11 @@ it('writes out what is spoken', function (string $written, array $spoken): void 
     'nothing' => [' . ', []],
 ]);
 
+it('writes together what was heard letter by letter', function (): void {
+    expect(SpokenForm::written('the a b s lamp at one hundred p s i'))->toBe('the abs lamp at one hundred psi')
+        ->and(SpokenForm::words('ABS lamp'))->toBe(['a', 'b', 's', 'lamp']);
+});
+
 /** @return NgramModel of some sentences, and the words that can come next in it */
 function talk(): NgramModel
 {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { NConfigProvider } from 'naive-ui';
-import { computed } from 'vue';
+import { computed, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import TopBar from './TopBar.vue';
 import { useHelpKey } from './useHelpKey';
@@ -8,11 +8,16 @@ import { naiveOverrides } from '@/shared/light/theme';
 import { asOfWords } from '@/shared/format';
 import { useAsOf } from '@/shared/asOf';
 import { useLight } from '@/shared/light/useLight';
+import { useSession } from '@/shared/session/useSession';
+import { sendSoundOf } from '@/shared/sound/soundSending';
 
 const route = useRoute();
 const { light } = useLight();
 const asOf = useAsOf();
 useHelpKey();
+const { user } = useSession();
+// What waits of it is sent from whatever page is open.
+watch(() => user.value?.id, sendSoundOf, { immediate: true });
 const overrides = computed(() => naiveOverrides(light.value));
 </script>
 

@@ -42,7 +42,7 @@ beforeEach(function (): void {
         'attempt' => $attempt->id, 'student' => $this->theirs->student->id, 'user' => $this->theirs->scorer->id,
         'vehicle' => $this->theirs->vehicle->id, 'kind' => 'checklist', 'id' => $this->theirs->checklist->id,
         'draft' => $draft, 'class' => $class->id, 'exam' => $exam->id, 'appointment' => $appointment->id,
-        'bundle' => $bundle,
+        'bundle' => $bundle, 'sound' => (string) Str::uuid7(), 'utterance' => (string) Str::uuid7(), 'position' => '0',
     ];
 });
 

@@ -28,6 +28,7 @@ final readonly class SchoolResource implements Responsable
         #[OA\Property] public string $time_zone,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Role::class))]
         public array $two_factor_roles,
+        #[OA\Property(description: 'walks may be recorded, of who agrees')] public bool $keeps_sound,
         #[OA\Property] public bool $start_is_done,
         #[OA\Property(description: 'in force')] public int $checklists,
         #[OA\Property(description: 'in force')] public int $vehicles,

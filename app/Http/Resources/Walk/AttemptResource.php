@@ -24,6 +24,8 @@ final readonly class AttemptResource implements Responsable
         public AttemptCardResource $card,
         #[OA\Property]
         public bool $may_mark,
+        #[OA\Property(description: 'whether its sound may be recorded')]
+        public bool $may_record,
         #[OA\Property(type: 'string', enum: AttemptMode::class)]
         public AttemptMode $mode,
         #[OA\Property(description: 'whether others may see it while it is under way')]

@@ -30,7 +30,8 @@ final readonly class ReadSchool
         $vehicles = StoredVehicle::inForceOn($school->id, $now)->count();
 
         return new SchoolResource(
-            $school->name, $school->state, $school->time_zone, $school->two_factor_roles, $school->started_at !== null,
+            $school->name, $school->state, $school->time_zone, $school->two_factor_roles, $school->keeps_sound,
+            $school->started_at !== null,
             $checklists, $vehicles, array_map(static fn (StartStep $step): StartStepResource => new StartStepResource(
                 $step, match ($step) {
                     StartStep::Checklist => $checklists > 0,

@@ -28,7 +28,7 @@ final readonly class ReadAttempt
 
         return new AttemptResource(
             AttemptCardResource::of($attempt),
-            $mayMark,
+            $mayMark, $mayMark && $attempt->keepsSound(),
             $attempt->mode, $attempt->live, $attempt->school->phrases(),
             InspectionResource::of($sheet->inspection, $this->coach),
             SheetResource::of($sheet),

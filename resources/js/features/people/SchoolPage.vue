@@ -40,9 +40,9 @@ const adopt = (kind: 'checklist' | 'vehicle'): Promise<boolean> =>
 const save = (change: Partial<School>): Promise<boolean> =>
     doing(async () => {
         if (kept.value === undefined) return;
-        const { name, state, time_zone, two_factor_roles, start_is_done } = { ...kept.value, ...change };
+        const { name, state, time_zone, two_factor_roles, keeps_sound, start_is_done } = { ...kept.value, ...change };
         const data = await answer(
-            api.PUT('/school', { body: { name, state, time_zone, two_factor_roles, start_is_done } }),
+            api.PUT('/school', { body: { name, state, time_zone, two_factor_roles, keeps_sound, start_is_done } }),
         );
         loaded.value = { state: 'ready', data };
     });
@@ -126,6 +126,21 @@ const turned = (school: School, role: (typeof roles)[number]): School['two_facto
                         >
                     </div>
                     <p class="quiet">Set up your own under your account first.</p>
+                </section>
+                <section>
+                    <h2>May walks be recorded?</h2>
+                    <TapButton
+                        :on="data.keeps_sound"
+                        :aria-pressed="data.keeps_sound"
+                        :disabled="busy"
+                        data-test="keeps-sound"
+                        @click="save({ keeps_sound: !data.keeps_sound })"
+                        >{{ data.keeps_sound ? '✓ Yes, of students who agree' : 'No' }}</TapButton
+                    >
+                    <p class="quiet">
+                        The sound stays on this server, encrypted, and is deleted when its days are over. Ask each
+                        student; the answer is kept on the student’s page.
+                    </p>
                 </section>
                 <section>
                     <h2>Take all records out</h2>

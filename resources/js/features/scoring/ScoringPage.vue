@@ -79,12 +79,17 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
             :walk="walk"
             :silent="silent"
             :totals="scoring.totals.value"
+            :recording="scoring.recording"
             @note="scoring.noteOn(undefined)"
             @pause="scoring.pause"
             @tools="panel = panel === 'tools' ? undefined : 'tools'"
             @finish="panel = 'finish'"
         />
         <SendingBanner :walk="walk" />
+        <p v-if="scoring.recording.why.value" class="sound-why" role="alert">
+            {{ scoring.recording.why.value }}
+            <NButton size="small" @click="scoring.recording.why.value = ''">Understood</NButton>
+        </p>
         <LiveStrip
             v-if="scoring.live.source.value"
             :live="scoring.live"

@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import RecordButton from '@/shared/sound/RecordButton.vue';
 import { minutes } from '@/shared/format';
+import type { WalkRecording } from '@/shared/sound/useRecording';
 import { useIntervalFn } from '@vueuse/core';
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
@@ -7,7 +9,7 @@ import { keepingWords } from './keepingWords';
 import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 
 /* Who walks, how long, how far, and whether every mark is kept. */
-const props = defineProps<{ walk: OpenAttempt; silent: boolean; totals: boolean }>();
+const props = defineProps<{ walk: OpenAttempt; silent: boolean; totals: boolean; recording: WalkRecording }>();
 defineEmits<{ note: []; tools: []; pause: []; finish: [] }>();
 
 /** The last stretch, in which the time is told quietly. */
@@ -67,6 +69,7 @@ const keeping = computed(() => keepingWords(props.walk.sending.value));
         </div>
         <div class="keeping" :class="keeping.tone" role="status" data-test="keeping">{{ keeping.word }}</div>
         <div class="acts">
+            <RecordButton v-if="walk.attempt.value?.may_record" :recording="recording" />
             <NButton size="large" class="wide" @click="$emit('note')">Note&nbsp;<kbd>;</kbd></NButton>
             <NButton size="large" class="pause" data-test="pause" @click="$emit('pause')">{{
                 paused ? 'Go on' : 'Pause'

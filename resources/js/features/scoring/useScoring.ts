@@ -1,3 +1,4 @@
+import { useRecording } from '@/shared/sound/useRecording';
 import { useLiveWords } from '@/shared/speech/useLiveWords';
 import { computed, ref, shallowRef, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
@@ -19,6 +20,7 @@ interface PressesPoints {
 /** What the scoring screen shows and does beyond marking: where it is, what is open, what the keys mean now. */
 export function useScoring(walk: OpenAttempt) {
     const live = useLiveWords(walk);
+    const recording = useRecording(walk, live);
     const opened = shallowRef<Item>();
     const noted = shallowRef<Item>();
     const route = useRoute();
@@ -143,6 +145,7 @@ export function useScoring(walk: OpenAttempt) {
 
     return {
         live,
+        recording,
         confirm,
         say,
         halves,

@@ -61,6 +61,7 @@ export function useStart(device: Device): {
             may_mark: true,
             mode: body.mode ?? 'practice',
             live: false,
+            may_record: false,
             ...prepared,
         });
         await device.keepStart({ id, body: { ...body, id, started_at: startedAt } });

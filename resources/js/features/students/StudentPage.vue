@@ -22,6 +22,7 @@ import { readStudent } from './api';
 import BrakePractices from './BrakePractices.vue';
 import MostMissed from './MostMissed.vue';
 import PersonData from './PersonData.vue';
+import SoundConsent from './SoundConsent.vue';
 import StudentFile from './StudentFile.vue';
 
 const props = defineProps<{ id: number }>();
@@ -63,6 +64,7 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
                     <CalendarLink />
                     <PersonData :student="data.student" :may-erase="false" />
                 </template>
+                <SoundConsent :student="id" />
                 <LoadState :loaded="readiness" @again="readAgain">
                     <template #default="{ data: told }">
                         <ReadinessHead :readiness="told" />

@@ -503,6 +503,125 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/attempts/{attempt}/sounds/{sound}': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Begin a recording */
+        put: operations['beginSound'];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/attempts/{attempt}/sounds/{sound}/pieces/{position}': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Send the next piece of a recording; what was sent before is known */
+        put: operations['sendSoundPiece'];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/attempts/{attempt}/sounds/{sound}/end': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** All pieces of a recording were sent: its words are worked out from now on */
+        post: operations['endSound'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/attempts/{attempt}/sounds': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was recorded of a walk, how loud it is, and when each item was said */
+        get: operations['listSounds'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/attempts/{attempt}/sounds/{sound}/file': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The sound itself, whole or in ranges */
+        get: operations['playSound'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/attempts/{attempt}/utterances/{utterance}': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Send what was said between two pauses, to be heard at once */
+        put: operations['sendUtterance'];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/attempts/{attempt}/utterances': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What one recorder has sent of what was said, with the words of what is heard by now */
+        get: operations['listUtterances'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/attempts/{attempt}/recording': {
         parameters: {
             query?: never;
@@ -1483,6 +1602,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/students/{student}/sound': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether the walks of a student may be recorded, since when, and who said so */
+        get: operations['readSoundConsent'];
+        /** The student agrees to be recorded, or takes it back: what was recorded is deleted then */
+        put: operations['changeSoundConsent'];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/students': {
         parameters: {
             query?: never;
@@ -2119,6 +2256,8 @@ export interface components {
             time_zone: string;
             /** @description of whom a code is asked at the sign-in */
             two_factor_roles: ('instructor' | 'examiner' | 'manager' | 'student')[];
+            /** @description walks may be recorded */
+            keeps_sound: boolean;
             /** @description the guided start is put away */
             start_is_done: boolean;
         };
@@ -2228,6 +2367,25 @@ export interface components {
             password: string;
             /** @description of the second factor, where there is one */
             code?: string;
+        };
+        BeginSoundRequest: {
+            /**
+             * Format: uuid
+             * @description of the page that records
+             */
+            recorder: string;
+            /** @description of the clock of the walk */
+            from_ms: number;
+            /** @description media type, as audio/webm;codecs=opus */
+            kind: string;
+        };
+        EndSoundRequest: {
+            /** @description how many there are */
+            pieces: number;
+        };
+        SoundConsentRequest: {
+            /** @description The student says it, or whoever scores or manages asks the student and keeps the answer. */
+            agrees: boolean;
         };
         TurnDownRequest: {
             turned_down: {
@@ -3087,6 +3245,8 @@ export interface components {
             state: string;
             time_zone: string;
             two_factor_roles: ('instructor' | 'examiner' | 'manager' | 'student')[];
+            /** @description walks may be recorded, of who agrees */
+            keeps_sound: boolean;
             start_is_done: boolean;
             /** @description in force */
             checklists: number;
@@ -3876,6 +4036,59 @@ export interface components {
             /** @description in which the school's days begin and end, as America/New_York */
             time_zone: string;
         };
+        /** @description Words with when they were said, and what they may have been instead. */
+        HeardPieceResource: {
+            /** @description of the clock of the walk */
+            from_ms: number;
+            text: string;
+            alternatives: string[];
+        };
+        /** @description When an item was said. */
+        SaidItemResource: {
+            item: string;
+            /** @description of the clock of the walk */
+            at_ms: number[];
+        };
+        /** @description Whether the walks of a student may be recorded. */
+        SoundConsentResource: {
+            /** @description whether the school keeps sound at all */
+            school_keeps: boolean;
+            /** @description since when; null where the student has not agreed */
+            agreed_at: string | null;
+            /** @description who kept the answer */
+            agreed_by: string | null;
+            /** @description days for which sound is kept */
+            days: number;
+            /** @description recordings that are there */
+            recordings: number;
+        };
+        /** @description A stretch of a walk as it was recorded. */
+        SoundResource: {
+            id: string;
+            /** @description of the clock of the walk */
+            from_ms: number;
+            /** @description 0 until it is worked on */
+            lasts_ms: number;
+            /** @description media type */
+            kind: string;
+            /** @enum {string} */
+            state: 'arriving' | 'waiting' | 'heard' | 'failed' | 'deleted';
+            /** @description what went wrong, and what to do */
+            why: string | null;
+            /** @description how loud, 0 to 1 */
+            strip: number[];
+            said: components['schemas']['SaidItemResource'][];
+            /** @description SHA-256 of the whole as it came */
+            digest: string | null;
+        };
+        /** @description What was said between two pauses. */
+        UtteranceResource: {
+            id: string;
+            from_ms: number;
+            /** @enum {string} */
+            state: 'arriving' | 'waiting' | 'heard' | 'failed' | 'deleted';
+            pieces: components['schemas']['HeardPieceResource'][];
+        };
         /** @description A piece of captions. */
         CaptionResource: {
             from_ms: number;
@@ -3951,6 +4164,8 @@ export interface components {
         AttemptResource: {
             card: components['schemas']['AttemptCardResource'];
             may_mark: boolean;
+            /** @description whether its sound may be recorded */
+            may_record: boolean;
             /** @enum {string} */
             mode: 'practice' | 'exam';
             /** @description whether others may see it while it is under way */
@@ -6018,6 +6233,313 @@ export interface operations {
                 };
                 content: {
                     'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    beginSound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+                sound: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['BeginSoundRequest'];
+            };
+        };
+        responses: {
+            /** @description What is there */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['SoundResource'];
+                };
+            };
+            /** @description Somebody else scores this attempt, or no sound of this student may be kept */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description The id stands for other sound */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description When, by what, of what kind */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    sendSoundPiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+                sound: string;
+                position: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/octet-stream': string;
+            };
+        };
+        responses: {
+            /** @description Kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Somebody else scores this attempt, or no sound of this student may be kept */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Not the next piece, or it came with other content */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Nothing in it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    endSound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+                sound: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['EndSoundRequest'];
+            };
+        };
+        responses: {
+            /** @description Known */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Somebody else scores this attempt */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Pieces are missing */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description How many there are */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    listSounds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By the clock of the walk */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['SoundResource'][];
+                };
+            };
+        };
+    };
+    playSound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+                sound: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description The bytes asked for */
+            206: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not recorded, not all here yet, or deleted */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description It has not so many bytes */
+            416: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    sendUtterance: {
+        parameters: {
+            query: {
+                recorder: string;
+                from_ms: number;
+            };
+            header?: never;
+            path: {
+                attempt: string;
+                utterance: string;
+            };
+            cookie?: never;
+        };
+        /** @description 16 kHz, mono, 16 bit, the lower byte first; 20 s at most */
+        requestBody: {
+            content: {
+                'application/octet-stream': string;
+            };
+        };
+        responses: {
+            /** @description It is heard from now on */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Somebody else scores this attempt, or no sound of this student may be kept */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description The walk is finished, or the id stands for other sound */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description When, by what, or no sound */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    listUtterances: {
+        parameters: {
+            query: {
+                recorder: string;
+                /** @description those that began later */
+                after_ms?: number;
+            };
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By the clock of the walk */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['UtteranceResource'][];
                 };
             };
         };
@@ -8340,6 +8862,63 @@ export interface operations {
                 };
             };
             /** @description Nobody of that id, or nothing is asked of the vehicle */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    readSoundConsent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How it stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['SoundConsentResource'];
+                };
+            };
+        };
+    };
+    changeSoundConsent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['SoundConsentRequest'];
+            };
+        };
+        responses: {
+            /** @description How it stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['SoundConsentResource'];
+                };
+            };
+            /** @description Yes or no */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -4,11 +4,11 @@ import { startAttempt } from './start';
 import { Unreachable } from '@/shared/api/client';
 import { Device } from '@/shared/outbox/Device';
 import { Outbox, type Mark, type OutboxState } from '@/shared/outbox/Outbox';
-import { useSessionStorage } from '@vueuse/core';
-import { v4, v7 } from 'uuid';
+import { v7 } from 'uuid';
 import { computed, onScopeDispose, shallowReadonly, shallowRef } from 'vue';
 import { readAttempt, sendMarks, type Attempt, type Sheet } from './api';
 import { markMaker } from './markMaker';
+import { useRecorderId } from './recorderId';
 import { placeTallies } from './placeTallies';
 import { shownItems, type ShownItem } from './shownItems';
 import { useSheetWatch } from './useSheetWatch';
@@ -29,7 +29,7 @@ export function useAttempt(id: string) {
     const sending = shallowRef<OutboxState>({ state: 'sent' });
     const failed = shallowRef<string>();
     const stack = useUndoStack(id);
-    const recorder = useSessionStorage('pasada-recorder', v4());
+    const recorder = useRecorderId();
     const clock = new WalkClock(`pasada-clock-${id}`);
     let outbox: Outbox<Sheet> | undefined;
 

@@ -3,6 +3,14 @@ import { answer, api, type Schemas } from '@/shared/api/client';
 export type HeardWords = Schemas['HeardWordsResource'];
 export type Suggestion = Schemas['SuggestionResource'];
 export type Caption = Schemas['CaptionResource'];
+export type LiveCaption = Schemas['LivePiecesRequest']['pieces'][number];
+
+/** The words that a recognizer holds likeliest weigh as much as all its other readings. */
+export function captionOf(from_ms: number, text: string, others: string[]): LiveCaption {
+    if (others.length === 0) return { from_ms, text };
+    const weighed = others.map((other) => ({ text: other, weight: 0.5 / others.length }));
+    return { from_ms, alternatives: [{ text, weight: 0.5 }, ...weighed] };
+}
 
 const at = (id: string): { params: { path: { attempt: string } } } => ({ params: { path: { attempt: id } } });
 
@@ -28,5 +36,5 @@ export async function turnDown(id: string, lines: { id: string; key: string; dow
 }
 
 /** What the words so far propose; nothing is kept. */
-export const hearLive = (id: string, pieces: Caption[]): Promise<Suggestion[]> =>
+export const hearLive = (id: string, pieces: LiveCaption[]): Promise<Suggestion[]> =>
     answer(api.POST('/attempts/{attempt}/heard', { ...at(id), body: { pieces } }));

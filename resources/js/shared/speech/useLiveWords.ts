@@ -1,7 +1,7 @@
 import { wordsOf } from '@/shared/wordsOf';
 import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
-import { hearLive, type Caption, type Suggestion } from './api';
+import { captionOf, hearLive, type LiveCaption, type Suggestion } from './api';
 import type { CaptionSource } from './sources/CaptionSource';
 
 /** Nobody has read a proposal in less time than this: a tap that comes sooner was not meant for it. */
@@ -13,7 +13,7 @@ const CONTEXT = 60;
 /** Live captions of a walk and what they propose: faint until somebody confirms it. */
 export function useLiveWords(walk: OpenAttempt) {
     const source = shallowRef<CaptionSource>();
-    const pieces = shallowRef<Caption[]>([]);
+    const pieces = shallowRef<LiveCaption[]>([]);
     const interim = ref('');
     const why = ref('');
     const heard = shallowRef<Suggestion[]>([]);
@@ -50,10 +50,10 @@ export function useLiveWords(walk: OpenAttempt) {
         source.value = from;
         why.value = '';
         from.start(
-            ({ text, final }) => {
+            ({ text, final, from_ms = walk.clock.stamp(), alternatives = [] }) => {
                 interim.value = text;
                 if (!final || text.trim() === '') return;
-                pieces.value = [...pieces.value, { from_ms: walk.clock.stamp(), text }];
+                pieces.value = [...pieces.value, captionOf(from_ms, text, alternatives)];
                 void ask();
             },
             (reason) => {

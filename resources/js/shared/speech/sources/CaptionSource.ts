@@ -2,6 +2,10 @@
 export interface LivePiece {
     text: string;
     final: boolean;
+    /** When it was said, by the walk's clock; now where it is not told. */
+    from_ms?: number;
+    /** What it may have been instead. */
+    alternatives?: string[];
 }
 
 /** Where live captions come from. */

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Sound;
+
+use App\Models\Attempt;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * What was said between two pauses, heard while the walk goes on. Its sound goes as soon as it is heard.
+ *
+ * @property string $id UUID made by the page
+ * @property string $attempt_id
+ * @property int $user_id
+ * @property string $recorder
+ * @property int $from_ms of the walk's clock
+ * @property SoundState $state
+ * @property string $digest SHA-256 of its sound
+ * @property list<array{from_ms: int, text: string, alternatives: list<string>, ...}>|null $heard its words, and what
+ *   they may have been instead
+ * @property Carbon $received_at
+ * @property Carbon|null $heard_at
+ * @property-read Attempt $attempt
+ */
+final class Utterance extends Model
+{
+    public $incrementing = false;
+
+    public $timestamps = false;
+
+    protected $keyType = 'string';
+
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+
+    protected $fillable = [
+        'id', 'attempt_id', 'user_id', 'recorder', 'from_ms', 'state', 'digest', 'heard', 'received_at', 'heard_at',
+    ];
+
+    protected $attributes = ['heard' => null, 'heard_at' => null];
+
+    /** @return BelongsTo<Attempt, $this> */
+    public function attempt(): BelongsTo
+    {
+        return $this->belongsTo(Attempt::class);
+    }
+
+    public function file(): string
+    {
+        return "sounds/$this->attempt_id/utterances/$this->id";
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'state' => SoundState::class, 'heard' => 'array', 'received_at' => 'datetime', 'heard_at' => 'datetime',
+        ];
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sound;
+
+use App\Models\Attempt;
+use App\Models\LegalHold;
+use App\Models\Sound\SoundState;
+use App\Models\Sound\Utterance;
+use App\Models\Sound\WalkSound;
+use App\Models\Student;
+use App\Trail\Did;
+use App\Trail\Trail;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Carbon;
+
+/**
+ * Deletes sound for good: when its days are over, when a student takes the consent back, or with the record of the
+ * walk. That there was some, and when it went, stays with the record; what is held stays.
+ */
+final readonly class ForgetSound
+{
+    public function __construct(
+        private SoundPieces $pieces, private SoundStore $store, private Trail $trail,
+        /** For how long it is kept after the walk. */
+        private int $days,
+    ) {}
+
+    /** @return int recordings that went */
+    public function old(Carbon $now): int
+    {
+        $due = self::there()->where('received_at', '<', $now->copy()->subDays($this->days));
+        $due->whereNotIn('attempt_id', Attempt::query()->whereIn(
+            'student_id', LegalHold::query()->where('ended_at', null)->select('student_id'),
+        )->select('id'));
+
+        return $this->forget($due, $now);
+    }
+
+    /** @return int recordings that went; none while the student's records are held */
+    public function ofStudent(Student $student, Carbon $now): int
+    {
+        if (LegalHold::query()->where('student_id', $student->id)->where('ended_at', null)->exists()) {
+            return 0;
+        }
+
+        $own = self::there();
+        $own->whereIn('attempt_id', Attempt::query()->where('student_id', $student->id)->select('id'));
+
+        return $this->forget($own, $now);
+    }
+
+    /** @return Builder<WalkSound> */
+    private static function there(): Builder
+    {
+        return WalkSound::query()->where('state', '<>', SoundState::Deleted);
+    }
+
+    /** @param  list<string>  $attempts  whose rows are deleted by whoever asks */
+    public function files(array $attempts): void
+    {
+        foreach ($attempts as $id) {
+            $this->store->forgetAll("sounds/$id");
+        }
+    }
+
+    /** @param  Builder<WalkSound>  $of */
+    private function forget(Builder $of, Carbon $now): int
+    {
+        $sounds = $of->get();
+        foreach ($sounds as $sound) {
+            $sound->update([
+                'state' => SoundState::Deleted, 'deleted_at' => $now, 'heard' => null, 'said' => null, 'strip' => null,
+            ]);
+            Utterance::query()->where('attempt_id', $sound->attempt_id)->where('recorder', $sound->recorder)->delete();
+            $this->pieces->forget($sound);
+            $this->trail->keep(
+                $sound->attempt->school_id, Did::Erased, 'sound', $sound->id, null,
+                ['attempt' => $sound->attempt_id, 'lasts_ms' => $sound->lasts_ms, 'digest' => $sound->digest],
+            );
+        }
+
+        return count($sounds);
+    }
+}

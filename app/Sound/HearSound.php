@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sound;
+
+use App\Actions\Speech\AddRecording;
+use App\Exceptions\RecordIsClosed;
+use App\Http\Views\Speech\ReadRecording;
+use App\Library\InspectionLibrary;
+use App\Models\Sound\SoundState;
+use App\Models\Sound\WalkSound;
+use App\Models\User;
+use App\Speech\NoSound;
+use App\Speech\SoundFile;
+use App\Speech\SpokenLanguage;
+use App\Speech\WaveFile;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use Pasada\Core\Language\TranscriptReader;
+use Pasada\Core\Speech\HeardPiece;
+use Pasada\Core\Speech\HeardWriter;
+use Pasada\Core\Speech\Recognizer;
+use Throwable;
+
+/**
+ * The last pass over a recording: lays it out so that it plays from any second, tells how loud it is, hears all of it
+ * with the language of its checklist, and finds when each item was said. Killed in the middle, it begins anew.
+ */
+final class HearSound implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 2;
+
+    private const COLUMNS = 600;
+
+    /** What a name of captions says of where they came from. */
+    private const NAME = 'The walk as it was recorded';
+
+    public function __construct(private readonly string $id) {}
+
+    public function handle(
+        SoundFile $files, SoundPieces $pieces, Recognizer $recognizer, SpokenLanguage $language,
+        InspectionLibrary $inspections, ReadRecording $listening, AddRecording $captions,
+    ): void {
+        $sound = WalkSound::query()->find($this->id);
+        if ($sound === null || $sound->state !== SoundState::Waiting) {
+            return;
+        }
+        $whole = $wave = $laidOut = null;
+        try {
+            $whole = $this->whole($sound, $pieces);
+            $wave = $files->forHearing($whole);
+            $laidOut = $files->forPlaying($whole, $sound->kind);
+            $loudness = WaveFile::loudness($wave);
+            $sound->update([
+                'digest' => hash_file('sha256', $whole), 'lasts_ms' => $loudness->lastsMs(),
+                'strip' => $loudness->strip(self::COLUMNS),
+            ]);
+            $pieces->replace($sound, $laidOut);
+            $heard = $recognizer->recognize($wave, $language->of($inspections->forAttempt($sound->attempt)));
+            $sound->update([
+                'state' => SoundState::Heard, 'heard' => HeardWriter::pieces($heard, $sound->from_ms),
+                'said' => $this->said($sound, $heard, $listening),
+            ]);
+            $this->propose($sound, $heard, $captions);
+        } catch (NoSound $why) {
+            $sound->update(['state' => SoundState::Failed, 'why' => Str::limit(ucfirst($why->getMessage()), 290)]);
+        } finally {
+            foreach ([$whole, $wave, $laidOut] as $file) {
+                $file === null || @unlink($file);
+            }
+        }
+    }
+
+    /** After the last try. */
+    public function failed(?Throwable $why): void
+    {
+        WalkSound::query()->whereKey($this->id)->where('state', SoundState::Waiting)->update([
+            'state' => SoundState::Failed,
+            'why' => 'Its words could not be worked out on this server; its log tells why. It is kept as it came.',
+        ]);
+    }
+
+    private function whole(WalkSound $sound, SoundPieces $pieces): string
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'pasada-sound-');
+        foreach ($pieces->read($sound, 0, max(0, $pieces->bytes($sound) - 1)) as $bytes) {
+            file_put_contents($file, $bytes, FILE_APPEND);
+        }
+
+        return $file;
+    }
+
+    /**
+     * @param  list<HeardPiece>  $heard
+     * @return array<string, list<int>> milliseconds of the walk, by item
+     */
+    private function said(WalkSound $sound, array $heard, ReadRecording $listening): array
+    {
+        if ($heard === []) {
+            return [];
+        }
+        $transcript = (new TranscriptReader)->read(HeardWriter::vtt($heard, $sound->from_ms), self::NAME);
+        /** @var array{suggestions: list<array{item: ?string, evidence: list<array{at_ms: int}>}>} $told */
+        $told = json_decode($listening->hear($sound->attempt, $transcript, self::NAME), true);
+        $said = [];
+        foreach ($told['suggestions'] as $one) {
+            if ($one['item'] !== null) {
+                $said[$one['item']] = [...$said[$one['item']] ?? [], ...array_column($one['evidence'], 'at_ms')];
+            }
+        }
+
+        return $said;
+    }
+
+    /**
+     * Proposes what was heard while the walk is open; a closed record takes nothing more.
+     *
+     * @param  list<HeardPiece>  $heard
+     */
+    private function propose(WalkSound $sound, array $heard, AddRecording $captions): void
+    {
+        if ($heard === []) {
+            return;
+        }
+        try {
+            $captions->handle(
+                $sound->attempt, User::query()->findOrFail($sound->user_id), $sound->id, self::NAME,
+                HeardWriter::vtt($heard, $sound->from_ms), Carbon::now(),
+            );
+        } catch (RecordIsClosed) {
+            // What was heard stands beside the sound.
+        }
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+// What is worked out after the answer: hearing sound. ./pasada up starts the worker.
+return [
+    'default' => env('QUEUE_CONNECTION', 'database'),
+    'connections' => [
+        'sync' => ['driver' => 'sync'],
+        'database' => [
+            'driver' => 'database', 'table' => 'jobs', 'queue' => 'default', 'after_commit' => true,
+            // Longer than the longest job may take, or two workers would hear the same walk.
+            'retry_after' => 4200,
+        ],
+    ],
+    'failed' => ['driver' => 'database-uuids', 'database' => env('DB_CONNECTION', 'mariadb'), 'table' => 'failed_jobs'],
+];

@@ -1,0 +1,128 @@
+import { wordsOf } from '@/shared/wordsOf';
+import { answer, api, done, isPassing } from '@/shared/api/client';
+import { lockOf } from './Recorder';
+import { SoundDb, type KeptSound } from './SoundDb';
+
+/** Between two tries while the server is away. */
+const AGAIN_MS = 5000;
+
+const RAW = {
+    headers: { 'Content-Type': 'application/octet-stream' },
+    bodySerializer: (bytes: unknown): ArrayBuffer => bytes as ArrayBuffer,
+};
+/** The description of the interface knows bytes as a string; they go out as they are. */
+const raw = (bytes: ArrayBuffer): string => bytes as unknown as string;
+
+/**
+ * Sends the sound that waits on this device: in order, each piece once, in whatever page and however late. What was
+ * said just now goes first.
+ */
+export class SoundSender {
+    #db = new SoundDb();
+    #busy = false;
+    #again = false;
+    #timer: ReturnType<typeof setTimeout> | undefined;
+
+    constructor(private readonly user: number) {}
+
+    /** Something may wait. */
+    nudge(): void {
+        clearTimeout(this.#timer);
+        this.#again = this.#busy;
+        if (this.#busy) return;
+        this.#busy = true;
+        void navigator.locks
+            .request('pasada-sound-sending', { ifAvailable: true }, async (lock) => {
+                if (lock === null) throw new Error('another page sends');
+                await this.#send();
+            })
+            .then(
+                () => this.#rest(false),
+                () => this.#rest(true),
+            );
+    }
+
+    stop(): void {
+        clearTimeout(this.#timer);
+    }
+
+    /** Recordings of this user that are not all on the server. */
+    waiting(): Promise<KeptSound[]> {
+        return this.#db.sounds.where({ user: this.user }).toArray();
+    }
+
+    #rest(failed: boolean): void {
+        this.#busy = false;
+        if (failed) this.#timer = setTimeout(() => this.nudge(), AGAIN_MS);
+        else if (this.#again) this.nudge();
+    }
+
+    async #send(): Promise<void> {
+        await this.#sendUtterances();
+        for (const sound of await this.waiting()) {
+            if (sound.refused !== '') continue;
+            try {
+                await this.#sendSound(sound);
+            } catch (error) {
+                if (isPassing(error)) throw error;
+                await this.#db.sounds.update(sound.id, { refused: wordsOf(error) });
+            }
+        }
+    }
+
+    async #sendUtterances(): Promise<void> {
+        for (const { id, attempt, recorder, from_ms, bytes } of await this.#db.utterances
+            .where({ user: this.user })
+            .sortBy('from_ms')) {
+            try {
+                await done(
+                    api.PUT('/attempts/{attempt}/utterances/{utterance}', {
+                        params: { path: { attempt, utterance: id }, query: { recorder, from_ms } },
+                        body: raw(bytes),
+                        ...RAW,
+                    }),
+                );
+            } catch (error) {
+                // The recording has it all the same.
+                if (isPassing(error)) throw error;
+            }
+            await this.#db.utterances.delete(id);
+        }
+    }
+
+    async #sendSound(kept: KeptSound): Promise<void> {
+        const { id: sound, attempt, recorder, from_ms, kind } = kept;
+        const path = { attempt, sound };
+        // Asked before the pieces are looked at: what comes while they go is sent the next time.
+        const hasEnded = await navigator.locks.request(lockOf(sound), { ifAvailable: true }, (lock) => lock !== null);
+        const pieces = await this.#db.pieces.where({ sound }).sortBy('position');
+        if (kept.sent === 0 && pieces.length > 0) {
+            await answer(
+                api.PUT('/attempts/{attempt}/sounds/{sound}', { params: { path }, body: { recorder, from_ms, kind } }),
+            );
+        }
+        let sent = kept.sent;
+        for (const { position, bytes } of pieces) {
+            await this.#sendUtterances();
+            await done(
+                api.PUT('/attempts/{attempt}/sounds/{sound}/pieces/{position}', {
+                    params: { path: { ...path, position } },
+                    body: raw(bytes),
+                    ...RAW,
+                }),
+            );
+            sent = position + 1;
+            await this.#db.transaction('rw', this.#db.sounds, this.#db.pieces, async () => {
+                await this.#db.sounds.update(sound, { sent });
+                await this.#db.pieces.delete([sound, position]);
+            });
+        }
+        if (!hasEnded) return;
+        if (sent > 0) {
+            await done(
+                api.POST('/attempts/{attempt}/sounds/{sound}/end', { params: { path }, body: { pieces: sent } }),
+            );
+        }
+        await this.#db.sounds.delete(sound);
+    }
+}
