@@ -174,7 +174,8 @@ start_workers() {
         (instance_env app "$(env_value DB_DATABASE)"
             as_account setsid nice -n "$([ "$queue" = live ] && echo 5 || echo 15)" bash -c 'while sleep 0.5; do
                 trap "kill \$worker; exit" TERM
-                php artisan queue:work --queue="$2" --sleep=0.3 --timeout=4000 --max-time=3600 & worker=$!
+                php -d pcov.enabled=0 -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
+                    artisan queue:work --queue="$2" --sleep=0.3 --timeout=4000 --max-time=3600 & worker=$!
                 echo $$ >"$1"; wait $worker
             done' _ "$RUN/worker-$queue.pid" "$queue" &
         ) >>"$VAR/log/worker-$queue.log" 2>&1 </dev/null

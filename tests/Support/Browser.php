@@ -68,6 +68,17 @@ final class Browser
         return $browser->resize($width, $height);
     }
 
+    /** With a microphone that hears a WAV file, once, as soon as a page listens. */
+    public static function hearing(string $wave): self
+    {
+        $driver = Chromium::withProfile(Chromium::profile(), [
+            '--use-fake-ui-for-media-stream', '--use-fake-device-for-media-stream',
+            "--use-file-for-fake-audio-capture=$wave%noloop",
+        ]);
+
+        return (new self($driver, self::servedAt(), false))->resize(1280, 800);
+    }
+
     /** At the Pasada in which nothing is yet, with a browser that nobody used before. */
     public static function ofSchool(string $profile): self
     {
@@ -433,6 +444,17 @@ final class Browser
     public function count(string $css): int
     {
         return count($this->driver->findElements(WebDriverBy::cssSelector($css)));
+    }
+
+    /** @param  callable(): bool  $isSo */
+    public function lookUntil(callable $isSo, string $orElse): self
+    {
+        for ($end = microtime(true) + 2 * self::patience(); ! $isSo();) {
+            microtime(true) < $end || throw new TimeoutException($orElse);
+            usleep(self::LOOK_AGAIN_MS * 1000);
+        }
+
+        return $this;
     }
 
     public function text(string $css): string

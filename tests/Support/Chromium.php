@@ -58,14 +58,18 @@ final class Chromium
         self::$idle[] = $driver;
     }
 
-    /** One on a profile that outlives it. */
-    public static function withProfile(string $profile): RemoteWebDriver
+    /**
+     * One on a profile that outlives it.
+     *
+     * @param  list<string>  $more  arguments
+     */
+    public static function withProfile(string $profile, array $more = []): RemoteWebDriver
     {
         self::start();
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(
             ChromeOptions::CAPABILITY,
-            (new ChromeOptions())->addArguments([...self::ARGUMENTS, '--user-data-dir='.$profile]),
+            (new ChromeOptions())->addArguments([...self::ARGUMENTS, ...$more, '--user-data-dir='.$profile]),
         );
 
         $driver = self::$all[] = RemoteWebDriver::create(

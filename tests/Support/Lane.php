@@ -29,6 +29,22 @@ final readonly class Lane
         return new self($folder.'/nginx.pid', [...$as, ...explode(' ', $found[1])]);
     }
 
+    /** Does what waits in the queues of this process's lane, as the worker that ./pasada up starts would. */
+    public static function work(): void
+    {
+        $root = dirname(__DIR__, 2);
+        $lane = 'lane'.(getenv('TEST_TOKEN') === false ? 1 : (int) getenv('TEST_TOKEN'));
+        $owner = posix_getpwuid((int) fileowner("$root/var/run/$lane/fpm.sock"))['name'] ?? '';
+        $as = posix_getuid() === 0 ? ['setpriv', '--reuid='.$owner, '--regid='.$owner, '--init-groups'] : [];
+        (new Process(
+            [...$as, 'php', '-d', 'pcov.enabled=0', 'artisan', 'queue:work', '--queue=live,default', '--stop-when-empty'],
+            $root, ['APP_CONFIG_CACHE' => "$root/var/run/$lane/config.php", 'DB_DATABASE' => "pasada_$lane",
+                'APP_ROUTES_CACHE' => "$root/var/run/$lane/routes.php", 'QUEUE_CONNECTION' => 'database',
+                'APP_ENV' => 'production', 'CACHE_STORE' => false],
+            timeout: self::LONGEST_SECONDS * 10,
+        ))->mustRun();
+    }
+
     public function stop(): void
     {
         $pid = (int) file_get_contents($this->pidFile);

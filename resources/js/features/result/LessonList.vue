@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import StateGlyph from '@/shared/glyphs/StateGlyph.vue';
 import { states } from '@/shared/glyphs/states';
+import { NButton } from 'naive-ui';
 import { computed } from 'vue';
 import type { Result } from './api';
+import type { WalkSound } from './sound/useWalkSound';
 
-const props = defineProps<{ result: Result }>();
+const props = defineProps<{ result: Result; sound: WalkSound }>();
 
 const sections = computed(() =>
     props.result.inspection.sections
@@ -47,6 +49,9 @@ function told(lesson: Result['lessons'][number]): string {
                     <p class="quiet">
                         {{ told(lesson) }}
                     </p>
+                    <NButton v-if="sound.has(lesson.item)" :data-hear="lesson.item" @click="sound.hear(lesson.item)">{{
+                        lesson.status === 'not_reached' ? 'Hear the stretch of its place' : 'Hear it'
+                    }}</NButton>
                 </div>
             </li>
         </ul>

@@ -22,11 +22,14 @@ import SignedRecord from './SignedRecord.vue';
 import VerdictHead from './VerdictHead.vue';
 import WalkOrder from './WalkOrder.vue';
 import WalkTimeLine from './WalkTimeLine.vue';
+import WalkSound from './sound/WalkSound.vue';
 import WhatIf from './WhatIf.vue';
+import { useWalkSound } from './sound/useWalkSound';
 
 const props = defineProps<{ id: string }>();
 const { loaded, again } = useLoad(() => readResult(props.id));
 const { user } = useSession();
+const sound = useWalkSound(props.id, () => (loaded.value.state === 'ready' ? loaded.value.data : undefined));
 const isLineOpen = ref(false);
 const namesOf = (result: Result): Map<string, string> => namesIn(result.inspection.places);
 const mayCompare = computed(() => user.value?.sees_all_students === true);
@@ -81,9 +84,10 @@ const mayCompare = computed(() => user.value?.sees_all_students === true);
                     <h2>What to say next time</h2>
                     <details class="all">
                         <summary>All {{ data.lessons.length }} items, by section</summary>
-                        <LessonList :result="data" />
+                        <LessonList :result="data" :sound="sound" />
                     </details>
                 </section>
+                <WalkSound :result="data" :sound="sound" />
                 <section>
                     <h2>Where were the points lost?</h2>
                     <SectionScores :sections="data.sheet.sections" />

@@ -11,9 +11,12 @@ const PAUSE = 40;
 const BEFORE = 20;
 const LEAST = 25;
 const LONGEST = 1000;
-/** How fast the quiet follows an engine that comes up, and one that goes off. */
-const RISES = 1.002;
-const FALLS = 0.7;
+/**
+ * The quiet is the least of the last seconds: speech dips to it between syllables, and an engine that came up is never
+ * below itself. Frames of a stretch, and how many stretches are looked back.
+ */
+const STRETCH = 100;
+const STRETCHES = 5;
 
 export interface Utterance {
     /** 16 bit. */
@@ -30,7 +33,9 @@ export class UtteranceCutter {
     #frame = new Float32Array(FRAME);
     #filled = 0;
     #kept: Float32Array[] = [];
-    #quiet = SILENT;
+    /** The least of each stretch, the newest last. */
+    #least: number[] = [];
+    #frames = 0;
     #spoken = 0;
     #since = 0;
     level = 0;
@@ -57,11 +62,9 @@ export class UtteranceCutter {
         this.#frame = new Float32Array(FRAME);
         this.#filled = 0;
         this.level = Math.sqrt(frame.reduce((sum, one) => sum + one * one, 0) / FRAME);
-        const isSpeech = this.level > Math.max(SILENT, this.#quiet * ABOVE_QUIET);
-        this.#quiet = Math.max(
-            SILENT / ABOVE_QUIET,
-            this.level < this.#quiet ? Math.max(this.level, this.#quiet * FALLS) : this.#quiet * RISES,
-        );
+        if (this.#frames++ % STRETCH === 0) this.#least = [...this.#least, Infinity].slice(-STRETCHES);
+        this.#least.push(Math.min(this.#least.pop() ?? Infinity, this.level));
+        const isSpeech = this.level > Math.max(SILENT, Math.min(...this.#least) * ABOVE_QUIET);
         this.#kept.push(frame);
         if (isSpeech) {
             this.#spoken++;

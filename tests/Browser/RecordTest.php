@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+use Symfony\Component\Process\Process;
+use Tests\Support\Browser;
+use Tests\Support\Lane;
+
+// The sound of a walk, from a microphone to the tile: Chromium hears a file that a synthetic voice spoke.
+
+beforeEach(function (): void {
+    $this->wave = sys_get_temp_dir().'/pasada-walk-'.bin2hex(random_bytes(6)).'.wav';
+    (new Process([
+        'flite', '-voice', 'rms', '-o', $this->wave, '-t',
+        'here is my windshield. it is clean and clear. my seat belt is securely mounted. it is not cut or frayed.',
+    ]))->mustRun();
+});
+
+afterEach(function (): void {
+    @unlink($this->wave);
+});
+
+/** How many recordings, pieces and utterances wait on the device. */
+const WAITING = <<<'JS'
+    return (async () => {
+    const opened = await new Promise((done) => {
+        const asked = indexedDB.open('pasada-sound'); asked.onsuccess = () => done(asked.result);
+    });
+    const count = (store) => new Promise((done) => {
+        const asked = opened.transaction(store).objectStore(store).count(); asked.onsuccess = () => done(asked.result);
+    });
+    const counts = [await count('sounds'), await count('pieces'), await count('utterances')];
+    opened.close();
+    return counts;
+    })();
+    JS;
+
+it('records a walk, proposes what it hears, outlives network and reload, and plays it back', function (): void {
+    $browser = Browser::hearing($this->wave);
+    $browser->signIn('paul@ferrow-sound.example');
+    $browser->visit('/school')->click('[data-test=keeps-sound]')->waitForText('Yes, of students who agree');
+    $browser->signIn('rosa@ferrow-sound.example');
+    $browser->visit('/students/3')->click('[data-test=agree]')->waitForText('Agreed on');
+    $browser->visit('/start?student=3')->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');
+    $address = $browser->driver->getCurrentURL();
+
+    // Heard while it goes on.
+    $browser->click('[data-test=record]')->waitForText('Recording', '[data-test=record]')->find('[data-test=level]');
+    $heard = static function () use ($browser): bool {
+        Lane::work();
+
+        return $browser->count('[data-offer="cab.seat_belt"]') > 0;
+    };
+    $browser->lookUntil($heard, 'The seat belt was never proposed.');
+    $browser->click('[data-offer="cab.seat_belt"]')->find('.tile[data-item="cab.seat_belt"]:not([data-state=not_reached])');
+
+    // The network goes, the recording goes on; then the page is loaded anew.
+    $browser->offline(true);
+    $browser->lookUntil(fn (): bool => $browser->run(WAITING)[1] > 0, 'No sound waits on the device.');
+    $browser->driver->get($address);
+    $browser->waitForText('press Record to go on')->offline(false);
+    $browser->lookUntil(fn (): bool => $browser->run(WAITING) === [0, 0, 0], 'Sound still waits on the device.');
+
+    // All of it is heard once more, and can be played from where an item was said.
+    $browser->click('[data-test=finish]')->click('[data-test=finish-now]')->waitForText('First of all');
+    Lane::work();
+    $browser->find('[data-test=strip] svg');
+    $browser->click('.all summary')->click('[data-hear="cab.seat_belt"]');
+    $browser->lookUntil(
+        fn (): bool => $browser->run('return document.querySelector("audio").currentTime') > 0, 'Nothing is played.',
+    );
+});
