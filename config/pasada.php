@@ -30,6 +30,8 @@ return [
     'heavy_requests_per_minute' => $number('PASADA_HEAVY_REQUESTS_PER_MINUTE', 300),
     // Where Debian's pocketsphinx-en-us lies, and how long a recognizer may take for one file.
     'speech_model' => env('PASADA_SPEECH_MODEL', '/usr/share/pocketsphinx/model/en-us'),
+    // A program of the school's own in place of the shipped recognizer (docs/speech.md); empty for that one.
+    'recognizer_command' => env('PASADA_RECOGNIZER_COMMAND', ''),
     'recognizer_seconds' => $number('PASADA_RECOGNIZER_SECONDS', 3600),
     // Days for which the sound of a walk is kept after it.
     'sound_days' => $number('PASADA_SOUND_DAYS', 90),

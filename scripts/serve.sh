@@ -45,7 +45,8 @@ add_header Cross-Origin-Opener-Policy same-origin always;
 add_header Permissions-Policy "camera=(), geolocation=()" always;
 END
     # Styles are made by the components as the page runs; scripts come from files of our own and from nowhere else.
-    local sources="default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; media-src 'self';"
+    local sources="default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:;"
+    sources="$sources media-src 'self';"
     sources="$sources font-src 'self'; connect-src 'self'; manifest-src 'self'; worker-src 'self';"
     sources="$sources base-uri 'none'; form-action 'self'; frame-ancestors 'none'"
     printf 'add_header Content-Security-Policy "%s" always;\n' "$sources" >>"$RUN/$1/headers.conf"
@@ -164,8 +165,8 @@ cache_settings() {
         || die "the settings could not be cached (var/log/artisan.log)" "read its last lines"
 }
 
-# Who hears sound, one job after the other: what is said just now has a worker of its own, and whole walks never take the
-# processor from it. A worker that ends or dies is started anew; what it was at is taken up again.
+# Who hears sound, one job after the other: what is said just now has a worker of its own, and whole walks never take
+# the processor from it. A worker that ends or dies is started anew; what it was at is taken up again.
 start_workers() {
     local queue
     for queue in live default; do

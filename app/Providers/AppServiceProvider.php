@@ -21,6 +21,7 @@ use App\Policies\StoredDocumentPolicy;
 use App\Progress\SchoolModels;
 use App\Sound\ForgetSound;
 use App\Sound\SoundStore;
+use App\Speech\ConfiguredCommand;
 use App\Speech\PocketSphinx;
 use App\Speech\SpokenLanguage;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -66,10 +67,14 @@ final class AppServiceProvider extends ServiceProvider
                 $this->app->basePath(),
             ),
         );
-        $this->app->bind(Recognizer::class, fn (): Recognizer => new PocketSphinx(
-            $this->app->make(Filesystem::class), $this->settings()->string('pasada.speech_model'),
-            $this->settings()->integer('pasada.recognizer_seconds'),
-        ));
+        $this->app->bind(Recognizer::class, function (): Recognizer {
+            $seconds = $this->settings()->integer('pasada.recognizer_seconds');
+            $own = $this->settings()->string('pasada.recognizer_command');
+
+            return $own !== '' ? new ConfiguredCommand($own, $seconds) : new PocketSphinx(
+                $this->app->make(Filesystem::class), $this->settings()->string('pasada.speech_model'), $seconds,
+            );
+        });
         $this->app->bind(SoundStore::class, fn (): SoundStore => new SoundStore(
             $this->app->make(Storage::class), $this->settings()->string('app.key'),
         ));

@@ -8,7 +8,6 @@ use Illuminate\Filesystem\Filesystem;
 use Pasada\Core\Speech\HeardPiece;
 use Pasada\Core\Speech\HeardWord;
 use Pasada\Core\Speech\Recognizer;
-use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
 /** The recognizer of Debian's package, with its acoustic model; no network, one core. */
@@ -57,8 +56,8 @@ final readonly class PocketSphinx implements Recognizer
 
     /**
      * Its acoustic model was learnt from microphones, which are never as still as made-up or cleaned sound is: where
-     * there is nothing at all, its features break (of one synthetic voice half the words went wrong, with it a quarter).
-     * The noise of a very quiet room changes nothing of a recording that has its own.
+     * there is nothing at all, its features break (of one synthetic voice half the words went wrong, with it a
+     * quarter). The noise of a very quiet room changes nothing of a recording that has its own.
      */
     private function withNoise(string $sound, string $folder): string
     {
@@ -81,20 +80,15 @@ final readonly class PocketSphinx implements Recognizer
 
     private function run(string $folder, string $language): void
     {
-        $process = new Process([
+        Program::run(new Process([
             'pocketsphinx_batch', '-adcin', 'yes', '-cepdir', $folder, '-cepext', '.raw',
             '-ctl', "$folder/utterances", '-ctm', "$folder/words", '-nbestdir', $folder, '-nbest',
             (string) self::READINGS_ASKED, '-hmm', "$this->model/en-us", '-lm', "$language.lm", '-dict',
             "$language.dict", '-lw', self::LANGUAGE_WEIGHT, '-fwdflatlw', self::LANGUAGE_WEIGHT, '-wip',
             self::WORD_INSERTION, '-logfn', '/dev/null',
-        ], timeout: $this->mostSeconds);
-        try {
-            $code = $process->run();
-        } catch (ProcessTimedOutException) {
-            throw NoSound::failed("no answer within $this->mostSeconds s");
-        }
-        if ($code !== 0 || ! $this->files->exists("$folder/words")) {
-            throw NoSound::failed("exit code $code");
+        ], timeout: $this->mostSeconds));
+        if (! $this->files->exists("$folder/words")) {
+            throw NoSound::failed('it wrote no words');
         }
     }
 

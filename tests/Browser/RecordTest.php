@@ -52,7 +52,8 @@ it('records a walk, proposes what it hears, outlives network and reload, and pla
         return $browser->count('[data-offer="cab.seat_belt"]') > 0;
     };
     $browser->lookUntil($heard, 'The seat belt was never proposed.');
-    $browser->click('[data-offer="cab.seat_belt"]')->find('.tile[data-item="cab.seat_belt"]:not([data-state=not_reached])');
+    $browser->click('[data-offer="cab.seat_belt"]')
+        ->find('.tile[data-item="cab.seat_belt"]:not([data-state=not_reached])');
 
     // The network goes, the recording goes on; then the page is loaded anew.
     $browser->offline(true);
@@ -69,4 +70,31 @@ it('records a walk, proposes what it hears, outlives network and reload, and pla
     $browser->lookUntil(
         fn (): bool => $browser->run('return document.querySelector("audio").currentTime') > 0, 'Nothing is played.',
     );
+});
+
+it('hears a recording that was made elsewhere, and says what is none', function (): void {
+    $browser = Browser::open();
+    $browser->signIn('paul@ferrow-sound.example')->client()->send('PUT', '/students/4/sound', ['agrees' => true]);
+    $school = array_intersect_key(
+        $browser->client()->send('GET', '/school'),
+        array_flip(['name', 'state', 'time_zone', 'two_factor_roles', 'start_is_done']),
+    );
+    $browser->client()->send('PUT', '/school', [...$school, 'keeps_sound' => true]);
+    $browser->signIn('rosa@ferrow-sound.example')->visit('/start?student=4')->waitForText('items at', '.preview');
+    $browser->click('[data-test=start-words]')->find('[data-test=sound-file]');
+    $text = substr($this->wave, 0, -4).'.txt';
+    file_put_contents($text, 'my seat belt is securely mounted');
+    $browser->upload('[data-test=sound-file]', $text)->waitForText('is no sound that is taken here');
+    rename($text, $this->wave.'.mp3');
+    $browser->upload('[data-test=sound-file]', $this->wave.'.mp3')
+        ->lookUntil(function () use ($browser): bool {
+            Lane::work();
+
+            return $browser->count('[role=alert]') > 0;
+        }, 'Nothing was said of a text that is called MP3.')
+        ->waitForText('this is no sound that can be read');
+    unlink($this->wave.'.mp3');
+    $browser->upload('[data-test=sound-file]', $this->wave)->waitForText('Hearing it on the server');
+    Lane::work();
+    $browser->waitForText('items heard')->waitForText('Seat belt');
 });

@@ -5,6 +5,7 @@ import { useLoad } from '@/shared/useLoad';
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
+import AddSound from './AddSound.vue';
 import AddWords from './AddWords.vue';
 import CaptionText from './CaptionText.vue';
 import HeardRow from './HeardRow.vue';
@@ -77,6 +78,12 @@ async function add(name: string, content: string): Promise<void> {
                     :busy="busy"
                     :replaces="words !== undefined"
                     @add="add"
+                />
+                <AddSound
+                    v-if="mayMark && (!words || adding)"
+                    :attempt="id"
+                    :may-record="spoken.attempt.value?.may_record === true"
+                    @heard="((adding = false), again())"
                 />
                 <template v-if="words">
                     <section v-if="mayMark" class="bar" aria-label="Accept many">

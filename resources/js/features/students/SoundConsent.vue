@@ -22,7 +22,7 @@ const recordings = (n: number): string => (n === 1 ? 'one recording' : `${n} rec
 
 <template>
     <section v-if="loaded.state === 'ready' && (loaded.data.school_keeps || loaded.data.agreed_at)" data-test="consent">
-        <h3>May the walks be recorded?</h3>
+        <h2>May the walks be recorded?</h2>
         <p v-if="loaded.data.agreed_at" class="acts">
             <span
                 >Agreed on {{ day(loaded.data.agreed_at)

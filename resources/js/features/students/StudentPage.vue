@@ -64,7 +64,6 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
                     <CalendarLink />
                     <PersonData :student="data.student" :may-erase="false" />
                 </template>
-                <SoundConsent :student="id" />
                 <LoadState :loaded="readiness" @again="readAgain">
                     <template #default="{ data: told }">
                         <ReadinessHead :readiness="told" />
@@ -108,6 +107,7 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
                         <p class="quiet">Practice on the simulated air system. It counts on no sheet.</p>
                         <BrakePractices :practices="data.brake_practices" />
                     </section>
+                    <SoundConsent :student="id" />
                 </div>
             </main>
         </template>

@@ -6,7 +6,7 @@ import type { WalkRecording } from './useRecording';
 /* Is this walk being recorded, and is anything heard? */
 const props = defineProps<{ recording: WalkRecording }>();
 const isOn = computed(() => props.recording.state.value === 'on');
-/** Speech is quiet against the loudest that a microphone takes: the line tells it on a scale of loudness, not of power. */
+/** Speech is quiet against the loudest that a microphone takes: the line tells loudness, not power. */
 const width = computed(() => `${Math.min(100, Math.round(100 * Math.sqrt(props.recording.level.value * 4)))}%`);
 </script>
 
@@ -20,8 +20,9 @@ const width = computed(() => `${Math.min(100, Math.round(100 * Math.sqrt(props.r
         data-test="record"
         @click="isOn ? recording.stop() : recording.start()"
     >
-        <span class="lamp" aria-hidden="true"></span>{{ isOn ? 'Recording' : 'Record'
-        }}<span v-if="isOn" class="line" data-test="level" aria-hidden="true"
+        <span class="lamp" aria-hidden="true"></span
+        ><span class="word" :class="{ spare: isOn }">{{ isOn ? 'Recording' : 'Record' }}</span
+        ><span v-if="isOn" class="line" data-test="level" aria-hidden="true"
             ><span class="now" :style="{ width }"></span
         ></span>
     </NButton>
@@ -55,5 +56,15 @@ const width = computed(() => `${Math.min(100, Math.round(100 * Math.sqrt(props.r
     display: block;
     height: 100%;
     background: var(--panel);
+}
+/* On a phone the lamp and the line tell it; the word stays for who cannot see them. */
+@media (max-width: 700px) {
+    .spare {
+        position: absolute;
+        width: 1px;
+        height: 1px;
+        overflow: hidden;
+        clip-path: inset(50%);
+    }
 }
 </style>

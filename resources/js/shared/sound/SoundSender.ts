@@ -1,17 +1,11 @@
 import { wordsOf } from '@/shared/wordsOf';
 import { answer, api, done, isPassing } from '@/shared/api/client';
+import { rawBody } from './rawBody';
 import { lockOf } from './Recorder';
 import { SoundDb, type KeptSound } from './SoundDb';
 
 /** Between two tries while the server is away. */
 const AGAIN_MS = 5000;
-
-const RAW = {
-    headers: { 'Content-Type': 'application/octet-stream' },
-    bodySerializer: (bytes: unknown): ArrayBuffer => bytes as ArrayBuffer,
-};
-/** The description of the interface knows bytes as a string; they go out as they are. */
-const raw = (bytes: ArrayBuffer): string => bytes as unknown as string;
 
 /**
  * Sends the sound that waits on this device: in order, each piece once, in whatever page and however late. What was
@@ -78,8 +72,7 @@ export class SoundSender {
                 await done(
                     api.PUT('/attempts/{attempt}/utterances/{utterance}', {
                         params: { path: { attempt, utterance: id }, query: { recorder, from_ms } },
-                        body: raw(bytes),
-                        ...RAW,
+                        ...rawBody(bytes),
                     }),
                 );
             } catch (error) {
@@ -107,8 +100,7 @@ export class SoundSender {
             await done(
                 api.PUT('/attempts/{attempt}/sounds/{sound}/pieces/{position}', {
                     params: { path: { ...path, position } },
-                    body: raw(bytes),
-                    ...RAW,
+                    ...rawBody(bytes),
                 }),
             );
             sent = position + 1;
