@@ -1,6 +1,8 @@
 # shellcheck shell=bash
-# ./pasada backup FILE and ./pasada restore FILE: the database as it is at one moment, the keys, the notes of the trail.
+# ./pasada backup FILE and ./pasada restore FILE: the database as it is at one moment, the keys, the notes of the trail,
+# the sound of walks, sealed as it lies.
 
+SOUNDS=$VAR/storage/app
 # The database that is meant; the tests name another.
 the_database() { echo "${PASADA_DATABASE:-$(env_value DB_DATABASE)}"; }
 version() { head -n 1 "$ROOT/VERSION"; }
@@ -26,6 +28,7 @@ backup() { # file
         || die "the database could not be read" "look whether it runs: ./pasada status"
     cp "$VAR/.env" "$folder/env"
     [ ! -f "$VAR/storage/trail-$database.txt" ] || cp "$VAR/storage/trail-$database.txt" "$folder/trail.txt"
+    [ ! -d "$SOUNDS/sounds" ] || tar -C "$SOUNDS" -cf "$folder/sounds.tar" sounds
     printf 'pasada-backup/1\n%s\n%s\n%s\n%s\n' "$(version)" "$(newest_migration_of "$database")" \
         "$(date -u +%FT%TZ)" "$database $(place_in_changes "$folder/database.sql")" >"$folder/about"
     (cd "$folder" && sha256sum -- * >sums)
@@ -85,6 +88,10 @@ restore() { # file
     if [ -f "$folder/trail.txt" ]; then
         cp "$folder/trail.txt" "$VAR/storage/trail-$database.txt"
         give_account "$VAR/storage/trail-$database.txt"
+    fi
+    if [ -f "$folder/sounds.tar" ]; then
+        mkdir -p "$SOUNDS" && tar -C "$SOUNDS" --skip-old-files -xf "$folder/sounds.tar"
+        give_account "$SOUNDS"
     fi
     migrate "$database"
     artisan "$database" pasada:audit --verify || die "the trail is not as it was kept" "do not use this backup"

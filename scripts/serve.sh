@@ -176,7 +176,7 @@ start_workers() {
             as_account setsid nice -n "$([ "$queue" = live ] && echo 5 || echo 15)" bash -c 'while sleep 0.5; do
                 trap "kill \$worker; exit" TERM
                 php -d pcov.enabled=0 -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
-                    artisan queue:work --queue="$2" --sleep=0.3 --timeout=4000 --max-time=3600 & worker=$!
+                    artisan pasada:work "$2" & worker=$!
                 echo $$ >"$1"; wait $worker
             done' _ "$RUN/worker-$queue.pid" "$queue" &
         ) >>"$VAR/log/worker-$queue.log" 2>&1 </dev/null

@@ -10,9 +10,12 @@ use App\Models\BrakePractice;
 use App\Models\ExamAppointment;
 use App\Models\ExamResult;
 use App\Models\Recital;
+use App\Models\Sound\SoundState;
+use App\Models\Sound\WalkSound;
 use App\Models\Student;
 use App\Paper\PaperSize;
 use App\Paper\RecordPaper;
+use App\Sound\SoundPieces;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Carbon;
 use ZipArchive;
@@ -28,6 +31,7 @@ final readonly class PersonArchive
         attempts.csv     a line for each walk, for a spreadsheet
         statements.json  the same walks as xAPI 1.0.3
         record.pdf       the training record
+        sound            what was recorded of the walks and is still kept, one file for each recording
 
         Not in here: who opened these records. The manager finds that under "Who did what".
 
@@ -35,6 +39,7 @@ final readonly class PersonArchive
 
     public function __construct(
         private Exporter $exporter, private RecordPaper $paper, private ZipFile $zip, private Filesystem $files,
+        private SoundPieces $sound,
     ) {}
 
     /** @return string path of a file that whoever asked takes away */
@@ -57,8 +62,20 @@ final readonly class PersonArchive
             $zip->addFromString(
                 'record.pdf', $this->paper->ofStudent($student->school, $student, PaperSize::Letter, $now),
             );
+            $this->addSound($zip, $student);
             $zip->addFromString('README.txt', self::READ_ME);
         });
+    }
+
+    private function addSound(ZipArchive $zip, Student $student): void
+    {
+        $sounds = WalkSound::query()->where('state', '<>', SoundState::Deleted);
+        $sounds->whereIn('attempt_id', Attempt::query()->where('student_id', $student->id)->select('id'));
+        foreach ($sounds->get()->all() as $one) {
+            $bytes = implode('', [...$this->sound->read($one, 0, max(0, $this->sound->bytes($one) - 1))]);
+            $ending = preg_match('#^audio/(\w+)#', $one->kind, $is) === 1 ? $is[1] : 'sound';
+            $zip->addFromString("sound/$one->attempt_id $one->from_ms.$ending", $bytes);
+        }
     }
 
     /** @return array<string, mixed> */

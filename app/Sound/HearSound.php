@@ -6,7 +6,6 @@ namespace App\Sound;
 
 use App\Actions\Speech\AddRecording;
 use App\Exceptions\RecordIsClosed;
-use App\Http\Views\Speech\ReadRecording;
 use App\Library\InspectionLibrary;
 use App\Models\Sound\SoundState;
 use App\Models\Sound\WalkSound;
@@ -15,6 +14,7 @@ use App\Speech\NoSound;
 use App\Speech\SoundFile;
 use App\Speech\SpokenLanguage;
 use App\Speech\WaveFile;
+use App\Speech\WordsOfWalk;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Carbon;
@@ -44,7 +44,7 @@ final class HearSound implements ShouldQueue
 
     public function handle(
         SoundFile $files, SoundPieces $pieces, Recognizer $recognizer, SpokenLanguage $language,
-        InspectionLibrary $inspections, ReadRecording $listening, AddRecording $captions,
+        InspectionLibrary $inspections, WordsOfWalk $words, AddRecording $captions,
     ): void {
         $sound = WalkSound::query()->find($this->id);
         if ($sound === null || $sound->state !== SoundState::Waiting) {
@@ -64,7 +64,10 @@ final class HearSound implements ShouldQueue
             $heard = $recognizer->recognize($wave, $language->of($inspections->forAttempt($sound->attempt)));
             $sound->update([
                 'state' => SoundState::Heard, 'heard' => HeardWriter::pieces($heard, $sound->from_ms),
-                'said' => $this->said($sound, $heard, $listening),
+                'said' => $heard === [] ? [] : $words->said(
+                    $sound->attempt,
+                    (new TranscriptReader)->read(HeardWriter::vtt($heard, $sound->from_ms), self::NAME),
+                ),
             ]);
             $this->propose($sound, $heard, $captions);
         } catch (NoSound $why) {
@@ -93,28 +96,6 @@ final class HearSound implements ShouldQueue
         }
 
         return $file;
-    }
-
-    /**
-     * @param  list<HeardPiece>  $heard
-     * @return array<string, list<int>> milliseconds of the walk, by item
-     */
-    private function said(WalkSound $sound, array $heard, ReadRecording $listening): array
-    {
-        if ($heard === []) {
-            return [];
-        }
-        $transcript = (new TranscriptReader)->read(HeardWriter::vtt($heard, $sound->from_ms), self::NAME);
-        /** @var array{suggestions: list<array{item: ?string, evidence: list<array{at_ms: int}>}>} $told */
-        $told = json_decode($listening->hear($sound->attempt, $transcript, self::NAME), true);
-        $said = [];
-        foreach ($told['suggestions'] as $one) {
-            if ($one['item'] !== null) {
-                $said[$one['item']] = [...$said[$one['item']] ?? [], ...array_column($one['evidence'], 'at_ms')];
-            }
-        }
-
-        return $said;
     }
 
     /**

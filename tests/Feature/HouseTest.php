@@ -12,6 +12,10 @@ arch('the library decides no use case')->expect('App\Library')->not->toUse(['App
 
 arch('resources are made in the HTTP layer')->expect('App\Http\Resources')->toOnlyBeUsedIn(['App\Http']);
 
+arch('sound and speech know nothing of HTTP')
+    ->expect(['App\Sound', 'App\Speech'])
+    ->not->toUse(['App\Http', 'Illuminate\Http']);
+
 it('has one place that says what "of this school" means to a query', function (): void {
     $root = dirname(__DIR__, 2).'/app';
     $asked = [];

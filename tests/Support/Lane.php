@@ -36,14 +36,15 @@ final readonly class Lane
         $lane = 'lane'.(getenv('TEST_TOKEN') === false ? 1 : (int) getenv('TEST_TOKEN'));
         $owner = posix_getpwuid((int) fileowner("$root/var/run/$lane/fpm.sock"))['name'] ?? '';
         $as = posix_getuid() === 0 ? ['setpriv', '--reuid='.$owner, '--regid='.$owner, '--init-groups'] : [];
-        (new Process(
-            [...$as, 'php', '-d', 'pcov.enabled=0', 'artisan', 'queue:work', '--queue=live,default',
-                '--stop-when-empty'],
-            $root, ['APP_CONFIG_CACHE' => "$root/var/run/$lane/config.php", 'DB_DATABASE' => "pasada_$lane",
-                'APP_ROUTES_CACHE' => "$root/var/run/$lane/routes.php", 'QUEUE_CONNECTION' => 'database',
-                'APP_ENV' => 'production', 'CACHE_STORE' => false],
-            timeout: self::LONGEST_SECONDS * 10,
-        ))->mustRun();
+        foreach (['live', 'default'] as $queue) {
+            (new Process(
+                [...$as, 'php', '-d', 'pcov.enabled=0', 'artisan', 'pasada:work', $queue, '--until-empty'], $root,
+                ['APP_CONFIG_CACHE' => "$root/var/run/$lane/config.php", 'DB_DATABASE' => "pasada_$lane",
+                    'APP_ROUTES_CACHE' => "$root/var/run/$lane/routes.php", 'QUEUE_CONNECTION' => 'database',
+                    'APP_ENV' => 'production', 'CACHE_STORE' => false],
+                timeout: self::LONGEST_SECONDS * 10,
+            ))->mustRun();
+        }
     }
 
     public function stop(): void

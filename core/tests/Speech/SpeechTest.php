@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use Pasada\Core\Catalogue\Aliases;
+use Pasada\Core\Coaching\Coach;
+use Pasada\Core\Coaching\Phrasebook;
 use Pasada\Core\Speech\HeardPiece;
 use Pasada\Core\Speech\HeardWord;
 use Pasada\Core\Speech\HeardWriter;
@@ -9,6 +12,9 @@ use Pasada\Core\Speech\LetterSounds;
 use Pasada\Core\Speech\NgramModel;
 use Pasada\Core\Speech\Pronunciations;
 use Pasada\Core\Speech\SpokenForm;
+use Pasada\Core\Speech\TalkSentences;
+use Pasada\Core\Tests\Listening\Ear;
+use Pasada\Core\Tests\Sample;
 
 it('writes out what is spoken', function (string $written, array $spoken): void {
     expect(SpokenForm::of($written))->toBe($spoken);
@@ -24,6 +30,25 @@ it('writes out what is spoken', function (string $written, array $spoken): void 
     ]],
     'nothing' => [' . ', []],
 ]);
+
+it('holds what may be said: parts with their statements, talk beside the walk, and everyday words', function (): void {
+    $coach = new Coach(
+        Phrasebook::read((string) file_get_contents(dirname(__DIR__, 3).'/catalogue/points.json')),
+        Aliases::read((string) file_get_contents(dirname(__DIR__, 3).'/catalogue/aliases.json')),
+    );
+    $talk = TalkSentences::read("# a remark\nhold on a second\n\n");
+    $sentences = new TalkSentences(Ear::lexicon(), $coach, $talk);
+    $model = NgramModel::of($sentences->of(Sample::inspection()));
+
+    expect($talk)->toBe(['hold on a second'])
+        ->and($model->chance('belt', ['seat']))->toBeGreaterThan(20 * $model->chance('belt'))
+        ->and($model->chance('on', ['hold']))->toBeGreaterThan($model->chance('on', ['drum']))
+        ->and($model->chance('mounted', ['securely']))->toBeGreaterThan(0.1)
+        // What is on no list can be heard as well.
+        ->and($model->vocabulary())->toContain('mountain')->toContain('kingpin')
+        ->and($model->arpa())->toBe(NgramModel::of((new TalkSentences(Ear::lexicon(), $coach, $talk))
+        ->of(Sample::inspection()))->arpa());
+});
 
 it('writes together what was heard letter by letter', function (): void {
     expect(SpokenForm::written('the a b s lamp at one hundred p s i'))->toBe('the abs lamp at one hundred psi')

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Export\PersonArchive;
 use App\Models\Attempt;
 use App\Models\LegalHold;
 use App\Models\Role;
@@ -11,6 +12,7 @@ use App\Models\Sound\WalkSound;
 use App\Sound\ForgetSound;
 use App\Sound\SoundStore;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
@@ -219,6 +221,17 @@ it('deletes for good what is over or no longer agreed to, and says so', function
     'a day too early' => ['too early', false], 'there is a dispute' => ['held', false],
 ]);
 
+it('goes with all that is known of a person', function (): void {
+    sent(spoken('tight.'));
+    $file = app(PersonArchive::class)->of($this->yard->student, Carbon::now());
+    $zip = new ZipArchive;
+    $zip->open($file);
+    $sound = $zip->getFromName("sound/{$this->attempt->id} 5000.webm");
+    unlink($file);
+
+    expect($sound)->toBe($this->get($this->path.'/file')->streamedContent());
+});
+
 it('keeps who agreed, and when', function (): void {
     $student = $this->yard->student('Odell Marrowby');
     $path = "/api/v1/students/$student->id/sound";
@@ -241,6 +254,31 @@ it('can be read only where it was put, and with the key', function (): void {
         ->and(fn () => (new SoundStore(Storage::disk('local'), 'another key'))->read('sounds/a/0'))
         ->toThrow(RuntimeException::class)
         ->and(fn () => $store->read('sounds/none'))->toThrow(RuntimeException::class);
+});
+
+it('takes up again what a worker was at when it was killed', function (): void {
+    config(['queue.default' => 'database']);
+    sent(spoken('my seat belt is securely mounted.'))->assertNoContent();
+    // As a worker leaves it that took it a moment ago and is no more.
+    DB::table('jobs')->update(['reserved_at' => Carbon::now()->getTimestamp(), 'attempts' => 1]);
+    expect(WalkSound::query()->findOrFail($this->sound)->state)->toBe(SoundState::Waiting)
+        ->and(Artisan::call('pasada:work', ['queue' => 'default', '--until-empty' => true]))->toBe(0)
+        ->and(WalkSound::query()->findOrFail($this->sound)->state)->toBe(SoundState::Heard)
+        ->and(DB::table('jobs')->count())->toBe(0)
+        ->and(Artisan::call('pasada:work', ['queue' => 'yesterday']))->toBe(2);
+});
+
+it('says so when all tries failed', function (): void {
+    config(['queue.default' => 'database']);
+    sent(spoken('tight.'))->assertNoContent();
+    Storage::disk('local')->deleteDirectory('sounds');
+    for ($try = 0; $try < 2; $try++) {
+        Artisan::call('pasada:work', ['queue' => 'default', '--until-empty' => true]);
+        DB::table('jobs')->update(['available_at' => 0]);
+    }
+
+    expect(WalkSound::query()->findOrFail($this->sound)->why)->toContain('could not be worked out')
+        ->and(DB::table('failed_jobs')->count())->toBe(1);
 });
 
 it('leaves an utterance of a finished walk alone', function (): void {

@@ -7,17 +7,15 @@ namespace App\Http\Views\Speech;
 use App\Http\Resources\Speech\CaptionResource;
 use App\Http\Resources\Speech\HeardWordsResource;
 use App\Http\Resources\Speech\SuggestionResource;
-use App\Library\InspectionLibrary;
 use App\Library\ListeningLibrary;
 use App\Library\MarkStore;
 use App\Library\TurnedDownStore;
 use App\Models\Attempt;
 use App\Models\Recording;
+use App\Speech\WordsOfWalk;
 use Pasada\Core\Attempt\Marks\ReferencePayload;
 use Pasada\Core\Language\Transcript;
 use Pasada\Core\Language\TranscriptReader;
-use Pasada\Core\Listening\Account;
-use Pasada\Core\Listening\Sheet\SheetMatcher;
 use Pasada\Core\Listening\Sheet\Suggestion;
 use Pasada\Core\Listening\WrongFigure;
 
@@ -25,7 +23,7 @@ use Pasada\Core\Listening\WrongFigure;
 final readonly class ReadRecording
 {
     public function __construct(
-        private InspectionLibrary $inspections, private ListeningLibrary $listeners, private MarkStore $marks,
+        private WordsOfWalk $words, private ListeningLibrary $listeners, private MarkStore $marks,
         private TurnedDownStore $turnedDown, private string $build,
     ) {}
 
@@ -57,7 +55,7 @@ final readonly class ReadRecording
     /** @return string what is heard in the words, as HeardWordsResource in JSON; nothing is settled in it yet */
     public function hear(Attempt $attempt, Transcript $transcript, string $name): string
     {
-        [$transcript, $account, $suggestions] = $this->heard($attempt, $transcript);
+        [$transcript, $account, $suggestions] = $this->words->heard($attempt, $transcript);
         $ends = array_map(static fn ($cue): float => $cue->from, $transcript->cues);
 
         return json_encode(
@@ -108,7 +106,7 @@ final readonly class ReadRecording
     /** @return list<SuggestionResource> what can be proposed of the words so far, while the walk goes on */
     public function live(Attempt $attempt, Transcript $transcript): array
     {
-        [$transcript, $account, $suggestions] = $this->heard($attempt, $transcript);
+        [$transcript, $account, $suggestions] = $this->words->heard($attempt, $transcript);
         $marked = $this->marked($attempt->id);
 
         return array_map(
@@ -118,19 +116,6 @@ final readonly class ReadRecording
             // While the walk goes on, more may be said of it: what is a "maybe" now waits for the end.
             array_values(array_filter($suggestions, static fn (Suggestion $one): bool => ! $one->isMaybe)),
         );
-    }
-
-    /** @return array{Transcript, Account, list<Suggestion>} the transcript with one reading of each piece */
-    private function heard(Attempt $attempt, Transcript $transcript): array
-    {
-        $inspection = $this->inspections->forAttempt($attempt);
-        // The laid-out list is kept without the sections of the checklist, which tell what a grouped item stands for.
-        $checklist = $this->inspections->checklistOf($attempt);
-        $listener = $this->listeners->forInspection($checklist, $inspection);
-        $transcript = $listener->understood($transcript);
-        $account = $listener->listen($transcript);
-
-        return [$transcript, $account, (new SheetMatcher($inspection, $checklist))->suggestions($account)];
     }
 
     /** What a proposal is about, as the marks that settle it name it: its item, or the place of a reference. */

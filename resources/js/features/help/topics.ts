@@ -75,6 +75,24 @@ export const topics: readonly Topic[] = [
         picture: 'scoring',
     },
     {
+        id: 'sound',
+        title: 'Record a walk, hear it again',
+        screens: ['words'],
+        about: 'The tablet records, this school’s server hears; nothing of it leaves for another network.',
+        steps: [
+            'Manager: allow it under School. Ask the student; the answer is kept on the student’s page.',
+            'Press Record on the scoring screen. What is heard shows as a dotted mark; a tap takes it.',
+            'Without network the recording waits on the device and is sent when Pasada is open with one.',
+            'On the result: “Hear it” beside an item, or a tap on the strip. Arrow keys go 3 seconds.',
+            'A recording of another device: add it under More, Captions of the walk.',
+        ],
+        more: [
+            'Only what you confirm counts. Sound is encrypted, and deleted 90 days after the walk.',
+            'A student who no longer agrees takes it back on the same page: the recordings are deleted at once.',
+        ],
+        picture: 'words',
+    },
+    {
         id: 'paper',
         title: 'A day without devices: paper out, paper in',
         screens: ['paper'],
