@@ -12,7 +12,6 @@ use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Coaching\Coach;
 use Pasada\Core\Coaching\Phrasebook;
 use Pasada\Core\Inspection\Inspection;
-use Pasada\Core\Language\TranscriptReader;
 use Pasada\Core\Listening\Listener;
 use Pasada\Core\Speech\HeardWriter;
 use Pasada\Core\Speech\NgramModel;
@@ -100,7 +99,7 @@ foreach ([null, 10] as $decibels) {
             $heard = SpokenForm::words(HeardWriter::text($pieces));
             $voiceErrors += WordErrors::of($said, $heard);
             $voiceWords += count($said);
-            $account = $listener->listen((new TranscriptReader)->read(HeardWriter::vtt($pieces), 'heard.vtt'));
+            $account = $listener->listen($listener->understood(HeardWriter::transcript($pieces)));
             $measured->add($truth, $account);
             $all->add($truth, $account);
         }

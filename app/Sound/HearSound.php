@@ -19,7 +19,6 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
-use Pasada\Core\Language\TranscriptReader;
 use Pasada\Core\Speech\HeardPiece;
 use Pasada\Core\Speech\HeardWriter;
 use Pasada\Core\Speech\Recognizer;
@@ -65,8 +64,7 @@ final class HearSound implements ShouldQueue
             $sound->update([
                 'state' => SoundState::Heard, 'heard' => HeardWriter::pieces($heard, $sound->from_ms),
                 'said' => $heard === [] ? [] : $words->said(
-                    $sound->attempt,
-                    (new TranscriptReader)->read(HeardWriter::vtt($heard, $sound->from_ms), self::NAME),
+                    $sound->attempt, HeardWriter::transcript($heard, $sound->from_ms),
                 ),
             ]);
             $this->propose($sound, $heard, $captions);

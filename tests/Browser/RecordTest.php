@@ -20,6 +20,20 @@ afterEach(function (): void {
     @unlink($this->wave);
 });
 
+/** Sets what the school and a student say of sound; the manager is at the browser then. */
+function agreed(Browser $browser, int $student, bool $agrees = true): Browser
+{
+    $client = $browser->signIn('paul@ferrow-sound.example', then: null)->client();
+    $client->send('PUT', "/students/$student/sound", ['agrees' => $agrees]);
+    $school = array_intersect_key(
+        $client->send('GET', '/school'),
+        array_flip(['name', 'state', 'time_zone', 'two_factor_roles', 'start_is_done']),
+    );
+    $client->send('PUT', '/school', [...$school, 'keeps_sound' => $agrees]);
+
+    return $browser;
+}
+
 /** How many recordings, pieces and utterances wait on the device. */
 const WAITING = <<<'JS'
     return (async () => {
@@ -36,8 +50,7 @@ const WAITING = <<<'JS'
     JS;
 
 it('records a walk, proposes what it hears, outlives network and reload, and plays it back', function (): void {
-    $browser = Browser::hearing($this->wave);
-    $browser->signIn('paul@ferrow-sound.example');
+    $browser = agreed(Browser::hearing($this->wave), 3, false);
     $browser->visit('/school')->click('[data-test=keeps-sound]')->waitForText('Yes, of students who agree');
     $browser->signIn('rosa@ferrow-sound.example');
     $browser->visit('/students/3')->click('[data-test=agree]')->waitForText('Agreed on');
@@ -73,13 +86,7 @@ it('records a walk, proposes what it hears, outlives network and reload, and pla
 });
 
 it('hears a recording that was made elsewhere, and says what is none', function (): void {
-    $browser = Browser::open();
-    $browser->signIn('paul@ferrow-sound.example')->client()->send('PUT', '/students/4/sound', ['agrees' => true]);
-    $school = array_intersect_key(
-        $browser->client()->send('GET', '/school'),
-        array_flip(['name', 'state', 'time_zone', 'two_factor_roles', 'start_is_done']),
-    );
-    $browser->client()->send('PUT', '/school', [...$school, 'keeps_sound' => true]);
+    $browser = agreed(Browser::open(), 4);
     $browser->signIn('rosa@ferrow-sound.example')->visit('/start?student=4')->waitForText('items at', '.preview');
     $browser->click('[data-test=start-words]')->find('[data-test=sound-file]');
     $text = substr($this->wave, 0, -4).'.txt';
@@ -97,4 +104,12 @@ it('hears a recording that was made elsewhere, and says what is none', function 
     $browser->upload('[data-test=sound-file]', $this->wave)->waitForText('Hearing it on the server');
     Lane::work();
     $browser->waitForText('items heard')->waitForText('Seat belt');
+});
+
+it('says why nothing is recorded, and marks go on', function (): void {
+    // No microphone, and nobody who would allow one.
+    $browser = agreed(Browser::open(), 5)->signIn('rosa@ferrow-sound.example')->visit('/start?student=5');
+    $browser->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');
+    $browser->click('[data-test=record]')->waitForText('microphone', '.sound-why')
+        ->waitForText('Record', '[data-test=record]')->tile('1')->find('.tile[data-state=whole]');
 });

@@ -1,5 +1,4 @@
 import { fromMs, type Sound, type Told } from '@/features/result/sound/useWalkSound';
-import { captionOf } from '@/shared/speech/api';
 import { RATE, UtteranceCutter, type Utterance } from '@/shared/sound/UtteranceCutter';
 import { describe, expect, it } from 'vitest';
 
@@ -105,17 +104,5 @@ describe('where an item is heard', () => {
         ['nowhere', undefined],
     ])('%s', (item, at) => {
         expect(fromMs(item, sounds, told)).toBe(at);
-    });
-});
-
-it('weighs the likeliest words as much as all other readings', () => {
-    expect(captionOf(5, 'belt', [])).toEqual({ from_ms: 5, text: 'belt' });
-    expect(captionOf(5, 'belt', ['bell', 'built'])).toEqual({
-        from_ms: 5,
-        alternatives: [
-            { text: 'belt', weight: 0.5 },
-            { text: 'bell', weight: 0.25 },
-            { text: 'built', weight: 0.25 },
-        ],
     });
 });

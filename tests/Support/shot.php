@@ -3,7 +3,9 @@
 declare(strict_types=1);
 
 use Facebook\WebDriver\WebDriverKeys;
+use Symfony\Component\Process\Process;
 use Tests\Support\Browser;
+use Tests\Support\Lane;
 
 require __DIR__.'/../../vendor/autoload.php';
 
@@ -44,10 +46,25 @@ $settle();
 $browser->shot($folder.'scoring-phone.png');
 $browser->resize(1280, 800);
 
-$browser->visit('/start?student=3')->waitForText('items at', '.preview')->click('[data-test=start]')->find('.tile');
-$browser->press('.')->press('.')->choose('More')->click('[data-test=listen-live]')->click('[data-test=stand-in]');
-usleep(14_000_000);
-$browser->shot($folder.'listening.png');
+// A walk that is recorded and heard: a synthetic voice speaks into the microphone.
+$wave = sys_get_temp_dir().'/pasada-shot-'.getmypid().'.wav';
+(new Process(['flite', '-voice', 'rms', '-o', $wave, '-t', 'three points of contact. my seat belt is securely mounted. '.
+    'it is not cut or frayed and it works. now the safe start. the gear is in neutral.']))->mustRun();
+$hearing = Browser::hearing($wave);
+$client = $hearing->signIn('paul@ferrow-sound.example')->client();
+$client->send('PUT', '/students/3/sound', ['agrees' => true]);
+$told = ['name', 'state', 'time_zone', 'two_factor_roles', 'start_is_done'];
+$school = array_intersect_key($client->send('GET', '/school'), array_flip($told));
+$client->send('PUT', '/school', [...$school, 'keeps_sound' => true]);
+$hearing->signIn('rosa@ferrow-sound.example')->visit('/start?student=3')->waitForText('items at', '.preview');
+$hearing->click('[data-test=start]')->find('.tile');
+$hearing->click('[data-test=record]')->lookUntil(static function () use ($hearing): bool {
+    Lane::work();
+
+    return $hearing->count('[data-offer]') > 1;
+}, 'Nothing was proposed.');
+$hearing->shot($folder.'listening.png')->close();
+unlink($wave);
 $browser
     ->visit('/start?student=2')
     ->waitForText('items at', '.preview')

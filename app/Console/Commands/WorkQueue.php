@@ -16,6 +16,9 @@ final class WorkQueue extends Command
     /** It is started anew after that, by whoever watches it. */
     private const LIVES_SECONDS = 3600;
 
+    /** Making a language model takes 300 of them; it is started anew when it has kept more. */
+    private const MOST_MEGABYTES = 512;
+
     protected $signature = 'pasada:work {queue : live, for what is being said, or default} '.
         '{--until-empty : end when nothing waits}';
 
@@ -33,7 +36,8 @@ final class WorkQueue extends Command
 
         return $this->call('queue:work', [
             '--queue' => $queue, '--sleep' => 0.3, '--timeout' => self::LONGEST_SECONDS,
-            '--max-time' => self::LIVES_SECONDS, '--stop-when-empty' => $this->option('until-empty') === true,
+            '--max-time' => self::LIVES_SECONDS, '--memory' => self::MOST_MEGABYTES,
+            '--stop-when-empty' => $this->option('until-empty') === true,
         ]);
     }
 }

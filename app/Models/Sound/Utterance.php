@@ -12,6 +12,10 @@ use Illuminate\Support\Carbon;
 /**
  * What was said between two pauses, heard while the walk goes on. Its sound goes as soon as it is heard.
  *
+ * @phpstan-type HeardWords array{
+ *   from_ms: int, text: string, alternatives: list<array{text: string, weight: float}>, ...
+ * }
+ *
  * @property string $id UUID made by the page
  * @property string $attempt_id
  * @property int $user_id
@@ -19,8 +23,7 @@ use Illuminate\Support\Carbon;
  * @property int $from_ms of the walk's clock
  * @property SoundState $state
  * @property string $digest SHA-256 of its sound
- * @property list<array{from_ms: int, text: string, alternatives: list<string>, ...}>|null $heard its words, and what
- *   they may have been instead
+ * @property list<HeardWords>|null $heard its words, and how they may be read
  * @property Carbon $received_at
  * @property Carbon|null $heard_at
  * @property-read Attempt $attempt

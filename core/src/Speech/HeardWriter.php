@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Speech;
 
+use Pasada\Core\Language\Alternative;
 use Pasada\Core\Language\CaptionTime;
+use Pasada\Core\Language\Cue;
+use Pasada\Core\Language\Transcript;
 
 /** Writes what was heard as WebVTT, as plain text, or for a program. */
 final readonly class HeardWriter
 {
+    /** Of the words that a recognizer holds likeliest. */
+    private const LIKELIEST = 0.5;
+
     /**
      * @param  list<HeardPiece>  $pieces
      * @param  int  $fromMs  where the sound begins
@@ -27,6 +33,30 @@ final readonly class HeardWriter
         return implode("\n", $cues);
     }
 
+    /**
+     * As the listener reads it, with what may have been said instead: the likeliest words weigh as much as all others.
+     *
+     * @param  list<HeardPiece>  $pieces
+     * @param  int  $fromMs  where the sound begins
+     */
+    public static function transcript(array $pieces, int $fromMs = 0): Transcript
+    {
+        return new Transcript(array_map(static fn (HeardPiece $piece): Cue => new Cue(
+            ($fromMs + $piece->fromMs()) / 1000, $piece->text(), self::readings($piece),
+        ), $pieces));
+    }
+
+    /** @return list<Alternative> empty where there is but one reading */
+    private static function readings(HeardPiece $piece): array
+    {
+        $others = array_values(array_diff($piece->alternatives, [$piece->text()]));
+
+        return $others === [] ? [] : [new Alternative($piece->text(), self::LIKELIEST), ...array_map(
+            static fn (string $other): Alternative => new Alternative($other, (1.0 - self::LIKELIEST) / count($others)),
+            $others,
+        )];
+    }
+
     /** @param  list<HeardPiece>  $pieces */
     public static function text(array $pieces): string
     {
@@ -37,7 +67,7 @@ final readonly class HeardWriter
      * @param  list<HeardPiece>  $pieces
      * @param  int  $fromMs  where the sound begins
      * @return list<array{from_ms: int, to_ms: int, text: string, words: list<array<string, mixed>>,
-     *   alternatives: list<string>}> times in milliseconds, confidence 0 to 1
+     *   alternatives: list<array{text: string, weight: float}>}> times in milliseconds, confidence 0 to 1
      */
     public static function pieces(array $pieces, int $fromMs = 0): array
     {
@@ -47,7 +77,10 @@ final readonly class HeardWriter
                 'word' => $word->word, 'from_ms' => $fromMs + $word->fromMs, 'to_ms' => $fromMs + $word->toMs,
                 'confidence' => $word->confidence,
             ], $piece->words),
-            'alternatives' => $piece->alternatives,
+            'alternatives' => array_map(
+                static fn (Alternative $one): array => ['text' => $one->text, 'weight' => $one->weight],
+                self::readings($piece),
+            ),
         ], $pieces);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Pasada\Core\Speech\Loudness;
 
 /** @param  list<array{int, int}>  $stretches  milliseconds, and how loud (0 to 32767) */
-function soundOf(array $stretches): Loudness
+function loudnessOf(array $stretches): Loudness
 {
     return Loudness::of(array_map(static function (array $stretch): string {
         [$lasts, $loud] = $stretch;
@@ -21,7 +21,7 @@ function soundOf(array $stretches): Loudness
 it('finds where somebody speaks, against its own quiet and its own speech', function (
     array $stretches, int $utterances,
 ): void {
-    $found = soundOf($stretches)->utterances();
+    $found = loudnessOf($stretches)->utterances();
 
     expect($found)->toHaveCount($utterances);
 })->with([
@@ -34,7 +34,7 @@ it('finds where somebody speaks, against its own quiet and its own speech', func
 ]);
 
 it('cuts what lasts too long, loses nothing of it and overlaps nowhere', function (): void {
-    $sound = soundOf([[300, 0], [17000, 8000], [60, 100], [30000, 8000], [300, 0]]);
+    $sound = loudnessOf([[300, 0], [17000, 8000], [60, 100], [30000, 8000], [300, 0]]);
     $found = $sound->utterances();
     expect(count($found))->toBeGreaterThan(2)->and($found[0][0])->toBeLessThanOrEqual(300)
         ->and($found[count($found) - 1][1])->toBeGreaterThanOrEqual(47360)->toBeLessThanOrEqual($sound->lastsMs());
@@ -47,8 +47,8 @@ it('cuts what lasts too long, loses nothing of it and overlaps nowhere', functio
 });
 
 it('draws how loud it is, with the loudest of each stretch', function (): void {
-    $strip = soundOf([[1000, 0], [1000, 16384], [1000, 0]])->strip(3);
+    $strip = loudnessOf([[1000, 0], [1000, 16384], [1000, 0]])->strip(3);
 
     expect($strip[0])->toBe(0.0)->and($strip[1])->toEqualWithDelta(0.354, 0.02)->and($strip[2])->toBe(0.0)
-        ->and(soundOf([[50, 900]])->strip(400))->toHaveCount(5)->and(soundOf([])->strip(10))->toBe([]);
+        ->and(loudnessOf([[50, 900]])->strip(400))->toHaveCount(5)->and(loudnessOf([])->strip(10))->toBe([]);
 });

@@ -63,6 +63,11 @@ it('takes a code of the student once, and no other', function (): void {
     ]))->assertUnprocessable();
 });
 
+it('asks who signs, whatever was sent in place of it', function (mixed $party): void {
+    $this->actingAs($this->yard->scorer)
+        ->postJson($this->path, ['party' => $party] + ($this->signed)('student'))->assertUnprocessable();
+})->with([[[[null]]], [['student']], [3], [null], ['nobody']]);
+
 it('takes no code that is too old or was replaced', function (): void {
     $first = ($this->code)($this->mira);
     $second = ($this->code)($this->mira);

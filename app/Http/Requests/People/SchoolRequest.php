@@ -13,7 +13,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['name', 'state', 'time_zone', 'two_factor_roles', 'start_is_done', 'keeps_sound'], properties: [
+#[OA\Schema(required: ['name', 'state', 'time_zone', 'two_factor_roles', 'start_is_done'], properties: [
     new OA\Property(property: 'name', type: 'string', maxLength: 120),
     new OA\Property(property: 'state', type: 'string', maxLength: 60),
     new OA\Property(property: 'time_zone', type: 'string'),
@@ -21,7 +21,9 @@ use OpenApi\Attributes as OA;
         property: 'two_factor_roles', type: 'array', items: new OA\Items(type: 'string', enum: Role::class),
         description: 'of whom a code is asked at the sign-in',
     ),
-    new OA\Property(property: 'keeps_sound', type: 'boolean', description: 'walks may be recorded'),
+    new OA\Property(
+        property: 'keeps_sound', type: 'boolean', description: 'walks may be recorded; as it was where it is not told',
+    ),
     new OA\Property(property: 'start_is_done', type: 'boolean', description: 'the guided start is put away'),
 ])]
 final class SchoolRequest extends FormRequest
@@ -45,12 +47,12 @@ final class SchoolRequest extends FormRequest
             'two_factor_roles' => ['present', 'array', 'list'],
             'two_factor_roles.*' => ['distinct', Rule::enum(Role::class)],
             'start_is_done' => ['required', 'boolean'],
-            'keeps_sound' => ['required', 'boolean'],
+            'keeps_sound' => ['sometimes', 'boolean'],
         ];
     }
 
     /**
-     * @return array{name: string, state: string, time_zone: string, two_factor_roles: list<mixed>, keeps_sound: bool}
+     * @return array{name: string, state: string, time_zone: string, two_factor_roles: list<mixed>, keeps_sound?: bool}
      */
     public function told(): array
     {
@@ -59,7 +61,7 @@ final class SchoolRequest extends FormRequest
             'state' => $this->string('state')->squish()->toString(),
             'time_zone' => $this->string('time_zone')->toString(),
             'two_factor_roles' => array_values((array) $this->input('two_factor_roles')),
-            'keeps_sound' => $this->boolean('keeps_sound'),
+            ...($this->has('keeps_sound') ? ['keeps_sound' => $this->boolean('keeps_sound')] : []),
         ];
     }
 

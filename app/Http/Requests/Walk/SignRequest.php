@@ -51,7 +51,9 @@ final class SignRequest extends FormRequest
 
     public function authorize(): bool
     {
-        $party = Party::tryFrom($this->string('party')->toString()) ?? Party::Scorer;
+        // Asked before the rules: it may be anything yet.
+        $told = $this->input('party');
+        $party = Party::tryFrom(is_string($told) ? $told : '') ?? Party::Scorer;
         Gate::authorize('sign', [$this->attempt(), $party]);
 
         return true;

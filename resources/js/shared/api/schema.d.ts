@@ -2256,8 +2256,8 @@ export interface components {
             time_zone: string;
             /** @description of whom a code is asked at the sign-in */
             two_factor_roles: ('instructor' | 'examiner' | 'manager' | 'student')[];
-            /** @description walks may be recorded */
-            keeps_sound: boolean;
+            /** @description walks may be recorded; as it was where it is not told */
+            keeps_sound?: boolean;
             /** @description the guided start is put away */
             start_is_done: boolean;
         };
@@ -4036,12 +4036,16 @@ export interface components {
             /** @description in which the school's days begin and end, as America/New_York */
             time_zone: string;
         };
-        /** @description Words with when they were said, and what they may have been instead. */
+        /** @description Words with when they were said, and how they may be read. */
         HeardPieceResource: {
             /** @description of the clock of the walk */
             from_ms: number;
             text: string;
-            alternatives: string[];
+            /** @description readings, the text among them; empty where it is the only one */
+            alternatives: {
+                text: string;
+                weight: number;
+            }[];
         };
         /** @description When an item was said. */
         SaidItemResource: {

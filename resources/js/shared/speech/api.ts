@@ -5,13 +5,6 @@ export type Suggestion = Schemas['SuggestionResource'];
 export type Caption = Schemas['CaptionResource'];
 export type LiveCaption = Schemas['LivePiecesRequest']['pieces'][number];
 
-/** The words that a recognizer holds likeliest weigh as much as all its other readings. */
-export function captionOf(from_ms: number, text: string, others: string[]): LiveCaption {
-    if (others.length === 0) return { from_ms, text };
-    const weighed = others.map((other) => ({ text: other, weight: 0.5 / others.length }));
-    return { from_ms, alternatives: [{ text, weight: 0.5 }, ...weighed] };
-}
-
 const at = (id: string): { params: { path: { attempt: string } } } => ({ params: { path: { attempt: id } } });
 
 /** Captions larger than this are refused by the server; asking first saves the way. */

@@ -1,7 +1,7 @@
 import { wordsOf } from '@/shared/wordsOf';
 import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
-import { captionOf, hearLive, type LiveCaption, type Suggestion } from './api';
+import { hearLive, type LiveCaption, type Suggestion } from './api';
 import type { CaptionSource } from './sources/CaptionSource';
 
 /** Nobody has read a proposal in less time than this: a tap that comes sooner was not meant for it. */
@@ -53,7 +53,10 @@ export function useLiveWords(walk: OpenAttempt) {
             ({ text, final, from_ms = walk.clock.stamp(), alternatives = [] }) => {
                 interim.value = text;
                 if (!final || text.trim() === '') return;
-                pieces.value = [...pieces.value, captionOf(from_ms, text, alternatives)];
+                pieces.value = [
+                    ...pieces.value,
+                    { from_ms, ...(alternatives.length > 0 ? { alternatives } : { text }) },
+                ];
                 void ask();
             },
             (reason) => {

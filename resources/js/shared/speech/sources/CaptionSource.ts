@@ -4,8 +4,8 @@ export interface LivePiece {
     final: boolean;
     /** When it was said, by the walk's clock; now where it is not told. */
     from_ms?: number;
-    /** What it may have been instead. */
-    alternatives?: string[];
+    /** How it may be read, the text among it; nothing where there is but one reading. */
+    alternatives?: { text: string; weight: number }[];
 }
 
 /** Where live captions come from. */
