@@ -107,8 +107,8 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
                         <p class="quiet">Practice on the simulated air system. It counts on no sheet.</p>
                         <BrakePractices :practices="data.brake_practices" />
                     </section>
-                    <SoundConsent :student="id" />
                 </div>
+                <SoundConsent :student="id" />
             </main>
         </template>
     </LoadState>
