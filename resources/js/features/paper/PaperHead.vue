@@ -32,6 +32,7 @@ const other = (change: Partial<KeptPaper>): void => set({ ...change, sheet: {} }
             <NamedSelect
                 :value="paper.student"
                 filterable
+                placeholder="Whose sheet is it?"
                 size="large"
                 :options="options(choices.students)"
                 data-test="paper-student"
