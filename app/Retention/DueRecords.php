@@ -55,7 +55,10 @@ final readonly class DueRecords
      */
     public function delete(School $school, User $by, int $expected, Carbon $now, ?Student $of = null): Tombstone
     {
-        $stone = $this->database->transaction(function () use ($school, $by, $expected, $now, $of): Tombstone {
+        $gone = [];
+        $stone = $this->database->transaction(function () use (
+            $school, $by, $expected, $now, $of, &$gone,
+        ): Tombstone {
             School::query()->whereKey($school->id)->lockForUpdate()->value('id');
             $told = $this->told($school, $now, $of);
             if ($told['count'] !== $expected || $expected === 0) {
@@ -76,7 +79,7 @@ final readonly class DueRecords
                     $this->database->table($table)->whereIn('attempt_id', $ids)->delete();
                 }
                 $this->database->table('attempts')->whereIn('id', $ids)->delete();
-                $this->sound->files(array_values(array_filter($ids, is_string(...))));
+                array_push($gone, ...array_values(array_filter($ids, is_string(...))));
             } while (count($ids) === self::AT_ONCE);
 
             return Tombstone::query()->create([
@@ -86,6 +89,8 @@ final readonly class DueRecords
             ]);
         });
         assert($stone instanceof Tombstone);
+        // Files come back with no transaction: they go once the rows have gone.
+        $this->sound->files($gone);
 
         return $stone;
     }

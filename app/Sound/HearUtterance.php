@@ -47,4 +47,12 @@ final class HearUtterance implements ShouldQueue
         }
         $store->forget($one->file());
     }
+
+    /** After the last try: whoever waits for its words goes on without them. */
+    public function failed(): void
+    {
+        Utterance::query()->whereKey($this->id)->where('state', SoundState::Waiting)->update([
+            'state' => SoundState::Failed,
+        ]);
+    }
 }

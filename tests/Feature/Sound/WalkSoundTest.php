@@ -281,6 +281,21 @@ it('says so when all tries failed', function (): void {
         ->and(DB::table('failed_jobs')->count())->toBe(1);
 });
 
+it('goes on without the words of an utterance whose sound is gone', function (): void {
+    config(['queue.default' => 'database']);
+    $id = (string) Str::uuid7();
+    $this->call(
+        'PUT', "/api/v1/attempts/{$this->attempt->id}/utterances/$id?recorder=$this->recorder&from_ms=1",
+        server: ['HTTP_ACCEPT' => 'application/json'], content: 'ab',
+    )->assertNoContent();
+    Storage::disk('local')->deleteDirectory('sounds');
+    for ($try = 0; $try < 2; $try++) {
+        Artisan::call('pasada:work', ['queue' => 'live', '--until-empty' => true]);
+    }
+
+    expect(Utterance::query()->findOrFail($id)->state)->toBe(SoundState::Failed);
+});
+
 it('leaves an utterance of a finished walk alone', function (): void {
     $this->yard->finish($this->attempt);
     $this->call(

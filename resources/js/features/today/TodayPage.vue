@@ -9,6 +9,7 @@ import { computed, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
 import { readToday } from './api';
 import DueStudents from './DueStudents.vue';
+import WaitingSound from './WaitingSound.vue';
 import YardRow from './YardRow.vue';
 
 const router = useRouter();
@@ -38,6 +39,7 @@ const scores = computed(() => user.value?.may_score === true);
                         }}</RouterLink>, {{ one.marks }} marks. Open it with network and they are sent.
                     </p>
                 </section>
+                <WaitingSound :device="device" />
                 <section v-if="data.in_yard.length > 0">
                     <h2>In the yard now</h2>
                     <YardRow

@@ -45,6 +45,14 @@ export class SoundSender {
         return this.#db.sounds.where({ user: this.user }).toArray();
     }
 
+    /** Gives a recording up that the server does not take. */
+    async drop(sound: string): Promise<void> {
+        await this.#db.transaction('rw', this.#db.sounds, this.#db.pieces, async () => {
+            await this.#db.pieces.where({ sound }).delete();
+            await this.#db.sounds.delete(sound);
+        });
+    }
+
     #rest(failed: boolean): void {
         this.#busy = false;
         if (failed) this.#timer = setTimeout(() => this.nudge(), AGAIN_MS);
