@@ -48,8 +48,10 @@ $browser->resize(1280, 800);
 
 // A walk that is recorded and heard: a synthetic voice speaks into the microphone.
 $wave = sys_get_temp_dir().'/pasada-shot-'.getmypid().'.wav';
-(new Process(['flite', '-voice', 'rms', '-o', $wave, '-t', 'three points of contact. my seat belt is securely mounted. '.
-    'it is not cut or frayed and it works. now the safe start. the gear is in neutral.']))->mustRun();
+(new Process([
+    'flite', '-voice', 'rms', '-o', $wave, '-t', 'three points of contact. my seat belt is securely mounted. '.
+        'it is not cut or frayed and it works. now the safe start. the gear is in neutral.',
+]))->mustRun();
 $hearing = Browser::hearing($wave);
 $client = $hearing->signIn('paul@ferrow-sound.example')->client();
 $client->send('PUT', '/students/3/sound', ['agrees' => true]);
