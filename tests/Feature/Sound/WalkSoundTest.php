@@ -261,9 +261,11 @@ it('takes up again what a worker was at when it was killed', function (): void {
     sent(spoken('my seat belt is securely mounted.'))->assertNoContent();
     // As a worker leaves it that took it a moment ago and is no more.
     DB::table('jobs')->update(['reserved_at' => Carbon::now()->getTimestamp(), 'attempts' => 1]);
-    expect(WalkSound::query()->findOrFail($this->sound)->state)->toBe(SoundState::Waiting)
-        ->and(Artisan::call('pasada:work', ['queue' => 'default', '--until-empty' => true]))->toBe(0)
-        ->and(WalkSound::query()->findOrFail($this->sound)->state)->toBe(SoundState::Heard)
+    expect(WalkSound::query()->findOrFail($this->sound)->state)->toBe(SoundState::Waiting);
+    // It may end with 12, which means started anew: the process of the tests holds more than a worker's.
+    Artisan::call('pasada:work', ['queue' => 'default', '--until-empty' => true]);
+
+    expect(WalkSound::query()->findOrFail($this->sound)->state)->toBe(SoundState::Heard)
         ->and(DB::table('jobs')->count())->toBe(0)
         ->and(Artisan::call('pasada:work', ['queue' => 'yesterday']))->toBe(2);
 });
