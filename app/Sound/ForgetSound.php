@@ -30,10 +30,14 @@ final readonly class ForgetSound
     /** @return int recordings that went */
     public function old(Carbon $now): int
     {
-        $due = self::there()->where('received_at', '<', $now->copy()->subDays($this->days));
-        $due->whereNotIn('attempt_id', Attempt::query()->whereIn(
+        $since = $now->copy()->subDays($this->days);
+        $held = Attempt::query()->whereIn(
             'student_id', LegalHold::query()->where('ended_at', null)->select('student_id'),
-        )->select('id'));
+        )->select('id');
+        $due = self::there()->where('received_at', '<', $since);
+        $due->whereNotIn('attempt_id', $held);
+        // What was said may be here where its recording never came.
+        Utterance::query()->where('received_at', '<', $since)->whereNotIn('attempt_id', $held)->delete();
 
         return $this->forget($due, $now);
     }
@@ -45,8 +49,10 @@ final readonly class ForgetSound
             return 0;
         }
 
+        $attempts = Attempt::query()->where('student_id', $student->id)->pluck('id');
         $own = self::there();
-        $own->whereIn('attempt_id', Attempt::query()->where('student_id', $student->id)->select('id'));
+        $own->whereIn('attempt_id', $attempts);
+        Utterance::query()->whereIn('attempt_id', $attempts)->delete();
 
         return $this->forget($own, $now);
     }
@@ -73,7 +79,6 @@ final readonly class ForgetSound
             $sound->update([
                 'state' => SoundState::Deleted, 'deleted_at' => $now, 'heard' => null, 'said' => null, 'strip' => null,
             ]);
-            Utterance::query()->where('attempt_id', $sound->attempt_id)->where('recorder', $sound->recorder)->delete();
             $this->pieces->forget($sound);
             $this->trail->keep(
                 $sound->attempt->school_id, Did::Erased, 'sound', $sound->id, null,

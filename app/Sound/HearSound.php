@@ -18,6 +18,7 @@ use App\Speech\WordsOfWalk;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Pasada\Core\Speech\HeardPiece;
 use Pasada\Core\Speech\HeardWriter;
@@ -50,26 +51,35 @@ final class HearSound implements ShouldQueue
             return;
         }
         $whole = $wave = $laidOut = null;
+        $old = [];
         try {
             $whole = $this->whole($sound, $pieces);
             $wave = $files->forHearing($whole);
             $laidOut = $files->forPlaying($whole, $sound->kind);
             $loudness = WaveFile::loudness($wave);
-            $sound->update([
-                'digest' => hash_file('sha256', $whole), 'lasts_ms' => $loudness->lastsMs(),
+            $isThere = $this->write([
+                // As it came; what is heard again after a crash is laid out anew already.
+                'digest' => $sound->digest ?? hash_file('sha256', $whole), 'lasts_ms' => $loudness->lastsMs(),
                 'strip' => $loudness->strip(self::COLUMNS),
-            ]);
-            $pieces->replace($sound, $laidOut);
+            ], static function (WalkSound $sound) use ($pieces, $laidOut, &$old): void {
+                $old = $pieces->replace($sound, $laidOut);
+            });
+            if (! $isThere) {
+                return;
+            }
+            $pieces->drop($sound, $old);
             $heard = $recognizer->recognize($wave, $language->of($inspections->forAttempt($sound->attempt)));
-            $sound->update([
+            $isThere = $this->write([
                 'state' => SoundState::Heard, 'heard' => HeardWriter::pieces($heard, $sound->from_ms),
                 'said' => $heard === [] ? [] : $words->said(
                     $sound->attempt, HeardWriter::transcript($heard, $sound->from_ms),
                 ),
             ]);
-            $this->propose($sound, $heard, $captions);
+            if ($isThere) {
+                $this->propose($sound, $heard, $captions);
+            }
         } catch (NoSound $why) {
-            $sound->update(['state' => SoundState::Failed, 'why' => Str::limit(ucfirst($why->getMessage()), 290)]);
+            $this->write(['state' => SoundState::Failed, 'why' => Str::limit(ucfirst($why->getMessage()), 290)]);
         } finally {
             foreach ([$whole, $wave, $laidOut] as $file) {
                 $file === null || @unlink($file);
@@ -84,6 +94,31 @@ final class HearSound implements ShouldQueue
             'state' => SoundState::Failed,
             'why' => 'Its words could not be worked out on this server; its log tells why. It is kept as it came.',
         ]);
+    }
+
+    /**
+     * Unless it was deleted since: hearing takes minutes, and what a student took back must not come again.
+     *
+     * @param  array<string, mixed>  $change
+     * @param  (callable(WalkSound): mixed)|null  $also
+     * @return bool whether it is still there
+     */
+    private function write(array $change, ?callable $also = null): bool
+    {
+        return DB::transaction(function () use ($change, $also): bool {
+            $query = WalkSound::query()->whereKey($this->id);
+            $query->lockForUpdate();
+            $held = $query->first();
+            if ($held?->state !== SoundState::Waiting) {
+                return false;
+            }
+            $held->update($change);
+            if ($also !== null) {
+                $also($held);
+            }
+
+            return true;
+        }) === true;
     }
 
     private function whole(WalkSound $sound, SoundPieces $pieces): string

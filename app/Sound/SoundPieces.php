@@ -13,6 +13,9 @@ final readonly class SoundPieces
     /** Of a piece of sound at rest: what a player asks for at once. */
     private const BYTES = 262_144;
 
+    /** Where the positions of what is laid out anew begin: beyond any that a device counts to. */
+    private const LAID_OUT = 1_000_000;
+
     public function __construct(private ConnectionInterface $database, private SoundStore $store) {}
 
     /** @return string|null digest of a piece that came; null if it did not */
@@ -39,19 +42,32 @@ final readonly class SoundPieces
         ]);
     }
 
-    /** Puts a file in place of what came: the same sound, laid out so that it can be played from any second. */
-    public function replace(WalkSound $sound, string $file): void
+    /**
+     * Puts a file in place of what came: the same sound, laid out so that it can be played from any second. What came
+     * is not written over: whoever dies in between, and takes the rows back, finds it as it was.
+     *
+     * @return list<int> what no row names any more, to be dropped once this is kept for good
+     */
+    public function replace(WalkSound $sound, string $file): array
     {
-        $old = $this->count($sound);
-        $this->database->transaction(function () use ($sound, $file): void {
-            $this->database->table('sound_pieces')->where('sound_id', $sound->id)->delete();
-            $size = (int) filesize($file);
-            for ($n = 0; $n * self::BYTES < $size; $n++) {
-                $this->add($sound, $n, (string) file_get_contents($file, false, null, $n * self::BYTES, self::BYTES));
-            }
-        });
-        for ($n = $this->count($sound); $n < $old; $n++) {
-            $this->store->forget($sound->folder()."/$n");
+        $old = array_filter(array_keys($this->sizes($sound)), static fn (int $at): bool => $at < self::LAID_OUT);
+        $this->database->table('sound_pieces')->where('sound_id', $sound->id)->delete();
+        $size = (int) filesize($file);
+        for ($n = 0; $n * self::BYTES < $size; $n++) {
+            $this->add(
+                $sound, self::LAID_OUT + $n,
+                (string) file_get_contents($file, false, null, $n * self::BYTES, self::BYTES),
+            );
+        }
+
+        return array_values($old);
+    }
+
+    /** @param  list<int>  $positions */
+    public function drop(WalkSound $sound, array $positions): void
+    {
+        foreach ($positions as $position) {
+            $this->store->forget($sound->folder()."/$position");
         }
     }
 

@@ -113,6 +113,36 @@ describe('sound on its way to the server', () => {
         expect(await left()).toEqual([0, 0]);
     });
 
+    it('waits until somebody signs in again, and loses nothing meanwhile', async () => {
+        await recorded(2);
+        await db.utterances.add({
+            ...{ id: 'said', attempt: 'walk', user: USER, recorder: 'page', from_ms: 5 },
+            bytes: new ArrayBuffer(4),
+        });
+        const signedOut = { type: '/problems/signed-out', detail: 'Sign in.', errors: [] };
+        server.answers = () => Promise.resolve(told(401, signedOut));
+        const sender = new SoundSender(USER);
+        sender.nudge();
+        await vi.waitFor(() => expect(server.asked).not.toEqual([]));
+        sender.stop();
+        expect([(await sender.waiting())[0]?.refused, await db.utterances.count()]).toEqual(['', 1]);
+        expect(await left()).toEqual([1, 2]);
+        server.answers = () => Promise.resolve(told(200));
+        sendAll();
+        await vi.waitFor(async () => expect(await left()).toEqual([0, 0]));
+    });
+
+    it('is tried again when it was refused and somebody asks for it', async () => {
+        await recorded(1);
+        server.answers = () => Promise.resolve(told(403, { type: '/problems/forbidden', detail: 'No.', errors: [] }));
+        const sender = new SoundSender(USER);
+        sender.nudge();
+        await vi.waitFor(async () => expect((await sender.waiting())[0]?.refused).toBe('No.'));
+        server.answers = () => Promise.resolve(told(200));
+        await sender.retry(sound);
+        await vi.waitFor(async () => expect(await left()).toEqual([0, 0]));
+    });
+
     it('sends what was said just now before anything else', async () => {
         await recorded(1);
         const said = { id: 'said', attempt: 'walk', user: USER, recorder: 'page', from_ms: 5 };

@@ -9,7 +9,9 @@ use App\Models\Role;
 use App\Models\Sound\SoundState;
 use App\Models\Sound\Utterance;
 use App\Models\Sound\WalkSound;
+use App\Models\Student;
 use App\Sound\ForgetSound;
+use App\Sound\SoundPieces;
 use App\Sound\SoundStore;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
@@ -17,6 +19,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Pasada\Core\Speech\HeardPiece;
+use Pasada\Core\Speech\HeardWord;
+use Pasada\Core\Speech\Recognizer;
 use Symfony\Component\Process\Process;
 use Tests\Support\Yard;
 
@@ -220,6 +225,53 @@ it('deletes for good what is over or no longer agreed to, and says so', function
     'its days are over' => ['days', true], 'the consent is taken back' => ['consent', true],
     'a day too early' => ['too early', false], 'there is a dispute' => ['held', false],
 ]);
+
+it('keeps what came when a worker dies while it lays it out', function (): void {
+    config(['queue.default' => 'database']);
+    $bytes = spoken('my seat belt is securely mounted.');
+    sent($bytes)->assertNoContent();
+    $sound = WalkSound::query()->findOrFail($this->sound);
+    $pieces = app(SoundPieces::class);
+    $file = (string) tempnam(sys_get_temp_dir(), 'pasada-laid-');
+    file_put_contents($file, str_repeat('anew', 100_000));
+    try {
+        DB::transaction(function () use ($pieces, $sound, $file): void {
+            $pieces->replace($sound, $file);
+            throw new LogicException('killed');
+        });
+    } catch (LogicException) {
+        // Rows come back with the transaction; the files have to be there as well.
+    }
+    unlink($file);
+
+    expect(implode('', [...$pieces->read($sound, 0, strlen($bytes) - 1)]))->toBe($bytes);
+});
+
+it('brings nothing back that was deleted while it was heard', function (): void {
+    $this->app->bind(Recognizer::class, fn (): Recognizer => new class($this->yard->student) implements Recognizer
+    {
+        public function __construct(private Student $student) {}
+
+        public function recognize(string $sound, string $language): array
+        {
+            // The student takes the consent back in this very moment.
+            app(ForgetSound::class)->ofStudent($this->student, Carbon::now());
+
+            return [new HeardPiece([new HeardWord('tight', 0, 400, 1.0)])];
+        }
+    });
+    Utterance::query()->create([
+        'id' => (string) Str::uuid7(), 'attempt_id' => $this->attempt->id, 'user_id' => $this->yard->scorer->id,
+        'recorder' => (string) Str::uuid7(), 'from_ms' => 0, 'state' => SoundState::Heard,
+        'digest' => str_repeat('0', 64), 'received_at' => Carbon::now(),
+    ]);
+    sent(spoken('tight.'))->assertNoContent();
+    $sound = WalkSound::query()->findOrFail($this->sound);
+
+    expect($sound->state)->toBe(SoundState::Deleted)->and($sound->heard)->toBeNull()
+        ->and(Storage::disk('local')->allFiles('sounds'))->toBe([])->and(Utterance::query()->count())->toBe(0);
+    $this->getJson("/api/v1/attempts/{$this->attempt->id}/recording")->assertNoContent();
+});
 
 it('goes with all that is known of a person', function (): void {
     sent(spoken('tight.'));

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Device } from '@/shared/outbox/Device';
 import type { KeptSound } from '@/shared/sound/SoundDb';
-import { dropSound, nudgeSound, waitingSound } from '@/shared/sound/soundSending';
+import { dropSound, retrySound, waitingSound } from '@/shared/sound/soundSending';
 import { useIntervalFn } from '@vueuse/core';
 import { NPopconfirm } from 'naive-ui';
 import { shallowRef } from 'vue';
@@ -33,13 +33,13 @@ useIntervalFn(() => void look(), 3000);
         <h2>Recordings on this device</h2>
         <p v-for="one in waiting" :key="one.id" class="acts">
             <span>{{ one.student }}: {{ one.refused || 'sent while Pasada is open with a network.' }}</span>
+            <TapButton @click="retrySound(one.id).then(look)">{{ one.refused ? 'Try again' : 'Send now' }}</TapButton>
             <template v-if="one.refused">
                 <NPopconfirm positive-text="Delete it" @positive-click="drop(one.id)">
                     <template #trigger><TapButton>Delete from this device</TapButton></template>
                     It is nowhere else. Marks stay as they are.
                 </NPopconfirm>
             </template>
-            <TapButton v-else @click="nudgeSound">Send now</TapButton>
         </p>
     </section>
 </template>

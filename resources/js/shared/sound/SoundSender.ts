@@ -1,8 +1,12 @@
 import { wordsOf } from '@/shared/wordsOf';
-import { answer, api, done, isPassing } from '@/shared/api/client';
+import { answer, api, ApiProblem, done, isPassing } from '@/shared/api/client';
 import { rawBody } from './rawBody';
 import { lockOf } from './Recorder';
 import { SoundDb, type KeptSound } from './SoundDb';
+
+/** Said of the sound itself; who is signed out, or has to give a code, comes back. */
+const isRefused = (error: unknown): boolean =>
+    !isPassing(error) && error instanceof ApiProblem && error.status !== 401 && !error.is('second-factor-missing');
 
 /** Between two tries while the server is away. */
 const AGAIN_MS = 5000;
@@ -16,6 +20,7 @@ export class SoundSender {
     #busy = false;
     #again = false;
     #timer: ReturnType<typeof setTimeout> | undefined;
+    #isStopped = false;
 
     constructor(private readonly user: number) {}
 
@@ -23,7 +28,7 @@ export class SoundSender {
     nudge(): void {
         clearTimeout(this.#timer);
         this.#again = this.#busy;
-        if (this.#busy) return;
+        if (this.#busy || this.#isStopped) return;
         this.#busy = true;
         void navigator.locks
             .request('pasada-sound-sending', { ifAvailable: true }, async (lock) => {
@@ -36,7 +41,9 @@ export class SoundSender {
             );
     }
 
+    /** Somebody else is at the device. */
     stop(): void {
+        this.#isStopped = true;
         clearTimeout(this.#timer);
     }
 
@@ -53,8 +60,15 @@ export class SoundSender {
         });
     }
 
+    /** What was refused once may be taken by now: the student has agreed, or the manager allows it. */
+    async retry(sound: string): Promise<void> {
+        await this.#db.sounds.update(sound, { refused: '' });
+        this.nudge();
+    }
+
     #rest(failed: boolean): void {
         this.#busy = false;
+        if (this.#isStopped) return;
         if (failed) this.#timer = setTimeout(() => this.nudge(), AGAIN_MS);
         else if (this.#again) this.nudge();
     }
@@ -66,7 +80,7 @@ export class SoundSender {
             try {
                 await this.#sendSound(sound);
             } catch (error) {
-                if (isPassing(error)) throw error;
+                if (!isRefused(error)) throw error;
                 await this.#db.sounds.update(sound.id, { refused: wordsOf(error) });
             }
         }
@@ -85,7 +99,7 @@ export class SoundSender {
                 );
             } catch (error) {
                 // The recording has it all the same.
-                if (isPassing(error)) throw error;
+                if (!isRefused(error)) throw error;
             }
             await this.#db.utterances.delete(id);
         }

@@ -13,6 +13,8 @@ export function sendSoundOf(user: number | undefined): void {
 /** Recordings of who is signed in that are not all on the server. */
 export const waitingSound = (): Promise<KeptSound[]> => sender?.waiting() ?? Promise.resolve([]);
 
+export const retrySound = (id: string): Promise<void> => sender?.retry(id) ?? Promise.resolve();
+
 export const dropSound = (id: string): Promise<void> => sender?.drop(id) ?? Promise.resolve();
 
 /** Something new waits. */
