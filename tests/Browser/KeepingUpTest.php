@@ -175,6 +175,26 @@ it('marks half of a part by taps and strokes, and takes what was missing off the
     expect($browser->text($tile))->not->toContain('points');
 });
 
+it('marks with one tap what was said in part, and asks at the finish which points', function (): void {
+    $browser = onTheTruck($this->browser, 9)->withTouch();
+    $belt = static fn (string $point): string => "[data-chip='cab.seat_belt $point']";
+    $tile = '.tile[data-item="cab.seat_belt"]';
+    $browser->touch($belt('identified'))->waitForText('in part: which points?', $tile);
+    // Once more: it was named and nothing else; and once more: not said.
+    $browser->touch($belt('identified'))->waitForText('named only', $tile);
+    $browser->touch($belt('identified'))->find($tile.'[data-state=not_reached]');
+    $browser->touch($belt('identified'))->waitForText('in part: which points?', $tile);
+    // By keys: found by its letters, then said in part.
+    $browser->press('h', 'o', 'r', 'n', '/')->allSent()->choose('Finish')->find('[data-test=open-points]');
+    expect($browser->count('[data-open]'))->toBe(2);
+    $open = '[data-open="cab.seat_belt"]';
+    $browser->touch("$open {$belt('works')}")->touch("$open {$belt('intact')}")->find("$open .chip.on + .chip.on");
+    $browser->choose('Back to the walk')->waitForText('2 of 3 points', $tile)->choose('Finish');
+    $browser->until(
+        'return document.querySelectorAll("[data-open]").length === 1', 'What was told is asked for once more.',
+    );
+});
+
 it('marks the usual half by one chord, the next by another, and offers them in the panel', function (): void {
     $browser = onTheTruck($this->browser, 9);
     $tile = '.tile[data-item="cab.seat_belt"]';

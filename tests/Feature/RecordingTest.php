@@ -138,6 +138,21 @@ it('proposes from the words of a walk that goes on, and keeps nothing', function
     $this->getJson($this->url.'/recording')->assertNoContent();
 });
 
+it('asks the words which points were said of what was marked as said in part, and nobody else of what was marked', function (
+    string $kind, string $state,
+): void {
+    $this->actingAs($this->yard->scorer)->postJson($this->url.'/marks', [
+        'recorder' => (string) Str::uuid7(), 'marks' => [[
+            'id' => (string) Str::uuid7(), 'at_ms' => 3000, 'kind' => $kind, 'item' => 'engine.water_pump',
+            ...($kind === 'points_heard' ? ['points' => []] : []),
+        ]],
+    ])->assertOk();
+
+    $this->postJson($this->url.'/heard', ['pieces' => [['from_ms' => 4000, 'text' => 'water pump gear driven']]])
+        ->assertJsonPath('0.item', 'engine.water_pump')
+        ->assertJsonPath('0.state', $state);
+})->with([['heard_in_part', 'open'], ['points_heard', 'marked'], ['heard_whole', 'marked']]);
+
 it('says that there are no captions yet', function (): void {
     $this->actingAs($this->yard->scorer)->getJson($this->url.'/recording')->assertNoContent();
 });

@@ -171,6 +171,7 @@ describe('a mark in words', () => {
         [{ kind: 'heard_whole', item: hose.id, side: 'right' }, 'Brake hose: complete, right side'],
         [{ kind: 'points_heard', item: hose.id, points: ['rubber_ok', 'sealed'] }, 'Brake hose: rubber ok, sealed'],
         [{ kind: 'points_heard', item: hose.id, points: [] }, 'Brake hose: named only'],
+        [{ kind: 'heard_in_part', item: hose.id }, 'Brake hose: in part'],
         [{ kind: 'points_taken_back', item: hose.id, points: ['identified'] }, 'Brake hose: taken back'],
         [{ kind: 'points_taken_back', item: hose.id, points: ['sealed'] }, 'Brake hose: taken back sealed'],
         [{ kind: 'figure_heard', item: hose.id, points: ['depth'], value: 4 }, 'Brake hose: depth said as 4'],

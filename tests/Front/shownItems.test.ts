@@ -23,6 +23,7 @@ describe('what the screen shows before the server has answered', () => {
             ],
             'whole',
         ],
+        ['said in part', [mark('heard_in_part', { item: 'drum' })], 'partial'],
         ['said wrong', [mark('said_wrong', { item: 'drum', points: ['intact'] })], 'wrong'],
         ['not equipped', [mark('not_fitted', { item: 'drum' })], 'not_fitted'],
         [
@@ -48,6 +49,27 @@ describe('what the screen shows before the server has answered', () => {
         ['an item that is not asked', [mark('heard_whole', { item: 'horn' })], undefined],
     ])('%s', (_, marks, state) => {
         expect(stateAfter(marks)).toBe(state);
+    });
+
+    it.each([
+        ['nobody told which points', [mark('heard_in_part', { item: 'drum' })], true],
+        [
+            'a point was told',
+            [mark('heard_in_part', { item: 'drum' }), mark('points_heard', { item: 'drum', points: ['clean'] })],
+            false,
+        ],
+        [
+            'it was named and no more',
+            [mark('heard_in_part', { item: 'drum' }), mark('points_heard', { item: 'drum', points: [] })],
+            false,
+        ],
+        [
+            'a point was known before',
+            [mark('points_heard', { item: 'drum', points: ['clean'] }), mark('heard_in_part', { item: 'drum' })],
+            false,
+        ],
+    ])('leaves the points of what was said in part open until they are told: %s', (_, marks, isOpen) => {
+        expect(shownItems(places, sheet(), marks).get('drum')?.pointsOpen).toBe(isOpen);
     });
 
     it('puts a wrong point right when it is heard', () => {

@@ -40,6 +40,8 @@ final readonly class Hearing
         public PointSet $lateRight = new PointSet(0),
         /** That the vehicle does not have it was said only after its place was closed. */
         public bool $notFittedLate = false,
+        /** Heard in part, and which points were said is not told yet. */
+        public bool $pointsOpen = false,
     ) {}
 
     /** What was said in time of one side at least. */

@@ -36,6 +36,9 @@ final class Ledger
     /** @var array<string, int> */
     private array $lastAtMs = [];
 
+    /** @var array<string, true> items that were heard in part, and nobody told yet which points */
+    private array $pointsOpen = [];
+
     /** @var array<string, true> items of which only afterwards it was told that they were said */
     private array $afterwards = [];
 
@@ -61,6 +64,19 @@ final class Ledger
             $heard,
             $heard->mark->kind === MarkKind::HeardWhole ? $heard->item->points->bits : $heard->of->points->bits,
         );
+    }
+
+    /** It was named; which of its points were said is told later. What is known of them by now answers that. */
+    public function hearInPart(ItemMark $heard): void
+    {
+        $this->say($heard, 0);
+        $said = 0;
+        foreach ($this->tallies[$heard->item->id] ?? [] as $tally) {
+            $said |= $tally->inTime | $tally->late | $tally->wrong;
+        }
+        if (($said & ~$this->named) === 0) {
+            $this->pointsOpen[$heard->item->id] = true;
+        }
     }
 
     /** A figure within what is accepted is the point said; any other is the point said wrong. */
@@ -132,7 +148,7 @@ final class Ledger
 
             return;
         }
-        unset($this->tallies[$id], $this->wavedLate[$id]);
+        unset($this->tallies[$id], $this->wavedLate[$id], $this->pointsOpen[$id]);
         $this->spoken->forget($id);
         $this->waved[$id] = true;
     }
@@ -144,6 +160,7 @@ final class Ledger
         unset(
             $this->tallies[$id], $this->waved[$id],
             $this->wavedLate[$id], $this->firstAtMs[$id], $this->lastAtMs[$id], $this->afterwards[$id],
+            $this->pointsOpen[$id],
         );
     }
 
@@ -193,13 +210,14 @@ final class Ledger
             $lateLeft,
             $lateRight,
             isset($this->wavedLate[$id]),
+            isset($this->pointsOpen[$id]),
         );
     }
 
     private function say(ItemMark $heard, int $points): void
     {
         $id = $heard->item->id;
-        unset($this->waved[$id]);
+        unset($this->waved[$id], $this->pointsOpen[$id]);
         if (! isset($this->firstAtMs[$id])) {
             $this->firstAtMs[$id] = $heard->mark->atMs;
             if ($heard->mark->said !== null) {

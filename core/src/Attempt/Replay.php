@@ -91,6 +91,7 @@ final class Replay
         }
         match ($one->mark->kind) {
             MarkKind::HeardWhole, MarkKind::PointsHeard => $this->ledger->hear($one),
+            MarkKind::HeardInPart => $this->ledger->hearInPart($one),
             MarkKind::FigureHeard => $this->ledger->figure($one),
             MarkKind::SaidWrong => $this->ledger->sayWrong($one),
             MarkKind::PointsTakenBack => $this->ledger->takeBack($one),

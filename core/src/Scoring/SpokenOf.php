@@ -95,6 +95,7 @@ final class SpokenOf
             $set($lateLeft & ~$lateRight),
             $set($lateRight & ~$lateLeft),
             $direct->notFittedLate ?? false,
+            $direct->pointsOpen ?? false,
         );
     }
 

@@ -7,6 +7,7 @@ use Pasada\Core\Attempt\Marks\Mark;
 use Pasada\Core\Attempt\Marks\MarkList;
 use Pasada\Core\Attempt\Walk;
 use Pasada\Core\Catalogue\Point;
+use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Tests\Sample;
 
 const TYRE = 'wheel.tyre@steer';
@@ -108,4 +109,31 @@ it('counts a word after the place was left as late, and only what was not said i
         ->toBe([Point::Even, Point::Identified])
         ->and($hearing?->late->points())
         ->toBe([Point::Depth]);
+});
+
+it('leaves the points of what was said in part open until somebody tells them, and counts it as named till then', function (
+    array $marks,
+    bool $isOpen,
+): void {
+    $hearing = tyreHeard($marks);
+
+    expect($hearing?->pointsOpen ?? false)->toBe($isOpen);
+    if ($isOpen) {
+        expect($hearing?->inTime->points())->toBe([Point::Identified]);
+    }
+})->with(static function (): array {
+    $id = static fn (int $n): string => sprintf('00000000-0000-7000-8000-%012d', $n);
+    $part = Mark::heardInPart($id(1), 1000, TYRE);
+
+    return [
+        'nobody told' => [[$part], true],
+        'a point' => [[$part, Sample::points(2, TYRE, Point::Even)], false],
+        'a wrong one' => [[$part, Sample::wrong(2, TYRE, Point::Even)], false],
+        'all of them' => [[$part, Mark::heardWhole($id(2), 2000, TYRE)], false],
+        'named and no more' => [[$part, Mark::pointsHeard($id(2), 2000, TYRE, PointSet::none())], false],
+        'taken back' => [
+            [$part, Mark::pointsTakenBack($id(2), 2000, TYRE, PointSet::identified())], false,
+        ],
+        'a point known before' => [[Sample::points(1, TYRE, Point::Even), Mark::heardInPart($id(2), 2000, TYRE)], false],
+    ];
 });

@@ -321,7 +321,8 @@ final readonly class ChanceWalk
 
         return match ($this->random->getInt(0, 15)) {
             0, 1, 2, 3, 4 => ['kind' => 'heard_whole', 'item' => $item['id'], ...$side, ...$said],
-            5, 6, 7 => ['kind' => 'points_heard', 'item' => $item['id'], 'points' => $some, ...$side, ...$said],
+            7 => ['kind' => 'heard_in_part', 'item' => $item['id']],
+            5, 6 => ['kind' => 'points_heard', 'item' => $item['id'], 'points' => $some, ...$side, ...$said],
             8 => [
                 'kind' => 'points_taken_back',
                 'item' => $item['id'],

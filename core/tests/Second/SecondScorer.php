@@ -116,7 +116,7 @@ final class SecondScorer
             $item['axle'] !== null &&
             in_array(
                 $mark['kind'],
-                ['heard_whole', 'points_heard', 'figure_heard', 'said_wrong', 'not_fitted', 'defect_noticed'],
+                ['heard_whole', 'points_heard', 'heard_in_part', 'figure_heard', 'said_wrong', 'not_fitted', 'defect_noticed'],
                 true,
             )
         ) {
@@ -125,6 +125,7 @@ final class SecondScorer
         match ($mark['kind']) {
             'heard_whole' => $this->hear($item, [...$item['essential'], ...$item['further']], $sides, $late, $mark),
             'points_heard' => $this->hear($item, $mark['points'] ?? [], $sides, $late, $mark),
+            'heard_in_part' => $this->hear($item, [], $sides, $late, $mark),
             'figure_heard' => $this->figure($item, $mark, $sides, $late),
             'said_wrong' => $late ? null : $this->wrong($item, $mark['points'], $sides, $mark),
             'points_taken_back' => $this->takeBack($item, $mark['points'], $sides),

@@ -45,6 +45,8 @@ final readonly class OutcomeResource
         public bool $out_of_place,
         #[OA\Property(description: 'earned and lost again with its section, for a fault of the brake tests')]
         public bool $forfeited,
+        #[OA\Property(description: 'heard in part; which points were said is not told yet')]
+        public bool $points_open,
     ) {}
 
     /** The same as an earlier scoring saw it. */
@@ -53,6 +55,7 @@ final readonly class OutcomeResource
         return new self(
             $this->item, $status, $this->heard, $this->wrong, $this->left, $this->right, $this->carried_from,
             $this->defect, $this->noticed, $this->first_at_ms, $this->out_of_place, $this->forfeited,
+            $this->points_open,
         );
     }
 
@@ -73,6 +76,7 @@ final readonly class OutcomeResource
             $hearing?->firstAtMs,
             $outcome->outOfPlace,
             $outcome->forfeited,
+            $hearing->pointsOpen ?? false,
         );
     }
 

@@ -13,6 +13,7 @@ use App\Library\TurnedDownStore;
 use App\Models\Attempt;
 use App\Models\Recording;
 use App\Speech\WordsOfWalk;
+use Pasada\Core\Attempt\Marks\MarkKind;
 use Pasada\Core\Attempt\Marks\ReferencePayload;
 use Pasada\Core\Language\Transcript;
 use Pasada\Core\Language\TranscriptReader;
@@ -129,7 +130,8 @@ final readonly class ReadRecording
     {
         $marked = [];
         foreach ($this->marks->read($attemptId)[0]->inForce() as $mark) {
-            $item = $mark->payload->item();
+            // Which points were said of what was heard in part is what the words are asked.
+            $item = $mark->kind === MarkKind::HeardInPart ? null : $mark->payload->item();
             if ($item !== null) {
                 $marked[$item] =
                     ($marked[$item] ?? null) === 'marked' || $mark->evidence === null ? 'marked' : 'accepted';

@@ -34,6 +34,11 @@ final readonly class Mark
         return new self($id, $atMs, MarkKind::PointsHeard, new ItemPayload($item, $points, $side));
     }
 
+    public static function heardInPart(string $id, int $atMs, string $item): self
+    {
+        return new self($id, $atMs, MarkKind::HeardInPart, new ItemPayload($item));
+    }
+
     /** Taking back `identified` takes the whole item back: what was not named was not said. */
     public static function pointsTakenBack(
         string $id, int $atMs, string $item, PointSet $points, ?Side $side = null,

@@ -9,6 +9,8 @@ enum MarkKind: string
 {
     case HeardWhole = 'heard_whole';
     case PointsHeard = 'points_heard';
+    /** Some of it was said; which points, the recording or the scorer tells later. Until then it counts as named. */
+    case HeardInPart = 'heard_in_part';
     case PointsTakenBack = 'points_taken_back';
     /** A figure as it was said; the checklist judges it. */
     case FigureHeard = 'figure_heard';
@@ -40,6 +42,7 @@ enum MarkKind: string
     {
         return match ($this) {
             self::HeardWhole => ['item', 'side', 'evidence', 'said'],
+            self::HeardInPart => ['item'],
             self::PointsHeard => ['item', 'points', 'side', 'evidence', 'said'],
             self::PointsTakenBack => ['item', 'points', 'side'],
             self::FigureHeard => ['item', 'points', 'side', 'value', 'evidence', 'said'],
@@ -63,6 +66,7 @@ enum MarkKind: string
         return match ($this) {
             self::HeardWhole,
             self::PointsHeard,
+            self::HeardInPart,
             self::PointsTakenBack,
             self::FigureHeard,
             self::SaidWrong,
@@ -89,6 +93,7 @@ enum MarkKind: string
         return match ($this) {
             self::HeardWhole,
             self::PointsHeard,
+            self::HeardInPart,
             self::FigureHeard,
             self::SaidWrong,
             self::CarriedOver,
@@ -125,6 +130,7 @@ enum MarkKind: string
             self::Note,
             self::LookAgain,
             self::Undo => true,
+            self::HeardInPart,
             self::CarriedOver,
             self::PlaceEntered,
             self::PlaceClosed,

@@ -3,10 +3,12 @@ import StateGlyph from '@/shared/glyphs/StateGlyph.vue';
 import { minutes } from '@/shared/format';
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
+import OpenPoints from './OpenPoints.vue';
+import type { MarksPoints } from './useScoring';
 import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 
 /* What is still open before the walk is closed for good. */
-const props = defineProps<{ walk: OpenAttempt; silent: boolean }>();
+const props = defineProps<{ walk: OpenAttempt; scoring: MarksPoints; silent: boolean }>();
 defineEmits<{ back: []; finish: []; go: [place: string] }>();
 
 const places = computed(() =>
@@ -43,6 +45,7 @@ const part = computed(() => all.value.filter(({ state }) => ['partial', 'late', 
             >
             <NButton size="large" @click="$emit('back')">Back to the walk&nbsp;<kbd>Esc</kbd></NButton>
         </div>
+        <OpenPoints :walk="walk" :scoring="scoring" />
         <section v-if="flagged.length > 0">
             <h2>Flagged for debrief</h2>
             <p v-for="flag in flagged" :key="flag.mark_id">

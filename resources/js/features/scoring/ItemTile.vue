@@ -25,6 +25,7 @@ defineEmits<{
     points: [];
     sweep: [event: PointerEvent];
     say: [code: string];
+    part: [];
     cross: [event: PointerEvent, id: string];
 }>();
 
@@ -46,9 +47,10 @@ const defect = computed(() => {
 const word = computed(() => {
     const points = pointsOf(props.item);
     const said = points.filter(({ code }) => props.shown.heard.has(code)).length;
+    if (props.faint) return 'heard? tap to confirm';
+    if (props.shown.pointsOpen) return 'in part: which points?';
     if (props.shown.state === 'partial' && said === 0) return 'named only';
     if (props.shown.state === 'partial') return `${said} of ${points.length} points`;
-    if (props.faint) return 'heard? tap to confirm';
     if (props.shown.state === 'not_reached') return props.item.fitted ? '' : 'not on this vehicle';
     return states[props.shown.state].word;
 });
@@ -95,6 +97,7 @@ const word = computed(() => {
             :silent="silent"
             :heard="faint ?? none"
             :swept="crossed"
+            @part="$emit('part')"
             @tap="(code) => $emit('say', code)"
             @sweep="(event, id) => $emit('cross', event, id)"
         />

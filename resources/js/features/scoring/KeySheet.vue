@@ -35,7 +35,8 @@ const rest = [
         </dl>
         <p class="quiet">
             By touch: tap a name for complete; stroke down the marks at the left for several. Below the name, tap the
-            points that were said, or stroke across them. ⋯ opens figures, sides, defects and notes.
+            points that were said, or stroke across them; “in part” where you did not catch which. ⋯ opens figures,
+            sides, defects and notes.
         </p>
     </section>
 </template>

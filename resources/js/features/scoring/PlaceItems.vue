@@ -24,6 +24,7 @@ const emit = defineEmits<{
     points: [Item];
     heard: [Item[]];
     say: [item: Item, codes: string[]];
+    part: [Item];
     confirm: [Suggestion[]];
     same: [];
     restart: [];
@@ -100,6 +101,7 @@ function end(): void {
                 @points="$emit('points', item)"
                 @sweep="(event) => tiles.begin(event, item.id)"
                 @say="(code) => points.justSwept() || $emit('say', item, [code])"
+                @part="points.justSwept() || $emit('part', item)"
                 @cross="points.begin"
             />
         </div>

@@ -113,6 +113,7 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
         <FinishPanel
             v-if="panel === 'finish'"
             :walk="walk"
+            :scoring="scoring"
             :silent="silent && !scoring.totals.value"
             @back="panel = undefined"
             @finish="walk.mark.finish"
@@ -155,6 +156,7 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
                     @points="scoring.togglePoints"
                     @heard="(items) => walk.mark.hearWhole(...items)"
                     @say="scoring.say"
+                    @part="scoring.inPart"
                     @confirm="(heard) => scoring.confirm(...heard)"
                     @same="panel = 'same'"
                     @restart="walk.mark.restart(here.section)"

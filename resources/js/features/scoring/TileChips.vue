@@ -13,12 +13,14 @@ const props = defineProps<{
     heard: ReadonlySet<string>;
     swept: ReadonlySet<string>;
 }>();
-defineEmits<{ tap: [code: string]; sweep: [event: PointerEvent, id: string] }>();
+defineEmits<{ tap: [code: string]; part: []; sweep: [event: PointerEvent, id: string] }>();
 
 const idOf = (code: string): string => `${props.item.id} ${code}`;
+/* Before anything is known of it, the first says that it was said in part; then, that it was named and no more. */
+const isNew = computed(() => props.shown.heard.size === 0 && props.shown.wrong.size === 0);
 const chips = computed(() => {
     const essential = new Set(props.item.essential.map(({ code }) => code));
-    return [{ code: 'identified', label: 'named' }, ...pointsOf(props.item)].map(({ code, label }) => ({
+    return pointsOf(props.item).map(({ code, label }) => ({
         code,
         label,
         id: idOf(code),
@@ -33,6 +35,17 @@ const chips = computed(() => {
 
 <template>
     <div class="chips" :class="{ silent }" role="group" :aria-label="`What was said of ${item.name}`">
+        <button
+            type="button"
+            class="chip"
+            :class="{ on: shown.heard.has('identified') && !shown.pointsOpen, open: shown.pointsOpen }"
+            :aria-pressed="!isNew"
+            :data-chip="idOf('identified')"
+            @pointerdown="$emit('sweep', $event, idOf('identified'))"
+            @click="isNew ? $emit('part') : $emit('tap', 'identified')"
+        >
+            {{ isNew || shown.pointsOpen ? 'in part' : 'named' }}
+        </button>
         <button
             v-for="chip in chips"
             :key="chip.code"
@@ -95,6 +108,7 @@ const chips = computed(() => {
     border-bottom-color: var(--quiet);
     text-decoration: none;
 }
+.open,
 .heard:not(.on) {
     border-bottom: 4px dotted var(--ink);
 }

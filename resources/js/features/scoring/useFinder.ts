@@ -6,7 +6,7 @@ import { find, leftOver, lettersOf, type Found } from './finder';
 /** Finds an item by letters that are typed, or tapped on a strip where there are no keys. */
 export function useFinder(
     walk: Pick<OpenAttempt, 'places' | 'place'>,
-    acts: { isSaid: (item: Item) => boolean; mark: (item: Item) => void; openPoints: (item: Item) => void },
+    acts: Record<'mark' | 'markInPart' | 'openPoints', (item: Item) => void> & { isSaid: (item: Item) => boolean },
 ) {
     const typed = ref('');
     const isOpen = ref(false);
@@ -55,6 +55,7 @@ export function useFinder(
         },
         /** By touch the one that is tapped, by key the chosen one. */
         mark: (one = found.value[chosen.value]): void => act(acts.mark, one),
+        inPart: (one = found.value[chosen.value]): void => act(acts.markInPart, one),
         points: (one = found.value[chosen.value]): void => act(acts.openPoints, one),
     };
 }

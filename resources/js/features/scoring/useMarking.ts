@@ -35,8 +35,17 @@ export function useMarking(
             const points = codes as PointCode[];
             const said = points.filter((code) => code !== 'identified');
             const before = saidOf(item);
-            if (codes.every((code) => before.has(code))) walk.mark.takeBack(item, points);
+            // Who taps once more on what was said in part says: it was named, and no more.
+            const isOpen = walk.shown.value.get(item.id)?.pointsOpen === true;
+            if (!isOpen && codes.every((code) => before.has(code))) walk.mark.takeBack(item, points);
             else walk.mark.hearPoints(item, said);
+        },
+        /** Said in part: just what was heard where the listener has it, else with its points open. */
+        inPart(item: Item): void {
+            if (opened.value !== undefined) opened.value = item;
+            const heard = live.faint.value.get(item.id);
+            if (heard !== undefined && live.isRead(heard)) confirm(heard);
+            else walk.mark.hearInPart(item);
         },
         /** Half said: as it usually is, or as it is second most often; again for the next; letters mend the rest. */
         half(item: Item, nth: number): void {

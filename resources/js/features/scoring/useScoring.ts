@@ -42,10 +42,11 @@ export function useScoring(walk: OpenAttempt) {
             walk.sheet.value.remarks.length === 0,
     );
 
-    const { halves, saidOf, confirm, say, half, tap } = useMarking(walk, live, opened, looking);
+    const { halves, saidOf, confirm, say, half, inPart, tap } = useMarking(walk, live, opened, looking);
     const finder = useFinder(walk, {
         isSaid: (item) => saidOf(item).size > 0,
         mark: tap,
+        markInPart: inPart,
         openPoints: (item) => (opened.value = item),
     });
 
@@ -124,6 +125,10 @@ export function useScoring(walk: OpenAttempt) {
         lookPrevious: () => lookBeside(-1),
         undo: walk.undo,
         redo: walk.redo,
+        inPart: () => {
+            if (finder.typed.value !== '') finder.inPart();
+            else if (opened.value !== undefined) inPart(opened.value);
+        },
         note: () => noteOn(opened.value),
         lookAgain: () => walk.mark.lookAgain(opened.value),
         offList: () => walk.mark.offList(walk.sheet.value?.off_list !== true),
@@ -165,6 +170,7 @@ export function useScoring(walk: OpenAttempt) {
         pointsPanel,
         finder,
         tap,
+        inPart,
         togglePoints: (item: Item) =>
             opened.value?.id === item.id ? (opened.value = undefined) : (opened.value = item),
         goTo,
@@ -179,3 +185,6 @@ export function useScoring(walk: OpenAttempt) {
 }
 
 export type Scoring = ReturnType<typeof useScoring>;
+
+/** What marking points outside their place takes. */
+export type MarksPoints = Pick<Scoring, 'say' | 'confirm' | 'live' | 'silent'>;

@@ -10,6 +10,7 @@ export interface KeyActs {
     lookPrevious: () => void;
     undo: () => void;
     redo: () => void;
+    inPart: () => void;
     note: () => void;
     lookAgain: () => void;
     offList: () => void;
@@ -34,6 +35,12 @@ export const commands: { keys: string[]; shown: string; does: string; act: keyof
     { keys: [',', 'ArrowLeft'], shown: ',', does: 'Back to the place before', act: 'previous' },
     { keys: ['PageDown'], shown: 'PgDn', does: 'Look at the next place; the student stays', act: 'lookNext' },
     { keys: ['PageUp'], shown: 'PgUp', does: 'Look at the place before', act: 'lookPrevious' },
+    {
+        keys: ['/'],
+        shown: '/',
+        does: 'Said in part: the item found, or the one whose points are open',
+        act: 'inPart',
+    },
     { keys: [';'], shown: ';', does: 'Note', act: 'note' },
     { keys: ["'"], shown: "'", does: 'Flag for debrief', act: 'lookAgain' },
     { keys: ['-'], shown: '-', does: 'Off-topic talk on and off', act: 'offList' },

@@ -2429,6 +2429,7 @@ export interface components {
             kind:
                 | 'heard_whole'
                 | 'points_heard'
+                | 'heard_in_part'
                 | 'points_taken_back'
                 | 'figure_heard'
                 | 'said_wrong'
@@ -4288,6 +4289,8 @@ export interface components {
             out_of_place: boolean;
             /** @description earned and lost again with its section, for a fault of the brake tests */
             forfeited: boolean;
+            /** @description heard in part; which points were said is not told yet */
+            points_open: boolean;
         };
         /** @description A place where the student stands; `axles` are ids of the vehicle's axles. */
         PlaceResource: {

@@ -37,6 +37,8 @@ export function markMaker({ sheet, waiting, place, record }: Walk) {
             mark(`${item.name}, ${side} side`, { kind: 'heard_whole', item: item.id, side }),
         hearPoints: (item: Item, points: PointCode[], side?: SaidOf): void =>
             mark(item.name, { kind: 'points_heard', item: item.id, points, ...of(side) }),
+        /** Said in part; which points, the words of the recording tell, or the finish list asks. */
+        hearInPart: (item: Item): void => mark(`${item.name} in part`, { kind: 'heard_in_part', item: item.id }),
         /** Just these points and no other that was heard before, as one action. */
         hearJust: (item: Item, points: PointCode[], before: ReadonlySet<string>): void => {
             const said = new Set<string>(points);

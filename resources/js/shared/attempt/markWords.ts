@@ -10,6 +10,8 @@ export function markWords(mark: Mark, names: Map<string, string>): string {
             return `${name}: complete${mark.side === undefined ? '' : `, ${mark.side} side`}`;
         case 'points_heard':
             return `${name}: ${points === '' ? 'named only' : points}`;
+        case 'heard_in_part':
+            return `${name}: in part`;
         case 'points_taken_back':
             return `${name}: taken back${points === 'identified' ? '' : ` ${points}`}`;
         case 'figure_heard':

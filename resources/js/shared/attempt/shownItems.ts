@@ -11,6 +11,8 @@ export interface ShownItem {
     defect: string | null;
     /** What the student noticed to be wrong, in their words. */
     noticed: string | null;
+    /** Heard in part, and nobody told yet which points. */
+    pointsOpen: boolean;
     /** Marked here, not yet confirmed by the server. */
     waiting: boolean;
 }
@@ -21,6 +23,7 @@ export const nothingShown: ShownItem = {
     wrong: new Set(),
     defect: null,
     noticed: null,
+    pointsOpen: false,
     waiting: false,
 };
 
@@ -30,9 +33,9 @@ export const nothingShown: ShownItem = {
  */
 export function shownItems(places: Place[], sheet: Sheet, waiting: Mark[]): Map<string, ShownItem> {
     const shown = new Map<string, ShownItem>();
-    for (const { item, status, heard, wrong, defect, noticed } of sheet.outcomes) {
+    for (const { item, status, heard, wrong, defect, noticed, points_open: pointsOpen } of sheet.outcomes) {
         const said = { heard: new Set(heard), wrong: new Set(wrong) };
-        shown.set(item, { state: status, ...said, defect, noticed, waiting: false });
+        shown.set(item, { state: status, ...said, defect, noticed, pointsOpen: pointsOpen === true, waiting: false });
     }
     const byId = new Map(places.flatMap(({ items }) => items).map((item) => [item.id, item]));
     for (const mark of inForce(waiting)) {
@@ -84,7 +87,14 @@ function after(mark: Mark, item: Item, before: ShownItem): ShownItem {
     const wrong = new Set(before.wrong);
     const all = [...item.essential, ...item.further].map(({ code }) => code);
     const { defect, noticed } = before;
-    const none = { heard: new Set<string>(), wrong: new Set<string>(), defect, noticed, waiting: true };
+    const none = {
+        heard: new Set<string>(),
+        wrong: new Set<string>(),
+        defect,
+        noticed,
+        pointsOpen: false,
+        waiting: true,
+    };
     switch (mark.kind) {
         case 'heard_whole':
             return { ...none, state: 'whole', heard: new Set([...all, 'identified']) };
@@ -99,6 +109,9 @@ function after(mark: Mark, item: Item, before: ShownItem): ShownItem {
                 wrong.delete(point);
             }
             break;
+        case 'heard_in_part':
+            heard.add('identified');
+            return { ...none, state: 'partial', heard, wrong, pointsOpen: heard.size === 1 && wrong.size === 0 };
         case 'said_wrong':
             for (const point of mark.points ?? []) {
                 heard.delete(point);

@@ -1,4 +1,5 @@
 import { wordsOf } from '@/shared/wordsOf';
+import { nothingShown, type ShownItem } from '@/shared/attempt/shownItems';
 import type { OpenAttempt } from '@/shared/attempt/useAttempt';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import { hearLive, type LiveCaption, type Suggestion } from './api';
@@ -73,16 +74,17 @@ export function useLiveWords(walk: OpenAttempt) {
     }
     onScopeDispose(stop);
 
-    /** Proposals for items that nobody has marked yet, the newest last. */
+    /** Nobody has marked it, or only that it was said in part. */
+    const isAsked = (shown: ShownItem = nothingShown): boolean => shown.state === 'not_reached' || shown.pointsOpen;
+
+    /** Proposals for items that wait for them, the newest last. */
     const faint = computed(
         () =>
             new Map(
                 heard.value
                     .filter(
                         ({ item, key }) =>
-                            item !== null &&
-                            !dropped.value.has(key) &&
-                            (walk.shown.value.get(item)?.state ?? 'not_reached') === 'not_reached',
+                            item !== null && !dropped.value.has(key) && isAsked(walk.shown.value.get(item)),
                     )
                     .map((one) => [one.item ?? '', one]),
             ),
