@@ -85,7 +85,7 @@ final class Attempt extends Model
     /** Whether its sound may be taken in: the school keeps sound, and the student agrees. */
     public function keepsSound(): bool
     {
-        return $this->school->keeps_sound && $this->student->sound_agreed_at !== null;
+        return $this->student->keepsSound();
     }
 
     /** @return BelongsTo<Student, $this> */

@@ -87,6 +87,12 @@ final class Student extends Model
         return $cards;
     }
 
+    /** Whether the walks may be recorded: by the school's rule and the student's consent. */
+    public function keepsSound(): bool
+    {
+        return $this->school->keeps_sound && $this->sound_agreed_at !== null;
+    }
+
     /** @return BelongsTo<School, $this> */
     public function school(): BelongsTo
     {

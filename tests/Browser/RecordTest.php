@@ -85,6 +85,21 @@ it('records a walk, proposes what it hears, outlives network and reload, and pla
     );
 });
 
+it('records at the brake bench, and notes what it hears there', function (): void {
+    $browser = agreed(Browser::hearing($this->wave), 7)->signIn('rosa@ferrow-sound.example');
+    $id = $browser->beginWalk(7, page: 'brakes');
+    $browser->click('[data-test=record]')->waitForText('Recording', '[data-test=record]');
+    $browser->lookUntil(static function () use ($browser): bool {
+        Lane::work();
+
+        return $browser->count('[data-test=said-last]') > 0;
+    }, 'What was said is not noted at the bench.');
+    expect($browser->text('[data-test=said-last]'))->toMatch('/windshield|clean and clear|seat belt|mounted|frayed/');
+    $browser->click('[data-test=record]')->waitForText('Record', '[data-test=record]');
+    $browser->lookUntil(fn (): bool => $browser->run(WAITING) === [0, 0, 0], 'Sound still waits on the device.');
+    expect($browser->client()->send('GET', "/attempts/$id/sounds"))->toHaveCount(1);
+});
+
 it('hears a recording that was made elsewhere, and says what is none', function (): void {
     $browser = agreed(Browser::open(), 4);
     $browser->signIn('rosa@ferrow-sound.example')->visit('/start?student=4')->waitForText('items at', '.preview');
@@ -103,7 +118,11 @@ it('hears a recording that was made elsewhere, and says what is none', function 
     unlink($this->wave.'.mp3');
     $browser->upload('[data-test=sound-file]', $this->wave)->waitForText('Hearing it on the server');
     Lane::work();
-    $browser->waitForText('items heard')->waitForText('Seat belt');
+    $browser->waitForText('items heard')->waitForText('Seat belt')->find('[data-test=strip] svg');
+    $browser->click('[data-test=hear]');
+    $browser->lookUntil(
+        fn (): bool => $browser->run('return document.querySelector("audio").currentTime') > 0, 'Nothing is played.',
+    );
 });
 
 it('says why nothing is recorded, and marks go on', function (): void {

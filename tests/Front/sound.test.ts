@@ -1,4 +1,4 @@
-import { fromMs, type Sound, type Told } from '@/features/result/sound/useWalkSound';
+import { fromMs, type Sound, type Told } from '@/shared/sound/play/useWalkSound';
 import { RATE, UtteranceCutter, type Utterance } from '@/shared/sound/UtteranceCutter';
 import { describe, expect, it } from 'vitest';
 

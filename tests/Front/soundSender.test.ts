@@ -1,4 +1,5 @@
 import './device';
+import { Device } from '@/shared/outbox/Device';
 import { SoundDb } from '@/shared/sound/SoundDb';
 import { SoundSender } from '@/shared/sound/SoundSender';
 import { lockOf } from '@/shared/sound/Recorder';
@@ -74,6 +75,22 @@ describe('sound on its way to the server', () => {
             'sounds/S/pieces/2',
             'sounds/S/end',
         ]);
+    });
+
+    it('waits for a walk that was started without network, and is not refused meanwhile', async () => {
+        await recorded(2);
+        const said = { id: 'said', attempt: 'walk', user: USER, recorder: 'page', from_ms: 5 };
+        await db.utterances.add({ ...said, bytes: new ArrayBuffer(4) });
+        const device = new Device(USER);
+        await device.keepStart({ id: 'walk', body: { id: 'walk', student_id: 1, vehicle_id: 1, checklist_id: 1 } });
+        const sender = new SoundSender(USER);
+        await db.utterances.add({ ...said, id: 'other', attempt: 'known', bytes: new ArrayBuffer(4) });
+        sender.nudge();
+        await vi.waitFor(() => expect(server.asked).toEqual([expect.stringContaining('/utterances/other')]));
+        expect([(await sender.waiting())[0]?.refused, await db.utterances.count()]).toEqual(['', 1]);
+        await device.dropStart('walk');
+        sender.nudge();
+        await vi.waitFor(async () => expect(await left()).toEqual([0, 0]));
     });
 
     it('is not ended while a page still records', async () => {

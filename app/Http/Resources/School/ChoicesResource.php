@@ -17,6 +17,7 @@ final readonly class ChoicesResource implements Responsable
      * @param  list<StudentCardResource>  $students
      * @param  list<ChoiceResource>  $vehicles
      * @param  list<ChoiceResource>  $checklists
+     * @param  list<int>  $recorded
      */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: StudentCardResource::class))]
@@ -25,5 +26,9 @@ final readonly class ChoicesResource implements Responsable
         public array $vehicles,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ChoiceResource::class))]
         public array $checklists,
+        #[OA\Property(
+            type: 'array', items: new OA\Items(type: 'integer'), description: 'students whose walks may be recorded',
+        )]
+        public array $recorded,
     ) {}
 }

@@ -26,14 +26,10 @@ final readonly class ReadChoices
 
     public function handle(User $user, Carbon $now): ChoicesResource
     {
+        $students = Student::cards($user)->with('school')->get()->sortBy('name')->values();
+
         return new ChoicesResource(
-            array_values(
-                Student::cards($user)
-                    ->get()
-                    ->sortBy('name')
-                    ->map(StudentCardResource::of(...))
-                    ->all(),
-            ),
+            array_values($students->map(StudentCardResource::of(...))->all()),
             $this->inForce(
                 StoredVehicle::inForceOn($user->school_id, $now)->toBase(),
                 $this->used('vehicles', 'vehicle_id', $user->school_id),
@@ -43,6 +39,8 @@ final readonly class ReadChoices
                 StoredChecklist::inForceOn($user->school_id, $now)->toBase(),
                 $this->used('checklists', 'checklist_id', $user->school_id),
             ),
+            array_values($students->filter(static fn (Student $one): bool => $one->keepsSound())
+                ->map(static fn (Student $one): int => $one->id)->all()),
         );
     }
 

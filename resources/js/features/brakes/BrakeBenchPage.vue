@@ -13,6 +13,9 @@ import BenchQuestions from './BenchQuestions.vue';
 import BenchSteps from '@/shared/brakes/BenchSteps.vue';
 import BenchTaps from './BenchTaps.vue';
 import BenchWatch from './BenchWatch.vue';
+import RecordButton from '@/shared/sound/RecordButton.vue';
+import { useRecording } from '@/shared/sound/useRecording';
+import { useCaptions } from '@/shared/speech/useCaptions';
 import { useBench } from './useBench';
 
 /* Which step is on, what did the needles do, and does it hold? */
@@ -25,11 +28,17 @@ const { loaded, again } = useLoad(async () => {
     await on.open(attempt);
     return attempt;
 });
+const note = (text: string): void => on.record({ kind: 'spoken', text });
+const words = useCaptions(note);
+const isExam = (): boolean => loaded.value.state === 'ready' && loaded.value.data.mode === 'exam';
+const recording = useRecording(
+    { id: props.id, clock: on.clock, isHeard: () => !isExam() },
+    { source: words.source, start: words.listen, stop: words.stop },
+);
+const saidLast = computed(() => on.events.value.findLastIndex(({ kind }) => kind === 'spoken'));
 const shownVerdicts = ref(false);
 /** In an examination nothing on the screen tells how it goes, unless it was asked for. */
-const silent = computed(
-    () => loaded.value.state === 'ready' && loaded.value.data.mode === 'exam' && !shownVerdicts.value,
-);
+const silent = computed(() => isExam() && !shownVerdicts.value);
 const met = computed(() => bench.value?.steps.filter(({ outcome }) => outcome === 'met').length ?? 0);
 const lowAir = computed(() => bench.value?.steps.find(({ test }) => test === 'low-air')?.low ?? undefined);
 const leak = computed(() => bench.value?.steps.find(({ test }) => test.startsWith('leak')));
@@ -71,6 +80,11 @@ useEventListener('keydown', (event: KeyboardEvent) => {
                         take the chocks out before moving, belt on, area clear, nobody under the vehicle.
                         <RouterLink :to="{ name: 'walk', params: { id } }">Back to the walk</RouterLink>
                     </p>
+                    <div v-if="data.may_record" class="acts">
+                        <RecordButton :recording="recording" />
+                        <span class="quiet">What is heard is noted below; take back what is misheard.</span>
+                    </div>
+                    <p v-if="recording.why.value" role="alert">{{ recording.why.value }}</p>
                     <p v-if="why" role="alert">{{ why }} What you saw is kept on this device.</p>
                 </header>
                 <p v-if="bench.steps.length === 0">
@@ -127,8 +141,12 @@ useEventListener('keydown', (event: KeyboardEvent) => {
                             label="What the student says"
                             placeholder="What the student says"
                             button="Note it"
-                            @say="(text) => on.record({ kind: 'spoken', text })"
+                            @say="note"
                         />
+                        <p v-if="saidLast >= 0" role="status" class="acts" data-test="said-last">
+                            <span>Noted: “{{ on.events.value[saidLast]?.text }}”</span>
+                            <NButton quaternary size="small" @click="on.takeBack(saidLast)">Take back</NButton>
+                        </p>
                         <BenchLog :events="on.events.value" @take-back="on.takeBack" />
                         <BenchFiles :id="id" :on="on" />
                     </section>

@@ -142,6 +142,7 @@ export function useBench(id: string) {
     }
 
     return {
+        clock,
         bench,
         events,
         sent: computed(() => kept.value.unsent.length === 0),

@@ -4,7 +4,7 @@ import { states } from '@/shared/glyphs/states';
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
 import type { Result } from './api';
-import type { WalkSound } from './sound/useWalkSound';
+import type { WalkSound } from '@/shared/sound/play/useWalkSound';
 
 const props = defineProps<{ result: Result; sound: WalkSound }>();
 

@@ -22,13 +22,15 @@ import SignedRecord from './SignedRecord.vue';
 import VerdictHead from './VerdictHead.vue';
 import WalkOrder from './WalkOrder.vue';
 import WalkTimeLine from './WalkTimeLine.vue';
-import WalkSound from './sound/WalkSound.vue';
+import WalkSound from '@/shared/sound/play/WalkSound.vue';
 import WhatIf from './WhatIf.vue';
-import { useWalkSound } from './sound/useWalkSound';
+import { useWalkSound, type ItemMoment } from '@/shared/sound/play/useWalkSound';
 
 const props = defineProps<{ id: string }>();
 const { loaded, again } = useLoad(() => readResult(props.id));
 const { user } = useSession();
+const momentsOf = ({ sheet }: Result): ItemMoment[] =>
+    sheet.outcomes.flatMap(({ item, first_at_ms: at_ms }) => (at_ms === null ? [] : [{ item, at_ms }]));
 const sound = useWalkSound(props.id, () => (loaded.value.state === 'ready' ? loaded.value.data : undefined));
 const isLineOpen = ref(false);
 const namesOf = (result: Result): Map<string, string> => namesIn(result.inspection.places);
@@ -87,7 +89,7 @@ const mayCompare = computed(() => user.value?.sees_all_students === true);
                         <LessonList :result="data" :sound="sound" />
                     </details>
                 </section>
-                <WalkSound :result="data" :sound="sound" />
+                <WalkSound :attempt="id" :walk-ms="data.sheet.duration_ms" :marks="momentsOf(data)" :sound="sound" />
                 <section>
                     <h2>Where were the points lost?</h2>
                     <SectionScores :sections="data.sheet.sections" />

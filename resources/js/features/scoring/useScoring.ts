@@ -20,7 +20,10 @@ interface PressesPoints {
 /** What the scoring screen shows and does beyond marking: where it is, what is open, what the keys mean now. */
 export function useScoring(walk: OpenAttempt) {
     const live = useLiveWords(walk);
-    const recording = useRecording(walk, live);
+    const recording = useRecording(
+        { id: walk.id, clock: walk.clock, isHeard: () => walk.attempt.value?.mode !== 'exam' },
+        live,
+    );
     const opened = shallowRef<Item>();
     const noted = shallowRef<Item>();
     const route = useRoute();

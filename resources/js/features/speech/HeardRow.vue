@@ -16,12 +16,15 @@ const props = defineProps<{
     chosen: boolean;
     mayMark: boolean;
     busy: boolean;
+    /** Whether the walk was recorded. */
+    mayHear: boolean;
     /** Every part that is asked, to hand the words to another one. */
     items: Map<string, Item>;
 }>();
 const emit = defineEmits<{
     choose: [];
     accept: [];
+    hear: [];
     acceptWith: [item: string, points: PointCode[]];
     turn: [down: boolean];
 }>();
@@ -82,6 +85,7 @@ function keep(): void {
                 >{{ sure }}%</span
             >
         </button>
+        <NButton v-if="mayHear" quaternary class="hear" data-test="hear" @click="emit('hear')">Hear it</NButton>
         <div v-if="mayMark && one.state === 'open'" class="acts">
             <NButton :disabled="busy" data-test="accept" @click="emit('accept')">Accept</NButton>
             <NButton v-if="item" quaternary :disabled="busy" :aria-expanded="changing" @click="change">Change</NButton>

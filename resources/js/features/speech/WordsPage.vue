@@ -2,9 +2,12 @@
 import LoadState from '@/shared/LoadState.vue';
 import { minutes } from '@/shared/format';
 import { useLoad } from '@/shared/useLoad';
-import { NButton } from 'naive-ui';
+import { LEAD_MS, useWalkSound } from '@/shared/sound/play/useWalkSound';
+import WalkSound from '@/shared/sound/play/WalkSound.vue';
+import type { Suggestion } from '@/shared/speech/api';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
+import AcceptMany from './AcceptMany.vue';
 import AddSound from './AddSound.vue';
 import AddWords from './AddWords.vue';
 import CaptionText from './CaptionText.vue';
@@ -17,6 +20,12 @@ const router = useRouter();
 const spoken = useWords(props.id);
 const { words, items, busy, why } = spoken;
 const { loaded, again } = useLoad(spoken.open);
+
+const sound = useWalkSound(props.id);
+const momentOf = (one: Suggestion): number => one.evidence[0]?.at_ms ?? 0;
+const moments = computed(() =>
+    suggestions.value.flatMap((one) => (one.item === null ? [] : [{ item: one.key, at_ms: momentOf(one) }])),
+);
 
 const threshold = ref(80);
 const chosen = ref<string>();
@@ -41,6 +50,12 @@ const unheard = computed(() => {
     const heard = new Set(suggestions.value.map(({ item }) => item));
     return [...items.value.values()].filter((item) => !heard.has(item.id)).length;
 });
+
+function heardSound(): void {
+    adding.value = false;
+    void again();
+    void sound.again();
+}
 
 async function add(name: string, content: string): Promise<void> {
     await spoken.add(name, content);
@@ -83,38 +98,21 @@ async function add(name: string, content: string): Promise<void> {
                     v-if="mayMark && (!words || adding)"
                     :attempt="id"
                     :may-record="spoken.attempt.value?.may_record === true"
-                    @heard="((adding = false), again())"
+                    @heard="heardSound"
                 />
                 <template v-if="words">
-                    <section v-if="mayMark" class="bar" aria-label="Accept many">
-                        <label class="slide"
-                            ><span
-                                >At least <strong class="numeral">{{ threshold }}%</strong> sure</span
-                            >
-                            <input v-model.number="threshold" type="range" min="40" max="98" step="2" />
-                        </label>
-                        <NButton
-                            type="primary"
-                            size="large"
-                            data-test="accept-above"
-                            :disabled="above.length === 0 || busy !== ''"
-                            @click="spoken.accept(above)"
-                            >Accept {{ above.length }}</NButton
-                        >
-                        <NButton size="large" @click="only = only === 'all' ? 'open' : 'all'">{{
-                            only === 'all' ? 'Show open proposals' : 'Show all'
-                        }}</NButton>
-                        <NButton size="large" quaternary @click="adding = !adding">Other captions</NButton>
-                        <NButton
-                            size="large"
-                            quaternary
-                            data-test="close-walk"
-                            :disabled="busy !== '' || suggestions.length === open.length"
-                            @click="router.push({ name: 'walk', params: { id }, query: { finish: '1' } })"
-                            >Close the walk</NButton
-                        >
-                        <span v-if="busy" role="status" class="quiet">{{ busy }}</span>
-                    </section>
+                    <AcceptMany
+                        v-if="mayMark"
+                        v-model:threshold="threshold"
+                        v-model:only="only"
+                        :above="above.length"
+                        :busy="busy"
+                        :may-close="suggestions.length > open.length"
+                        @accept="spoken.accept(above)"
+                        @other="adding = !adding"
+                        @close="router.push({ name: 'walk', params: { id }, query: { finish: '1' } })"
+                    />
+                    <WalkSound :attempt="id" :walk-ms="words.end_ms" :marks="moments" :sound="sound" />
                     <div class="two">
                         <CaptionText :words="words" :chosen="chosen" @choose="(key) => (chosen = key)" />
                         <div>
@@ -135,7 +133,9 @@ async function add(name: string, content: string): Promise<void> {
                                     :may-mark="mayMark"
                                     :busy="busy !== ''"
                                     :items="items"
+                                    :may-hear="sound.playable.value.length > 0"
                                     @choose="chosen = one.key"
+                                    @hear="sound.playFrom(Math.max(0, momentOf(one) - LEAD_MS))"
                                     @accept="spoken.accept([one])"
                                     @accept-with="(item, points) => spoken.acceptWith(one, item, points)"
                                     @turn="(down) => spoken.turn([one], down)"
@@ -160,28 +160,6 @@ async function add(name: string, content: string): Promise<void> {
 </template>
 
 <style scoped>
-.bar {
-    display: flex;
-    flex-wrap: wrap;
-    gap: var(--space-5);
-    align-items: center;
-    position: sticky;
-    top: 0;
-    z-index: 2;
-    background: var(--paper);
-    padding: var(--space-3) 0;
-    border-bottom: 2px solid var(--line);
-}
-.slide {
-    display: grid;
-    gap: var(--space-1);
-    width: 240px;
-}
-.slide input {
-    width: 100%;
-    min-height: 36px;
-    accent-color: var(--strong);
-}
 .two {
     display: grid;
     grid-template-columns: minmax(0, 4fr) minmax(0, 7fr);
@@ -198,9 +176,6 @@ ul {
 @media (max-width: 900px) {
     .two {
         grid-template-columns: 1fr;
-    }
-    .bar {
-        position: static;
     }
 }
 </style>

@@ -61,7 +61,7 @@ export function useStart(device: Device): {
             may_mark: true,
             mode: body.mode ?? 'practice',
             live: false,
-            may_record: false,
+            may_record: choices.recorded?.includes(body.student_id) === true,
             ...prepared,
         });
         await device.keepStart({ id, body: { ...body, id, started_at: startedAt } });

@@ -3976,6 +3976,8 @@ export interface components {
             students: components['schemas']['StudentCardResource'][];
             vehicles: components['schemas']['ChoiceResource'][];
             checklists: components['schemas']['ChoiceResource'][];
+            /** @description students whose walks may be recorded */
+            recorded: number[];
         };
         /** @description A student in a list; `attempts` counts the finished ones. */
         StudentCardResource: {

@@ -1,5 +1,6 @@
 import { wordsOf } from '@/shared/wordsOf';
 import { answer, api, ApiProblem, done, isPassing } from '@/shared/api/client';
+import { Device } from '@/shared/outbox/Device';
 import { rawBody } from './rawBody';
 import { lockOf } from './Recorder';
 import { SoundDb, type KeptSound } from './SoundDb';
@@ -17,12 +18,15 @@ const AGAIN_MS = 5000;
  */
 export class SoundSender {
     #db = new SoundDb();
+    #device: Device;
     #busy = false;
     #again = false;
     #timer: ReturnType<typeof setTimeout> | undefined;
     #isStopped = false;
 
-    constructor(private readonly user: number) {}
+    constructor(private readonly user: number) {
+        this.#device = new Device(user);
+    }
 
     /** Something may wait. */
     nudge(): void {
@@ -74,9 +78,14 @@ export class SoundSender {
     }
 
     async #send(): Promise<void> {
+        let isEarly = false;
         await this.#sendUtterances();
         for (const sound of await this.waiting()) {
             if (sound.refused !== '') continue;
+            if (await this.#isUnheardOf(sound.attempt)) {
+                isEarly = true;
+                continue;
+            }
             try {
                 await this.#sendSound(sound);
             } catch (error) {
@@ -84,12 +93,19 @@ export class SoundSender {
                 await this.#db.sounds.update(sound.id, { refused: wordsOf(error) });
             }
         }
+        if (isEarly) throw new Error('the walk of a recording is not there yet');
+    }
+
+    /** Started without network, and the server does not have it yet: its sound goes after it. */
+    async #isUnheardOf(attempt: string): Promise<boolean> {
+        return (await this.#device.start(attempt)) !== undefined;
     }
 
     async #sendUtterances(): Promise<void> {
         for (const { id, attempt, recorder, from_ms, bytes } of await this.#db.utterances
             .where({ user: this.user })
             .sortBy('from_ms')) {
+            if (await this.#isUnheardOf(attempt)) continue;
             try {
                 await done(
                     api.PUT('/attempts/{attempt}/utterances/{utterance}', {

@@ -1,9 +1,9 @@
 import { useRecorderId } from '@/shared/attempt/recorderId';
 import { useSession } from '@/shared/session/useSession';
-import type { OpenAttempt } from '@/shared/attempt/useAttempt';
-import type { LiveWords } from '@/shared/speech/useLiveWords';
+import type { WalkClock } from '@/shared/attempt/walkClock';
+import type { CaptionSource } from '@/shared/speech/sources/CaptionSource';
 import { useIntervalFn, useSessionStorage } from '@vueuse/core';
-import { onScopeDispose, ref, shallowRef } from 'vue';
+import { onScopeDispose, ref, shallowRef, type Ref } from 'vue';
 import { MicrophoneEar } from './MicrophoneEar';
 import { Recorder } from './Recorder';
 import { nudgeSound } from './soundSending';
@@ -13,8 +13,23 @@ const LITTLE_BYTES = 60_000_000;
 
 export type Recording = 'off' | 'starting' | 'on';
 
+/** What is recorded. */
+interface Recorded {
+    id: string;
+    clock: Pick<WalkClock, 'stamp' | 'nowMs' | 'paused'>;
+    /** An examination is recorded and not heard along. */
+    isHeard: () => boolean;
+}
+
+/** Who takes the words while it goes on. */
+interface Words {
+    source: Readonly<Ref<CaptionSource | undefined>>;
+    start: (ear: CaptionSource) => void;
+    stop: () => void;
+}
+
 /** Recording of one walk: off until somebody presses Record, paused with the walk's clock. */
-export function useRecording(walk: OpenAttempt, live: LiveWords) {
+export function useRecording(walk: Recorded, live: Words) {
     const { user } = useSession();
     const recorder = useRecorderId();
     const state = ref<Recording>('off');
@@ -40,7 +55,7 @@ export function useRecording(walk: OpenAttempt, live: LiveWords) {
         }
         state.value = 'starting';
         const from = walk.clock.stamp();
-        const isHeard = walk.attempt.value?.mode !== 'exam';
+        const isHeard = walk.isHeard();
         const one = new Recorder(
             {
                 attempt: walk.id,

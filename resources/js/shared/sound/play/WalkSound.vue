@@ -4,16 +4,15 @@ import { useIntervalFn } from '@vueuse/core';
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
 import LoudnessStrip from './LoudnessStrip.vue';
-import { STEP_MS, type WalkSound } from './useWalkSound';
-import type { Result } from '../api';
+import { STEP_MS, type ItemMoment, type WalkSound } from './useWalkSound';
 
 /* What was said, and when: the walk as it was recorded, with the marks on it. */
-const props = defineProps<{ result: Result; sound: WalkSound }>();
+const props = defineProps<{ attempt: string; walkMs: number; marks: ItemMoment[]; sound: WalkSound }>();
 const sound = props.sound;
 const source = computed(() =>
     sound.current.value === undefined
         ? undefined
-        : `/api/v1/attempts/${props.result.card.id}/sounds/${sound.current.value.id}/file`,
+        : `/api/v1/attempts/${props.attempt}/sounds/${sound.current.value.id}/file`,
 );
 const waiting = computed(() => sound.sounds.value.filter(({ state }) => state === 'waiting' || state === 'arriving'));
 const failed = computed(() => sound.sounds.value.filter(({ why }) => why !== null));
@@ -46,7 +45,7 @@ useIntervalFn(() => {
     <section v-if="sound.sounds.value.length > 0" data-test="walk-sound" aria-label="The walk as it was recorded">
         <h2>How did it sound?</h2>
         <template v-if="sound.playable.value.length > 0">
-            <LoudnessStrip :result="result" :sound="sound" @keydown="press" />
+            <LoudnessStrip :walk-ms="walkMs" :marks="marks" :sound="sound" @keydown="press" />
             <div class="acts">
                 <NButton size="large" @click="sound.step(-STEP_MS)"><kbd>←</kbd>&nbsp;3 s back</NButton>
                 <NButton size="large" type="primary" data-test="play" @click="sound.toggle">{{

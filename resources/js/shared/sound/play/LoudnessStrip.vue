@@ -1,11 +1,15 @@
 <script setup lang="ts">
 import { minutes } from '@/shared/format';
 import { computed } from 'vue';
-import type { WalkSound } from './useWalkSound';
-import type { Result } from '../api';
+import type { ItemMoment, WalkSound } from './useWalkSound';
 
 /* How loud it was from the beginning to the end, and when each item was marked; a tap plays from there. */
-const props = defineProps<{ result: Result; sound: WalkSound }>();
+const props = defineProps<{
+    /** Milliseconds of the walk. */
+    walkMs: number;
+    marks: ItemMoment[];
+    sound: WalkSound;
+}>();
 
 const WIDE = 1200;
 const HIGH = 96;
@@ -13,11 +17,7 @@ const HIGH = 96;
 const MARKS = 22;
 
 const lasts = computed(() =>
-    Math.max(
-        1,
-        props.result.sheet.duration_ms,
-        ...props.sound.playable.value.map(({ from_ms, lasts_ms }) => from_ms + lasts_ms),
-    ),
+    Math.max(1, props.walkMs, ...props.sound.playable.value.map(({ from_ms, lasts_ms }) => from_ms + lasts_ms)),
 );
 const x = (ms: number): number => (WIDE * ms) / lasts.value;
 /** Loudness is felt by its root: a quiet voice would be a flat line otherwise. */
@@ -34,11 +34,7 @@ const loud = computed(() =>
         )
         .join(''),
 );
-const marks = computed(() =>
-    props.result.sheet.outcomes.flatMap(({ item, first_at_ms }) =>
-        first_at_ms === null ? [] : [{ item, at: x(first_at_ms) }],
-    ),
-);
+const marks = computed(() => props.marks.map(({ item, at_ms }) => ({ item, at: x(at_ms) })));
 
 function play(event: MouseEvent): void {
     const box = (event.currentTarget as HTMLElement).getBoundingClientRect();

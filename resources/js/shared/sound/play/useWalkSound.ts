@@ -1,7 +1,6 @@
 import { answer, api, type Schemas } from '@/shared/api/client';
 import { useLoad } from '@/shared/useLoad';
 import { computed, nextTick, onScopeDispose, ref, shallowRef } from 'vue';
-import type { Result } from '../api';
 
 export type Sound = Schemas['SoundResource'];
 
@@ -12,8 +11,14 @@ export interface Told {
     visits: { place: string; from_ms: number }[];
 }
 
+/** When an item was marked, or its words were said. */
+export interface ItemMoment {
+    item: string;
+    at_ms: number;
+}
+
 /** What was said is heard from a little before it. */
-const LEAD_MS = 2000;
+export const LEAD_MS = 2000;
 /** Whoever marks by hand hears first, then taps. */
 const HAND_MS = 4000;
 export const STEP_MS = 3000;
@@ -38,7 +43,7 @@ export function fromMs(item: string, sounds: Sound[], result: Told | undefined):
 }
 
 /** The recordings of a walk, played by the walk's clock. */
-export function useWalkSound(attempt: string, result: () => Result | undefined) {
+export function useWalkSound(attempt: string, result: () => Told | undefined = () => undefined) {
     const path = { attempt };
     const { loaded, again } = useLoad(() => answer(api.GET('/attempts/{attempt}/sounds', { params: { path } })));
     const sounds = computed(() => (loaded.value.state === 'ready' ? loaded.value.data : []));
