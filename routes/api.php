@@ -23,6 +23,7 @@ use App\Http\Controllers\PartsListController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PersonDataController;
 use App\Http\Controllers\ProgressController;
+use App\Http\Controllers\RehearsalController;
 use App\Http\Controllers\RetentionController;
 use App\Http\Controllers\RosterController;
 use App\Http\Controllers\SchoolController;
@@ -124,6 +125,12 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
                 'student',
                 '[0-9]{1,15}',
             );
+            Route::prefix('students/{student}')->where(['student' => '[0-9]{1,15}'])->group(function (): void {
+                Route::get('rehearsals', [RehearsalController::class, 'index']);
+                Route::get('rehearsals/{rehearsal}/utterances', [RehearsalController::class, 'heard'])
+                    ->whereUuid('rehearsal');
+                Route::get('model', [RehearsalController::class, 'voice'])->middleware('throttle:heavy');
+            });
             Route::get('students/{student}', [StudentController::class, 'show'])->where('student', '[0-9]{1,15}');
             Route::get('students/{student}/readiness', [ProgressController::class, 'show'])->where(
                 'student',
@@ -247,6 +254,14 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
                 ->whereUuid(['attempt', 'sound'])->where('position', '[0-9]{1,6}');
             Route::put('attempts/{attempt}/utterances/{utterance}', [AttemptSoundController::class, 'say'])
                 ->whereUuid(['attempt', 'utterance']);
+            Route::prefix('students/{student}/rehearsals/{rehearsal}')
+                ->where(['student' => '[0-9]{1,15}'])
+                ->whereUuid('rehearsal')
+                ->group(function (): void {
+                    Route::put('/', [RehearsalController::class, 'say'])->middleware('throttle:heavy');
+                    Route::put('utterances/{utterance}', [RehearsalController::class, 'utter'])
+                        ->whereUuid('utterance');
+                });
             Route::post('records', [AttemptRecordController::class, 'store']);
             Route::post('students/list', RosterController::class)->middleware('throttle:files');
             Route::post('drafts', [DraftController::class, 'store']);

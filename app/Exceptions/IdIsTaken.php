@@ -91,6 +91,11 @@ final class IdIsTaken extends RuntimeException implements Refusal
         return new self($id, 'This id belongs to another recited part already. Say the part again.');
     }
 
+    public static function byRehearsal(string $id): self
+    {
+        return new self($id, 'This id belongs to another rehearsal already. Begin anew.');
+    }
+
     public function kind(): ProblemKind
     {
         return ProblemKind::IdTaken;

@@ -10,6 +10,7 @@ use App\Models\BrakePractice;
 use App\Models\ExamAppointment;
 use App\Models\ExamResult;
 use App\Models\Recital;
+use App\Models\Rehearsal;
 use App\Models\Sound\SoundState;
 use App\Models\Sound\WalkSound;
 use App\Models\Student;
@@ -115,6 +116,11 @@ final readonly class PersonArchive
                 ->map(static fn (Recital $one): array => [
                     'at' => $one->recited_at->toIso8601ZuluString(), 'item' => $one->item, 'words' => $one->words,
                     'earned' => $one->earned / 1000,
+                ])->all(),
+            'rehearsals' => Rehearsal::query()->where('student_id', $student->id)->get()
+                ->map(static fn (Rehearsal $one): array => [
+                    'at' => $one->begun_at->toIso8601ZuluString(), 'of' => $one->label, 'items' => $one->asked,
+                    'whole' => $one->whole, 'share' => $one->permille / 1000, 'words' => $one->words,
                 ])->all(),
             'brake_practices' => BrakePractice::query()->where('user_id', $student->user_id ?? 0)->get()
                 ->map(static fn (BrakePractice $one): array => [

@@ -47,12 +47,12 @@ final class InspectionLibrary
     }
 
     /** The whole checklist, sections and parts: read once and kept, as the item lists are. */
-    public function checklistOf(Attempt $attempt): Checklist
+    public function checklistOf(StoredChecklist $stored): Checklist
     {
-        $key = implode(':', ['checklist', $this->build, $this->digest('checklists', $attempt->checklist_id)]);
+        $key = implode(':', ['checklist', $this->build, $this->digest('checklists', $stored->id)]);
 
-        return $this->cache->rememberForever($key, static function () use ($attempt): Checklist {
-            return (new ChecklistReader)->readKept($attempt->checklist->document, $attempt->checklist->slug);
+        return $this->cache->rememberForever($key, static function () use ($stored): Checklist {
+            return (new ChecklistReader)->readKept($stored->document, $stored->slug);
         });
     }
 

@@ -11,6 +11,7 @@ use App\Models\Attempt;
 use App\Models\ExamResult;
 use App\Models\LegalHold;
 use App\Models\Recital;
+use App\Models\Rehearsal;
 use App\Models\Student;
 use App\Models\User;
 use App\Models\YardWalk;
@@ -45,6 +46,7 @@ final readonly class Erasure
         return new ErasureTold(
             $hold?->reason, $due,
             Recital::query()->where('student_id', $student->id)->count()
+                + Rehearsal::query()->where('student_id', $student->id)->count()
                 + $this->database->table('brake_practices')->where('user_id', $student->user_id ?? 0)->count(),
             $kept,
             $kept > 0 && is_string($newest)
@@ -71,6 +73,7 @@ final readonly class Erasure
             }
             $this->sound->ofStudent($held, $now);
             Recital::query()->where('student_id', $held->id)->delete();
+            Rehearsal::query()->where('student_id', $held->id)->delete();
             YardWalk::query()->where('student_id', $held->id)->delete();
             $this->database->table('exam_appointments')->where('student_id', $held->id)->delete();
             $account = User::query()->find($held->user_id ?? 0);

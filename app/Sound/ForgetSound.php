@@ -6,6 +6,7 @@ namespace App\Sound;
 
 use App\Models\Attempt;
 use App\Models\LegalHold;
+use App\Models\Rehearsal;
 use App\Models\Sound\SoundState;
 use App\Models\Sound\Utterance;
 use App\Models\Sound\WalkSound;
@@ -37,7 +38,9 @@ final readonly class ForgetSound
         $due = self::there()->where('received_at', '<', $since);
         $due->whereNotIn('attempt_id', $held);
         // What was said may be here where its recording never came.
-        Utterance::query()->where('received_at', '<', $since)->whereNotIn('attempt_id', $held)->delete();
+        $said = Utterance::query()->where('received_at', '<', $since);
+        $said->where(static fn (Builder $of) => $of->where('attempt_id', null)->orWhereNotIn('attempt_id', $held));
+        $said->delete();
 
         return $this->forget($due, $now);
     }
@@ -52,7 +55,9 @@ final readonly class ForgetSound
         $attempts = Attempt::query()->where('student_id', $student->id)->pluck('id');
         $own = self::there();
         $own->whereIn('attempt_id', $attempts);
-        Utterance::query()->whereIn('attempt_id', $attempts)->delete();
+        $rehearsals = Rehearsal::query()->where('student_id', $student->id)->pluck('id');
+        Utterance::query()->whereIn('attempt_id', $attempts)->orWhereIn('rehearsal_id', $rehearsals)->delete();
+        $this->files(array_values(array_filter($rehearsals->all(), is_string(...))));
 
         return $this->forget($own, $now);
     }
@@ -63,10 +68,10 @@ final readonly class ForgetSound
         return WalkSound::query()->where('state', '<>', SoundState::Deleted);
     }
 
-    /** @param  list<string>  $attempts  whose rows are deleted by whoever asks */
-    public function files(array $attempts): void
+    /** @param  list<string>  $of  attempts and rehearsals whose rows are deleted by whoever asks */
+    public function files(array $of): void
     {
-        foreach ($attempts as $id) {
+        foreach ($of as $id) {
             $this->store->forgetAll("sounds/$id");
         }
     }

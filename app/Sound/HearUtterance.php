@@ -13,6 +13,7 @@ use App\Speech\WaveFile;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Carbon;
+use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Speech\HeardWriter;
 use Pasada\Core\Speech\Recognizer;
 
@@ -34,7 +35,7 @@ final class HearUtterance implements ShouldQueue
         }
         $file = WaveFile::write($store->read($one->file()));
         try {
-            $pieces = $recognizer->recognize($file, $language->of($inspections->forAttempt($one->attempt)));
+            $pieces = $recognizer->recognize($file, $language->of($this->inspection($inspections, $one)));
             $one->update([
                 'state' => SoundState::Heard, 'heard' => HeardWriter::pieces($pieces, $one->from_ms),
                 'heard_at' => Carbon::now(),
@@ -46,6 +47,16 @@ final class HearUtterance implements ShouldQueue
             @unlink($file);
         }
         $store->forget($one->file());
+    }
+
+    /** What may be said is that of the whole vehicle, also where a part of it is rehearsed: one language serves all. */
+    private function inspection(InspectionLibrary $inspections, Utterance $one): ?Inspection
+    {
+        return match (true) {
+            $one->attempt !== null => $inspections->forAttempt($one->attempt),
+            $one->rehearsal !== null => $inspections->of($one->rehearsal->checklist, $one->rehearsal->vehicle),
+            default => null,
+        };
     }
 
     /** After the last try: whoever waits for its words goes on without them. */

@@ -7,6 +7,8 @@ namespace App\Speech;
 use App\Library\InspectionLibrary;
 use App\Library\ListeningLibrary;
 use App\Models\Attempt;
+use Pasada\Core\Checklist\Checklist;
+use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Language\Transcript;
 use Pasada\Core\Listening\Account;
 use Pasada\Core\Listening\Evidence;
@@ -21,9 +23,17 @@ final readonly class WordsOfWalk
     /** @return array{Transcript, Account, list<Suggestion>} the transcript with one reading of each piece */
     public function heard(Attempt $attempt, Transcript $transcript): array
     {
-        $inspection = $this->inspections->forAttempt($attempt);
-        // The laid-out list is kept without the sections of the checklist, which tell what a grouped item stands for.
-        $checklist = $this->inspections->checklistOf($attempt);
+        return $this->heardOf(
+            $this->inspections->forAttempt($attempt), $this->inspections->checklistOf($attempt->checklist), $transcript,
+        );
+    }
+
+    /**
+     * @param  Checklist  $checklist  with its sections, which tell what a grouped item stands for
+     * @return array{Transcript, Account, list<Suggestion>} the transcript with one reading of each piece
+     */
+    public function heardOf(Inspection $inspection, Checklist $checklist, Transcript $transcript): array
+    {
         $listener = $this->listeners->forInspection($checklist, $inspection);
         $transcript = $listener->understood($transcript);
         $account = $listener->listen($transcript);

@@ -10,6 +10,7 @@ use App\Models\Attempt;
 use App\Models\ExamAppointment;
 use App\Models\ExamResult;
 use App\Models\Recital;
+use App\Models\Rehearsal;
 use App\Models\Role;
 use App\Models\Student;
 use App\Models\User;
@@ -113,6 +114,7 @@ final readonly class SaveStudent
                 $model::query()->where('student_id', $from->id)->get()->each->update(['student_id' => $into->id]);
             }
             Recital::query()->where('student_id', $from->id)->update(['student_id' => $into->id]);
+            Rehearsal::query()->where('student_id', $from->id)->update(['student_id' => $into->id]);
             YardWalk::query()->where('student_id', $from->id)->delete();
             $account = $from->user_id;
             $from->update([

@@ -9,6 +9,7 @@ use App\Exceptions\RecordIsClosed;
 use App\Exceptions\SoundIsAstray;
 use App\Models\Attempt;
 use App\Models\AttemptStatus;
+use App\Models\Rehearsal;
 use App\Models\Sound\SoundState;
 use App\Models\Sound\Utterance;
 use App\Models\User;
@@ -32,15 +33,19 @@ final readonly class TakeUtterance
      * @throws SoundIsAstray if no sound of this student may be kept
      */
     public function handle(
-        Attempt $attempt, User $by, string $id, string $recorder, int $fromMs, string $sound, Carbon $now,
+        Attempt|Rehearsal $of, User $by, string $id, string $recorder, int $fromMs, string $sound, Carbon $now,
     ): Utterance {
-        TakeSound::allow($attempt);
+        $of->keepsSound() || throw SoundIsAstray::forbidden();
+        $key = ['attempt_id' => null, 'rehearsal_id' => null];
+        $key[$of instanceof Attempt ? 'attempt_id' : 'rehearsal_id'] = $of->id;
         $digest = hash('sha256', $sound);
         $known = Utterance::query()->find($id);
         if ($known === null) {
-            $attempt->status === AttemptStatus::UnderWay || throw RecordIsClosed::of($attempt->id);
+            if ($of instanceof Attempt && $of->status !== AttemptStatus::UnderWay) {
+                throw RecordIsClosed::of($of->id);
+            }
             $one = new Utterance([
-                'id' => $id, 'attempt_id' => $attempt->id, 'user_id' => $by->id, 'recorder' => $recorder,
+                'id' => $id, ...$key, 'user_id' => $by->id, 'recorder' => $recorder,
                 'from_ms' => $fromMs, 'state' => SoundState::Waiting, 'digest' => $digest, 'received_at' => $now,
             ]);
             // First, so that whoever finds the row finds its sound.
@@ -51,7 +56,7 @@ final readonly class TakeUtterance
             }
         }
 
-        return [$known->attempt_id, $known->digest] === [$attempt->id, $digest]
+        return [...$known->only(array_keys($key)), 'digest' => $known->digest] === [...$key, 'digest' => $digest]
             ? $known
             : throw IdIsTaken::bySound($id);
     }

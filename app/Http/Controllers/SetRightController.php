@@ -60,7 +60,7 @@ final readonly class SetRightController
     ): RescoreResource {
         $vehicle = $request->vehicle();
         $change = $rescore->handle(
-            $attempt, $inspections->checklistOf($attempt->loadMissing('checklist')),
+            $attempt, $inspections->checklistOf($attempt->checklist),
             $vehicle === null ? null : (new VehicleReader)->read($vehicle->document, $vehicle->slug),
         );
         if ($request->boolean('keep')) {

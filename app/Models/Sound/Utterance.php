@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Sound;
 
 use App\Models\Attempt;
+use App\Models\Rehearsal;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -17,7 +18,8 @@ use Illuminate\Support\Carbon;
  * }
  *
  * @property string $id UUID made by the page
- * @property string $attempt_id
+ * @property string|null $attempt_id of the walk that it was said in; null in a rehearsal
+ * @property string|null $rehearsal_id likewise
  * @property int $user_id
  * @property string $recorder
  * @property int $from_ms of the walk's clock
@@ -26,7 +28,8 @@ use Illuminate\Support\Carbon;
  * @property list<HeardWords>|null $heard its words, and how they may be read
  * @property Carbon $received_at
  * @property Carbon|null $heard_at
- * @property-read Attempt $attempt
+ * @property-read Attempt|null $attempt
+ * @property-read Rehearsal|null $rehearsal
  */
 final class Utterance extends Model
 {
@@ -39,10 +42,10 @@ final class Utterance extends Model
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
     protected $fillable = [
-        'id', 'attempt_id', 'user_id', 'recorder', 'from_ms', 'state', 'digest', 'heard', 'received_at', 'heard_at',
+        'id', 'attempt_id', 'rehearsal_id', 'user_id', 'recorder', 'from_ms', 'state', 'digest', 'heard', 'received_at', 'heard_at',
     ];
 
-    protected $attributes = ['heard' => null, 'heard_at' => null];
+    protected $attributes = ['attempt_id' => null, 'rehearsal_id' => null, 'heard' => null, 'heard_at' => null];
 
     /** @return BelongsTo<Attempt, $this> */
     public function attempt(): BelongsTo
@@ -50,9 +53,15 @@ final class Utterance extends Model
         return $this->belongsTo(Attempt::class);
     }
 
+    /** @return BelongsTo<Rehearsal, $this> */
+    public function rehearsal(): BelongsTo
+    {
+        return $this->belongsTo(Rehearsal::class);
+    }
+
     public function file(): string
     {
-        return "sounds/$this->attempt_id/utterances/$this->id";
+        return sprintf('sounds/%s/utterances/%s', $this->attempt_id ?? $this->rehearsal_id, $this->id);
     }
 
     /** @return array<string, string> */

@@ -71,6 +71,32 @@ final readonly class Inspection
         return $this->placesById[$id] ?? null;
     }
 
+    /**
+     * The same with some of its items.
+     *
+     * @param  callable(Item, Place): bool  $isIn
+     * @return self|null null where it has none of them
+     */
+    public function only(callable $isIn): ?self
+    {
+        $places = $items = $walked = [];
+        foreach ($this->places as $place) {
+            $here = array_values(array_filter(
+                $place->items, static fn (Item $item): bool => $isIn($item, $place),
+            ));
+            if ($here !== []) {
+                $places[] = $place->withItems($here);
+                $items += array_column($here, null, 'id');
+                $walked[$place->section] = true;
+            }
+        }
+
+        return $places === [] ? null : new self(
+            $this->checklist, $this->vehicle, $this->form, $places, $items,
+            array_intersect_key($this->sections, $walked),
+        );
+    }
+
     /** The same for somebody who is not told what is wrong with the vehicle. */
     public function withoutDefects(): self
     {

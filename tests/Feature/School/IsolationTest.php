@@ -43,6 +43,7 @@ beforeEach(function (): void {
         'vehicle' => $this->theirs->vehicle->id, 'kind' => 'checklist', 'id' => $this->theirs->checklist->id,
         'draft' => $draft, 'class' => $class->id, 'exam' => $exam->id, 'appointment' => $appointment->id,
         'bundle' => $bundle, 'sound' => (string) Str::uuid7(), 'utterance' => (string) Str::uuid7(), 'position' => '0',
+        'rehearsal' => (string) Str::uuid7(),
     ];
 });
 

@@ -6,17 +6,28 @@ namespace App\Http\Requests\Sound;
 
 use App\Http\Requests\SignedIn;
 use App\Http\Requests\Walk\MarksAttempt;
+use App\Models\Student;
 use App\Speech\WaveFile;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
 
-/** The body is the sound itself; what it is of stands in the address. */
+/** The body is the sound itself; what it is of, a walk or a student's rehearsal, stands in the address. */
 final class UtteranceRequest extends FormRequest
 {
-    use MarksAttempt;
+    use MarksAttempt {
+        authorize as private marksAttempt;
+    }
     use SignedIn;
 
     private const MOST_MS = 20_000;
+
+    public function authorize(): bool
+    {
+        $student = $this->route('student');
+
+        return $student instanceof Student ? Gate::authorize('view', $student)->allowed() : $this->marksAttempt();
+    }
 
     /** @return array<string, list<string>> */
     public function rules(): array

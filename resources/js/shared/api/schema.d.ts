@@ -1462,6 +1462,91 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/students/{student}/rehearsals': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a student rehearsed lately, the newest first */
+        get: operations['listRehearsals'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/students/{student}/rehearsals/{rehearsal}': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Listen to all that a student has said so far, alone */
+        put: operations['rehearse'];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/students/{student}/rehearsals/{rehearsal}/utterances/{utterance}': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Send what was said between two pauses of a rehearsal, to be heard at once; only its words are kept */
+        put: operations['utterRehearsal'];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/students/{student}/rehearsals/{rehearsal}/utterances': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was sent of a rehearsal, with the words of what is heard by now */
+        get: operations['heardOfRehearsal'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/students/{student}/model': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The words to say of a place or an item, spoken by a synthetic voice */
+        get: operations['hearModel'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/retention': {
         parameters: {
             query?: never;
@@ -2312,6 +2397,17 @@ export interface components {
             vehicle_id: number;
             item: string;
             words: string;
+        };
+        RehearseRequest: {
+            /** @description The core's PieceReader reads and checks the pieces. */
+            checklist_id: number;
+            vehicle_id: number;
+            /** @description "whole", "section:ID", "place:ID", "axle:ID" or "item:ID" */
+            scope: string;
+            /** @description all words so far, as LivePiecesRequest has them */
+            pieces: {
+                [key: string]: unknown;
+            }[];
         };
         WeekRequest: {
             /**
@@ -3563,6 +3659,28 @@ export interface components {
             /** @description parts recited today, this one among them */
             today: number;
         };
+        /** @description A rehearsal in a list. */
+        RehearsalResource: {
+            id: string;
+            /** @description what was rehearsed */
+            label: string;
+            begun_at: string;
+            /** @description items */
+            asked: number;
+            /** @description items said whole */
+            whole: number;
+            /** @description share of the credit */
+            permille: number;
+        };
+        /** @description How far a rehearsal is: what was said, and what was not, with the words for it. */
+        RehearsedResource: {
+            rehearsal: components['schemas']['RehearsalResource'];
+            /** @description whether what is said may be sent as sound */
+            may_record: boolean;
+            /** @description of what is rehearsed only */
+            sheet: components['schemas']['SheetResource'];
+            unsaid: components['schemas']['UnsaidResource'][];
+        };
         /** @description How one scorer scores beside the others. */
         ScorerResource: {
             id: number;
@@ -3624,6 +3742,16 @@ export interface components {
              */
             gain: number;
             drills: components['schemas']['DrillResource'][];
+        };
+        /** @description An item that was not said whole, with the words to say. */
+        UnsaidResource: {
+            item: string;
+            name: string;
+            place: string;
+            named: boolean;
+            missing: string[];
+            /** @description the words to use */
+            say: string;
         };
         /** @description What is mixed up most about an item's figure. */
         UsualMistakeResource: {
@@ -8420,6 +8548,216 @@ export interface operations {
             };
             /** @description No such result here */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    listRehearsals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The latest */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['RehearsalResource'][];
+                };
+            };
+        };
+    };
+    rehearse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: number;
+                rehearsal: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['RehearseRequest'];
+            };
+        };
+        responses: {
+            /** @description What was said, and what was not */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['RehearsedResource'];
+                };
+            };
+            /** @description No such student for this user */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description The id is another rehearsal's */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description Nothing of this vehicle, or pieces that are none */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    utterRehearsal: {
+        parameters: {
+            query: {
+                recorder: string;
+                from_ms: number;
+            };
+            header?: never;
+            path: {
+                student: number;
+                rehearsal: string;
+                utterance: string;
+            };
+            cookie?: never;
+        };
+        /** @description 16 kHz, mono, 16 bit, the lower byte first; 20 s at most */
+        requestBody: {
+            content: {
+                'application/octet-stream': string;
+            };
+        };
+        responses: {
+            /** @description It is heard from now on */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description No sound of this student may be kept */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description No such rehearsal of this student */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description The id stands for other sound */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description When, by what, or no sound */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    heardOfRehearsal: {
+        parameters: {
+            query?: {
+                /** @description those that began later */
+                after_ms?: number;
+            };
+            header?: never;
+            path: {
+                student: number;
+                rehearsal: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description In the order of saying */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['UtteranceResource'][];
+                };
+            };
+        };
+    };
+    hearModel: {
+        parameters: {
+            query: {
+                checklist_id: number;
+                vehicle_id: number;
+                scope: string;
+            };
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description WAV */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Nothing of this vehicle, or too much at once */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description The voice is not there */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
