@@ -100,6 +100,21 @@ it('records at the brake bench, and notes what it hears there', function (): voi
     expect($browser->client()->send('GET', "/attempts/$id/sounds"))->toHaveCount(1);
 });
 
+it('hears a student who rehearses aloud and alone, and keeps the words only', function (): void {
+    $browser = agreed(Browser::hearing($this->wave), 1);
+    $browser->signIn('mira@ferrow-sound.example')->choose('Rehearse')->click('[data-scope="section:in-cab"]');
+    $browser->click('[data-test=record]')->waitForText('Recording', '[data-test=record]');
+    $browser->lookUntil(static function () use ($browser): bool {
+        Lane::work();
+
+        return preg_match('/[1-9]\d*%/', $browser->text('[data-test=how-far]')) === 1;
+    }, 'Nothing that was said was heard.');
+    // Cut short: the last words are heard all the same, and no sound waits or is kept anywhere.
+    $browser->click('[data-test=rehearsed]')->waitForText('not said whole');
+    $browser->lookUntil(fn (): bool => $browser->run(WAITING) === [0, 0, 0], 'Sound still waits on the device.');
+    expect($browser->client()->send('GET', '/students/1/rehearsals')[0]['permille'])->toBeGreaterThan(0);
+});
+
 it('hears a recording that was made elsewhere, and says what is none', function (): void {
     $browser = agreed(Browser::open(), 4);
     $browser->signIn('rosa@ferrow-sound.example')->visit('/start?student=4')->waitForText('items at', '.preview');

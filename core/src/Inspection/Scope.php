@@ -12,13 +12,33 @@ final readonly class Scope
 {
     private const WHOLE = 'whole';
 
-    private function __construct(private string $kind, private string $id) {}
+    private function __construct(public string $kind, private string $id) {}
 
     public static function of(string $written): self
     {
         [$kind, $id] = [...explode(':', $written, 2), ''];
 
         return new self($kind, $id);
+    }
+
+    /** @return list<self> all of it, then its sections, places and axles in walking order */
+    public static function choicesOf(Inspection $inspection): array
+    {
+        $choices = [self::WHOLE => new self(self::WHOLE, '')];
+        foreach (array_keys($inspection->sections) as $id) {
+            $choices["section:$id"] = new self('section', (string) $id);
+        }
+        foreach ($inspection->places as $place) {
+            $choices["place:$place->id"] = new self('place', $place->id);
+        }
+        foreach ($inspection->items as $item) {
+            $axle = $item->position->axle;
+            if ($axle !== null) {
+                $choices["axle:$axle"] = new self('axle', $axle);
+            }
+        }
+
+        return array_values($choices);
     }
 
     /** @return Inspection|null with what is in it only; null where this inspection has nothing of it */

@@ -54,3 +54,26 @@ it('is nothing where the inspection has nothing of it', function (string $writte
     $whole = dockWalk();
     expect(Scope::of($written)->in($whole))->toBeNull()->and(Scope::of($written)->label($whole))->toBe('');
 })->with(['', 'whole:x', 'place:', 'place:moon', 'axle:', 'axle:drive-9', 'section:moon', 'item:', 'engine', 'Whole']);
+
+it('offers all of it, each section, place and axle once, each with something to say', function (): void {
+    $whole = dockWalk();
+    $counts = [];
+    $items = [];
+    foreach (Scope::choicesOf($whole) as $one) {
+        $part = $one->in($whole);
+        expect($part)->not->toBeNull()->and($one->label($whole))->not->toBe('');
+        $counts[$one->kind] = ($counts[$one->kind] ?? 0) + 1;
+        $items[$one->kind] = ($items[$one->kind] ?? 0) + count($part->items ?? []);
+    }
+
+    $atAxles = array_filter($whole->items, static fn (Item $item): bool => $item->position->axle !== null);
+    expect($counts)->toBe([
+        'whole' => 1, 'section' => count($whole->sections), 'place' => count($whole->places),
+        'axle' => count(array_unique(array_map(
+            static fn (Item $item): ?string => $item->position->axle, array_values($atAxles),
+        ))),
+    ])->and($items)->toBe([
+        'whole' => count($whole->items), 'section' => count($whole->items), 'place' => count($whole->items),
+        'axle' => count($atAxles),
+    ]);
+});

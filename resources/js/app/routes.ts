@@ -162,6 +162,13 @@ export const routes: RouteRecordRaw[] = [
         props: (route) => ({ id: Number(route.params['id']), minutes: Number(route.query['minutes'] ?? 10) }),
     },
     {
+        path: '/students/:id(\\d+)/rehearse',
+        name: 'rehearse',
+        meta: { title: 'Rehearse' },
+        component: () => import('@/features/rehearse/RehearsePage.vue'),
+        props: (route) => ({ id: Number(route.params['id']) }),
+    },
+    {
         path: '/students/:id(\\d+)/guide',
         name: 'guide',
         meta: { title: 'Study guide' },

@@ -28,6 +28,7 @@ final readonly class ReadinessResource implements Responsable
      * @param  list<BrakeChanceResource>  $brake_tests
      * @param  list<UsualMistakeResource>  $mistakes
      * @param  list<ExamResultResource>  $exams
+     * @param  list<ScopeResource>  $scopes
      */
     public function __construct(
         #[OA\Property] public InspectionResource $inspection,
@@ -85,5 +86,9 @@ final readonly class ReadinessResource implements Responsable
         #[OA\Property] public int $recited_whole,
         #[OA\Property(type: 'array', items: new OA\Items(ref: UsualMistakeResource::class))] public array $mistakes,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ExamResultResource::class))] public array $exams,
+        #[OA\Property(
+            type: 'array', items: new OA\Items(ref: ScopeResource::class), description: 'what of it can be rehearsed',
+        )]
+        public array $scopes,
     ) {}
 }

@@ -9,6 +9,7 @@ use App\Http\Resources\Progress\DrillResource;
 use App\Http\Resources\Progress\ExamResultResource;
 use App\Http\Resources\Progress\MasteryResource;
 use App\Http\Resources\Progress\ReadinessResource;
+use App\Http\Resources\Progress\ScopeResource;
 use App\Http\Resources\Progress\SessionResource;
 use App\Http\Resources\Progress\UsualMistakeResource;
 use App\Http\Resources\Walk\InspectionResource;
@@ -102,6 +103,7 @@ final readonly class ReadReadiness
             ...[...$this->brakes->handle($student, $inspection), ...$this->recited($student, $today)],
             mistakes: $this->mistakes($inspection),
             exams: array_values($exams->sortBy('held_on')->toBase()->map(ExamResultResource::of(...))->all()),
+            scopes: ScopeResource::allOf($inspection),
         );
     }
 

@@ -150,9 +150,13 @@ export const topics: readonly Topic[] = [
     {
         id: 'practice',
         title: 'Practice alone',
-        screens: ['practice', 'guide'],
+        screens: ['practice', 'guide', 'rehearse'],
         about: 'One part after the other, as you stand before it. Say it or type it.',
-        steps: ['Say all that you know of the part.', 'See at once what was missing, and say it again.', 'Go on.'],
+        steps: [
+            'Say all that you know of the part.',
+            'See at once what was missing, and say it again. Go on.',
+            'Rehearse: choose a place, an axle, a section or all of it, say it as at the vehicle, see what is missing.',
+        ],
         more: ['The study guide has the whole walk in words, with your own weak parts marked.'],
         picture: 'practice',
     },

@@ -22,6 +22,7 @@ import { readStudent } from './api';
 import BrakePractices from './BrakePractices.vue';
 import MostMissed from './MostMissed.vue';
 import PersonData from './PersonData.vue';
+import RehearsedAlone from './RehearsedAlone.vue';
 import SoundConsent from './SoundConsent.vue';
 import StudentFile from './StudentFile.vue';
 
@@ -56,6 +57,7 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
                     </p>
                     <p>
                         <RouterLink :to="{ name: 'guide', params: { id } }">Study guide of the whole walk</RouterLink>
+                        <RouterLink class="beside" :to="{ name: 'rehearse', params: { id } }">Rehearse</RouterLink>
                         <PaperLinks class="beside" :path="`students/${id}/paper`" what="Training record" />
                     </p>
                 </header>
@@ -108,6 +110,7 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
                         <BrakePractices :practices="data.brake_practices" />
                     </section>
                 </div>
+                <RehearsedAlone :student="id" />
                 <SoundConsent :student="id" />
             </main>
         </template>

@@ -3642,6 +3642,8 @@ export interface components {
             recited_whole: number;
             mistakes: components['schemas']['UsualMistakeResource'][];
             exams: components['schemas']['ExamResultResource'][];
+            /** @description what of it can be rehearsed */
+            scopes: components['schemas']['ScopeResource'][];
         };
         /** @description What was heard of a part that was recited, and what was missing. */
         RecitedResource: {
@@ -3680,6 +3682,15 @@ export interface components {
             /** @description of what is rehearsed only */
             sheet: components['schemas']['SheetResource'];
             unsaid: components['schemas']['UnsaidResource'][];
+        };
+        /** @description A part of the vehicle that can be rehearsed. */
+        ScopeResource: {
+            /** @description as RehearseRequest takes it */
+            scope: string;
+            /** @enum {string} */
+            kind: 'whole' | 'section' | 'place' | 'axle';
+            name: string;
+            items: number;
         };
         /** @description How one scorer scores beside the others. */
         ScorerResource: {

@@ -1,7 +1,29 @@
-import { answer, api } from '@/shared/api/client';
+import { answer, api, type Schemas } from '@/shared/api/client';
 import type { CaptionSource, LivePiece } from '@/shared/speech/sources/CaptionSource';
 
 const ASK_EVERY_MS = 800;
+
+type Utterances = Schemas['UtteranceResource'][];
+
+/** What one page has sent of a walk, after that time of its clock. */
+export const saidInWalk =
+    (attempt: string, recorder: string) =>
+    (after_ms: number): Promise<Utterances> =>
+        answer(
+            api.GET('/attempts/{attempt}/utterances', {
+                params: { path: { attempt }, query: { recorder, after_ms } },
+            }),
+        );
+
+/** The same of a rehearsal. */
+export const saidInRehearsal =
+    (student: number, rehearsal: string) =>
+    (after_ms: number): Promise<Utterances> =>
+        answer(
+            api.GET('/students/{student}/rehearsals/{rehearsal}/utterances', {
+                params: { path: { student, rehearsal }, query: { after_ms } },
+            }),
+        );
 
 /** What this device records, as the server's own recognizer hears it. */
 export class MicrophoneEar implements CaptionSource {
@@ -11,8 +33,7 @@ export class MicrophoneEar implements CaptionSource {
     #after = -1;
 
     constructor(
-        private readonly attempt: string,
-        private readonly recorder: string,
+        private readonly said: (afterMs: number) => Promise<Utterances>,
         /** Utterances before this time of the walk were heard by another page. */
         fromMs: number,
     ) {
@@ -21,14 +42,7 @@ export class MicrophoneEar implements CaptionSource {
 
     start(hear: (piece: LivePiece) => void): void {
         const ask = async (): Promise<void> => {
-            const said = await answer(
-                api.GET('/attempts/{attempt}/utterances', {
-                    params: {
-                        path: { attempt: this.attempt },
-                        query: { recorder: this.recorder, after_ms: this.#after },
-                    },
-                }),
-            );
+            const said = await this.said(this.#after);
             for (const one of said) {
                 if (one.state === 'waiting') continue;
                 for (const { from_ms, text, alternatives } of this.#known.has(one.id) ? [] : one.pieces) {

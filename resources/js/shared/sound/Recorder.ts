@@ -6,6 +6,9 @@ import { RATE, type Utterance } from './UtteranceCutter';
 /** What is lost at most when a battery dies. */
 const PIECE_MS = 2000;
 
+/** For so long the last utterance is waited for; a thread of sound that stands still gives none. */
+const LAST_WORD_MS = 300;
+
 /** The first that the browser can write. */
 const KINDS = ['audio/webm;codecs=opus', 'audio/ogg;codecs=opus', 'audio/mp4'];
 
@@ -27,6 +30,8 @@ export interface RecordedWalk {
     nowMs: () => number;
     /** Whether utterances are to be heard while the walk goes on. */
     isHeard: boolean;
+    /** Of who rehearses alone, utterances are heard and no sound is kept; missing in a walk. */
+    student?: number | undefined;
 }
 
 const reasons: Record<string, string> = {
@@ -45,6 +50,7 @@ export class Recorder {
     #position = 0;
     #writing: Promise<unknown> = Promise.resolve();
     #free: () => void = () => undefined;
+    #cut: () => void = () => undefined;
 
     constructor(
         private readonly walk: RecordedWalk,
@@ -68,6 +74,11 @@ export class Recorder {
         for (const track of this.#stream.getTracks()) {
             track.onended = () => this.#over('The microphone was taken away: a call, or the permission. Record again.');
         }
+        if (this.walk.student === undefined) await this.#begin(this.#stream, kind);
+        await this.#listen(this.#stream).catch(() => undefined);
+    }
+
+    async #begin(stream: MediaStream, kind: string): Promise<void> {
         const id = v7();
         await this.#hold(id);
         await this.#db.sounds.add({
@@ -80,8 +91,7 @@ export class Recorder {
             sent: 0,
             refused: '',
         });
-        this.#keep(this.#stream, id, kind);
-        await this.#listen(this.#stream).catch(() => undefined);
+        this.#keep(stream, id, kind);
     }
 
     pause(paused: boolean): void {
@@ -99,17 +109,26 @@ export class Recorder {
     async stop(): Promise<void> {
         const media = this.#media;
         this.#media = undefined;
-        this.#cutter?.port.postMessage('end');
+        await this.#lastWord();
         if (media !== undefined && media.state !== 'inactive') {
             const stopped = new Promise((resolve) => media.addEventListener('stop', resolve));
             media.stop();
             await stopped;
         }
         for (const track of this.#stream?.getTracks() ?? []) track.stop();
+        this.#stream = undefined;
         void this.#context?.close();
         await this.#writing;
         this.#free();
         this.heard.kept();
+    }
+
+    #lastWord(): Promise<void> {
+        return new Promise((cut) => {
+            this.#cut = cut;
+            setTimeout(cut, this.#cutter === undefined ? 0 : LAST_WORD_MS);
+            this.#cutter?.port.postMessage('end');
+        });
     }
 
     #hold(id: string): Promise<void> {
@@ -138,19 +157,23 @@ export class Recorder {
         this.#context = context;
         await context.audioWorklet.addModule(cutterUrl);
         const cutter = new AudioWorkletNode(context, 'utterance-cutter', { numberOfOutputs: 0 });
-        cutter.port.onmessage = ({ data }: MessageEvent<{ level?: number; said?: Utterance }>) => {
+        cutter.port.onmessage = ({ data }: MessageEvent<{ level?: number; said?: Utterance; ended?: true }>) => {
             if (data.level !== undefined) this.heard.level(data.level);
             if (data.said !== undefined && this.walk.isHeard) this.#utter(data.said);
+            if (data.ended === true) this.#cut();
         };
         context.createMediaStreamSource(stream).connect(cutter);
         this.#cutter = cutter;
     }
 
     #utter({ samples, agoMs }: Utterance): void {
-        const { attempt, user, recorder } = this.walk;
+        const { attempt, user, recorder, student } = this.walk;
         const from_ms = Math.max(0, this.walk.nowMs() - agoMs);
         this.#write(() =>
-            this.#db.utterances.add({ id: v7(), attempt, user, recorder, from_ms, bytes: samples.buffer }),
+            this.#db.utterances.add({
+                ...{ id: v7(), attempt, user, recorder, from_ms, bytes: samples.buffer },
+                ...(student === undefined ? {} : { student }),
+            }),
         );
     }
 
@@ -164,7 +187,7 @@ export class Recorder {
     }
 
     #over(why: string): void {
-        if (this.#media === undefined) return;
+        if (this.#stream === undefined) return;
         this.heard.ended(why);
         void this.stop();
     }

@@ -25,7 +25,10 @@ export interface KeptPiece {
 /** What was said between two pauses, until the server has it: samples of 16 kHz, 16 bit. */
 export interface KeptUtterance {
     id: string;
+    /** Id of the walk, or of the rehearsal. */
     attempt: string;
+    /** Who rehearses; missing in a walk. */
+    student?: number;
     user: number;
     recorder: string;
     from_ms: number;

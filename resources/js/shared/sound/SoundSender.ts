@@ -102,16 +102,22 @@ export class SoundSender {
     }
 
     async #sendUtterances(): Promise<void> {
-        for (const { id, attempt, recorder, from_ms, bytes } of await this.#db.utterances
+        for (const { id, attempt, student, recorder, from_ms, bytes } of await this.#db.utterances
             .where({ user: this.user })
             .sortBy('from_ms')) {
             if (await this.#isUnheardOf(attempt)) continue;
             try {
+                const of = { query: { recorder, from_ms } };
                 await done(
-                    api.PUT('/attempts/{attempt}/utterances/{utterance}', {
-                        params: { path: { attempt, utterance: id }, query: { recorder, from_ms } },
-                        ...rawBody(bytes),
-                    }),
+                    student === undefined
+                        ? api.PUT('/attempts/{attempt}/utterances/{utterance}', {
+                              params: { path: { attempt, utterance: id }, ...of },
+                              ...rawBody(bytes),
+                          })
+                        : api.PUT('/students/{student}/rehearsals/{rehearsal}/utterances/{utterance}', {
+                              params: { path: { student, rehearsal: attempt, utterance: id }, ...of },
+                              ...rawBody(bytes),
+                          }),
                 );
             } catch (error) {
                 // The recording has it all the same.

@@ -18,7 +18,10 @@ registerProcessor(
 
         constructor() {
             super();
-            this.port.onmessage = () => this.#cutter.end();
+            this.port.onmessage = () => {
+                this.#cutter.end();
+                this.port.postMessage({ ended: true });
+            };
         }
 
         process([input]: Float32Array[][]): boolean {

@@ -4,7 +4,7 @@ import type { WalkClock } from '@/shared/attempt/walkClock';
 import type { CaptionSource } from '@/shared/speech/sources/CaptionSource';
 import { useIntervalFn, useSessionStorage } from '@vueuse/core';
 import { onScopeDispose, ref, shallowRef, type Ref } from 'vue';
-import { MicrophoneEar } from './MicrophoneEar';
+import { MicrophoneEar, saidInRehearsal, saidInWalk } from './MicrophoneEar';
 import { Recorder } from './Recorder';
 import { nudgeSound } from './soundSending';
 
@@ -19,6 +19,8 @@ interface Recorded {
     clock: Pick<WalkClock, 'stamp' | 'nowMs' | 'paused'>;
     /** An examination is recorded and not heard along. */
     isHeard: () => boolean;
+    /** Who rehearses alone; missing in a walk. */
+    student?: number;
 }
 
 /** Who takes the words while it goes on. */
@@ -39,6 +41,8 @@ export function useRecording(walk: Recorded, live: Words) {
     const wasOn = useSessionStorage(`pasada-recording-${walk.id}`, false);
     const running = shallowRef<Recorder>();
     if (wasOn.value) why.value = 'The recording ended with the page. What was recorded is kept; press Record to go on.';
+
+    const isEarOpen = (): boolean => live.source.value instanceof MicrophoneEar;
 
     async function warnOfRoom(): Promise<void> {
         const { quota = Infinity, usage = 0 } = (await navigator.storage.estimate().catch(() => undefined)) ?? {};
@@ -63,6 +67,7 @@ export function useRecording(walk: Recorded, live: Words) {
                 recorder: recorder.value,
                 nowMs: () => walk.clock.nowMs(),
                 isHeard,
+                student: walk.student,
             },
             {
                 level: (now) => (level.value = now),
@@ -78,7 +83,11 @@ export function useRecording(walk: Recorded, live: Words) {
             running.value = one;
             state.value = 'on';
             wasOn.value = true;
-            if (isHeard) live.start(new MicrophoneEar(walk.id, recorder.value, from));
+            const said =
+                walk.student === undefined
+                    ? saidInWalk(walk.id, recorder.value)
+                    : saidInRehearsal(walk.student, walk.id);
+            if (isHeard && !isEarOpen()) live.start(new MicrophoneEar(said, from));
             await warnOfRoom();
         } catch (error) {
             why.value = error instanceof Error ? error.message : 'The recording could not begin. Try again.';
@@ -92,7 +101,8 @@ export function useRecording(walk: Recorded, live: Words) {
         level.value = 0;
         running.value = undefined;
         wasOn.value = false;
-        if (live.source.value instanceof MicrophoneEar) live.stop();
+        // The last words of a rehearsal come when it is over; of a walk all is heard once more.
+        if (isEarOpen() && walk.student === undefined) live.stop();
     }
 
     async function stop(): Promise<void> {
