@@ -30,7 +30,7 @@ require __DIR__.'/Timing.php';
 require __DIR__.'/WordErrors.php';
 
 // How much is understood of invented walks that synthetic voices speak; the sound is made on the spot and not kept.
-// Synthetic voices are not people. ./pasada bench speech [sentences]
+// Synthetic voices are not people. ./pasada bench speech [sentences [condition ...]]
 $sentences = (int) ($argv[1] ?? 40);
 $root = dirname(__DIR__);
 $read = static fn (string $path): string => (string) file_get_contents($root.'/'.$path);
@@ -56,7 +56,26 @@ $recognizer = new PocketSphinx(new Filesystem, '/usr/share/pocketsphinx/model/en
 $listener = new Listener(Ear::lexicon(), $checklist->figures);
 // Two voices and a style stay out of development; they are marked.
 $voices = ['slt' => '', 'rms' => '', 'awb' => '*', 'kal16' => '', 'espeak' => '*'];
-foreach ([null, 10] as $decibels) {
+// Noise as of an engine so many decibels below the voice; speech as slow or fast; the echo of a hall.
+$conditions = [
+    'clean' => [], '20 dB' => ['decibels' => 20], '10 dB' => ['decibels' => 10], '5 dB' => ['decibels' => 5],
+    'slow' => ['effect' => ['tempo', '-s', '0.85']], 'fast' => ['effect' => ['tempo', '-s', '1.2']],
+    'echo' => ['effect' => ['echo', '0.8', '0.9', '70', '0.3']],
+];
+$chosen = array_slice($argv, 2);
+/** Puts noise under a sound, so many decibels below it. */
+$noisy = static function (string $sound, int $decibels) use ($did, $folder): void {
+    $did('sox', $sound, "$folder/engine.wav", 'synth', 'brownnoise');
+    $loud = static function (string $file): float {
+        $told = (new Process(['sox', $file, '-n', 'stat']))->mustRun()->getErrorOutput();
+
+        return preg_match('/RMS +amplitude: +([\d.]+)/', $told, $is) === 1 ? (float) $is[1] : 0.0;
+    };
+    $gain = $loud($sound) / max(1e-6, $loud("$folder/engine.wav")) / 10 ** ($decibels / 20);
+    $did('sox', '-m', '-v', '1', $sound, '-v', (string) $gain, "$folder/engine.wav", "$folder/mixed.wav");
+    rename("$folder/mixed.wav", $sound);
+};
+foreach ($chosen === [] ? $conditions : array_intersect_key($conditions, array_flip($chosen)) as $name => $condition) {
     $all = new Measured;
     [$errors, $words, $worked, $lasted] = [0, 0, 0.0, 0.0];
     foreach ($voices as $voice => $apart) {
@@ -80,15 +99,12 @@ foreach ([null, 10] as $decibels) {
                 ? $did('espeak-ng', '-v', 'en-us', '-s', '150', '-f', "$folder/said.txt", '-w', "$folder/raw.wav")
                 : $did('flite', '-voice', $voice, '-f', "$folder/said.txt", '-o', "$folder/raw.wav");
             $sound = (new SoundFile)->forHearing("$folder/raw.wav");
-            if ($decibels !== null) {
-                $level = (new Process(['sox', $sound, '-n', 'stat']))->mustRun()->getErrorOutput();
-                preg_match('/RMS +amplitude: +([\d.]+)/', $level, $is);
-                $did('sox', $sound, "$folder/engine.wav", 'synth', 'brownnoise');
-                $noise = (new Process(['sox', "$folder/engine.wav", '-n', 'stat']))->mustRun()->getErrorOutput();
-                preg_match('/RMS +amplitude: +([\d.]+)/', $noise, $of);
-                $gain = (float) ($is[1] ?? 0) / max(1e-6, (float) ($of[1] ?? 1)) / 10 ** ($decibels / 20);
-                $did('sox', '-m', '-v', '1', $sound, '-v', (string) $gain, "$folder/engine.wav", "$folder/mixed.wav");
-                rename("$folder/mixed.wav", $sound);
+            if (isset($condition['effect'])) {
+                $did('sox', $sound, "$folder/changed.wav", ...$condition['effect']);
+                rename("$folder/changed.wav", $sound);
+            }
+            if (isset($condition['decibels'])) {
+                $noisy($sound, $condition['decibels']);
             }
             $lasted += (float) (new Process(['soxi', '-D', $sound]))->mustRun()->getOutput();
             $began = microtime(true);
@@ -103,14 +119,14 @@ foreach ([null, 10] as $decibels) {
             $measured->add($truth, $account);
             $all->add($truth, $account);
         }
-        Timing::say(sprintf('%s%s, %s', $voice, $apart, $decibels === null ? 'clean' : "$decibels dB"), sprintf(
+        Timing::say("$voice$apart, $name", sprintf(
             'word errors %4.1f %%, item F1 %.3f, point F1 %.3f', 100 * $voiceErrors / $voiceWords,
             $measured->f1('item'), $measured->f1('point'),
         ));
         $errors += $voiceErrors;
         $words += $voiceWords;
     }
-    Timing::say($decibels === null ? 'all, clean' : "all, $decibels dB", sprintf(
+    Timing::say("all, $name", sprintf(
         'word errors %4.1f %%, item F1 %.3f, point F1 %.3f; %.2f of real time', 100 * $errors / $words,
         $all->f1('item'), $all->f1('point'), $worked / $lasted,
     ));

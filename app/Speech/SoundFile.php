@@ -17,6 +17,9 @@ final readonly class SoundFile
 
     private const SECONDS_OF_WORK = 300;
 
+    /** @param  string|null  $folder  for what is made; null for the machine's own for such */
+    public function __construct(private ?string $folder = null) {}
+
     /**
      * @return string path of a file that whoever asked takes away
      *
@@ -28,6 +31,10 @@ final readonly class SoundFile
         if (! is_file($path)) {
             throw NoSound::missing($name);
         }
+        // Most files say how long they are: nobody waits for hours of sound that are refused.
+        if ($this->seconds($path) > self::MOST_SECONDS) {
+            throw NoSound::tooLong($name, self::MOST_HOURS);
+        }
         $made = $this->place('wav');
         // Sox reads plain sound, ffmpeg what recorders and telephones write; neither asks what a name says it is.
         $commands = [
@@ -37,11 +44,14 @@ final readonly class SoundFile
                 '-t', (string) self::MOST_SECONDS, $made],
         ];
         foreach ($commands as $command) {
-            if ($this->runs($command) && (int) @filesize($made) > WaveFile::HEAD_BYTES) {
-                return filesize($made) < self::MOST_SECONDS * 1000 * WaveFile::BYTES_OF_MS
-                    ? $made
-                    : throw NoSound::tooLong($name, self::MOST_HOURS);
+            if (! $this->runs($command) || (int) @filesize($made) <= WaveFile::HEAD_BYTES) {
+                continue;
             }
+            if (filesize($made) < self::MOST_SECONDS * 1000 * WaveFile::BYTES_OF_MS) {
+                return $made;
+            }
+            @unlink($made);
+            throw NoSound::tooLong($name, self::MOST_HOURS);
         }
         @unlink($made);
         throw NoSound::unreadable($name);
@@ -65,6 +75,22 @@ final readonly class SoundFile
         return $made;
     }
 
+    /** As the file says it; 0 where it does not. */
+    private function seconds(string $path): float
+    {
+        foreach ([
+            ['soxi', '-D', $path],
+            ['ffprobe', '-v', 'error', '-show_entries', 'format=duration', '-of', 'csv=p=0', $path],
+        ] as $command) {
+            $asked = new Process($command, timeout: self::SECONDS_OF_WORK);
+            if ($asked->run() === 0 && is_numeric(trim($asked->getOutput()))) {
+                return (float) $asked->getOutput();
+            }
+        }
+
+        return 0.0;
+    }
+
     /** @param  list<string>  $command */
     private function runs(array $command): bool
     {
@@ -77,6 +103,6 @@ final readonly class SoundFile
 
     private function place(string $ending): string
     {
-        return sys_get_temp_dir().'/pasada-sound-'.bin2hex(random_bytes(8)).'.'.$ending;
+        return ($this->folder ?? sys_get_temp_dir()).'/pasada-sound-'.bin2hex(random_bytes(8)).'.'.$ending;
     }
 }

@@ -98,6 +98,17 @@ it('records at the brake bench, and notes what it hears there', function (): voi
     $browser->click('[data-test=record]')->waitForText('Record', '[data-test=record]');
     $browser->lookUntil(fn (): bool => $browser->run(WAITING) === [0, 0, 0], 'Sound still waits on the device.');
     expect($browser->client()->send('GET', "/attempts/$id/sounds"))->toHaveCount(1);
+
+    // A call takes the microphone away: said with what to do, and recorded again.
+    $browser->run(<<<'JS'
+        const ask = navigator.mediaDevices.getUserMedia.bind(navigator.mediaDevices);
+        navigator.mediaDevices.getUserMedia = async (wanted) => (window.given = await ask(wanted));
+        JS);
+    $browser->click('[data-test=record]')->waitForText('Recording', '[data-test=record]');
+    $browser->run('window.given.getTracks()[0].dispatchEvent(new Event("ended"))');
+    $browser->waitForText('The microphone was taken away')->waitForText('Record', '[data-test=record]');
+    $browser->click('[data-test=record]')->waitForText('Recording', '[data-test=record]')
+        ->click('[data-test=record]')->waitForText('Record', '[data-test=record]');
 });
 
 it('hears a student who rehearses aloud and alone, and keeps the words only', function (): void {

@@ -183,6 +183,22 @@ it('stands in the archive of the person', function (): void {
     expect($person)->toContain('my seat belt is not frayed')->toContain('Seat and start');
 });
 
+it('tells what may be rehearsed, and which students may be recorded without a network', function (): void {
+    $scopes = $this->getJson("/api/v1/students/{$this->yard->student->id}/readiness?".http_build_query([
+        'checklist_id' => $this->yard->checklist->id, 'vehicle_id' => $this->yard->vehicle->id,
+    ]))->assertOk()->json('scopes');
+    expect($scopes[0])->toMatchArray(['scope' => 'whole', 'name' => 'The whole vehicle'])
+        ->and(array_column($scopes, 'scope'))->toContain('axle:steer')->toContain('place:seat');
+
+    $recorded = fn (): array => $this->getJson('/api/v1/choices')->assertOk()->json('recorded');
+    $this->actingAs($this->yard->scorer);
+    expect($recorded())->toBe([]);
+    $this->yard->school->update(['keeps_sound' => true]);
+    expect($recorded())->toBe([]);
+    $this->yard->student->refresh()->update(['sound_agreed_at' => Carbon::now()]);
+    expect($recorded())->toBe([$this->yard->student->id]);
+});
+
 it('speaks the words to say of one place or item, and no whole vehicle at once', function (): void {
     $model = fn (string $scope): mixed => $this->getJson(
         "/api/v1/students/{$this->yard->student->id}/model?".http_build_query(

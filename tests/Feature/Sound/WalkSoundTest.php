@@ -135,6 +135,17 @@ it('takes each piece once and in order', function (): void {
         ->and(WalkSound::query()->findOrFail($this->sound)->state)->toBe(SoundState::Arriving);
 });
 
+it('hears nothing in digital silence, says nothing, and proposes nothing', function (): void {
+    $file = sys_get_temp_dir().'/pasada-silence-'.bin2hex(random_bytes(6)).'.wav';
+    (new Process(['sox', '-n', '-r', '16000', $file, 'trim', '0', '3']))->mustRun();
+    sent((string) file_get_contents($file))->assertNoContent();
+    unlink($file);
+    $told = $this->getJson("/api/v1/attempts/{$this->attempt->id}/sounds")->json(0);
+
+    expect([$told['state'], $told['said'], $told['why']])->toBe(['heard', [], null]);
+    $this->getJson("/api/v1/attempts/{$this->attempt->id}/recording")->assertNoContent();
+});
+
 it('says so when it is no sound, and keeps it', function (): void {
     sent('This is a text and no sound at all.')->assertNoContent();
     $told = $this->getJson("/api/v1/attempts/{$this->attempt->id}/sounds")->json(0);

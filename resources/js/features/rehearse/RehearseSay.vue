@@ -22,6 +22,11 @@ const on = useRehearsal({
 const { told, tallies, why, last, busy, pieces, recording } = on;
 void on.begin();
 const isOver = ref(false);
+/** The plan shows the stops of what is rehearsed, and no others. */
+const rehearsed = computed(() => ({
+    ...props.readiness.inspection,
+    places: props.readiness.inspection.places.filter(({ id }) => tallies.value?.has(id) === true),
+}));
 const left = computed(() => told.value?.unsaid.length ?? props.scope.items);
 const share = computed(() => Math.floor((told.value?.rehearsal.permille ?? 0) / 10));
 
@@ -36,7 +41,7 @@ async function finish(): Promise<void> {
         <h1 v-if="!isOver">{{ scope.name }}: say it</h1>
         <h1 v-else-if="left === 0">{{ scope.name }}: all of it was said</h1>
         <h1 v-else>{{ scope.name }}: {{ left }} of {{ told?.rehearsal.asked ?? scope.items }} not said whole</h1>
-        <p class="numeral" role="status" data-test="how-far">
+        <p class="numeral far" role="status" data-test="how-far">
             {{ told?.rehearsal.whole ?? 0 }} of {{ told?.rehearsal.asked ?? scope.items }} said whole, {{ share }}%
             <span v-if="busy" class="quiet">listening …</span>
         </p>
@@ -70,10 +75,13 @@ async function finish(): Promise<void> {
         <p v-if="pieces.length === 0">Nothing was said yet. These are the words to say:</p>
         <UnsaidList :unsaid="told.unsaid" :readiness="readiness" :student="student" />
     </template>
-    <VehiclePlan v-if="tallies" :inspection="readiness.inspection" :tallies="tallies" />
+    <VehiclePlan v-if="tallies" :inspection="rehearsed" :tallies="tallies" />
 </template>
 
 <style scoped>
+.far {
+    font-size: var(--size-title);
+}
 .last {
     font-size: var(--size-strong);
     min-height: 1.5em;
