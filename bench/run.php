@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Demo\DemoSchool;
+use Pasada\Bench\TapTime;
 use Pasada\Bench\Timing;
 use Pasada\Core\Attempt\Marks\Mark;
 use Pasada\Core\Attempt\Marks\MarkList;
@@ -15,6 +16,7 @@ use Tests\Support\Browser;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Timing.php';
+require __DIR__.'/TapTime.php';
 
 // Speed of what issue by issue was promised; medians of one run. Compare ratios, the machine is noisy. ./pasada bench
 $root = dirname(__DIR__);
@@ -130,28 +132,7 @@ $browser
     ->waitForText('items at', '.preview')
     ->click('[data-test=start]')
     ->find('.tile');
-$taps = [];
-for ($n = 0; $n < 60; $n++) {
-    $ms = $browser->driver->executeAsyncScript(<<<'JS'
-        const done = arguments[arguments.length - 1];
-        const tile = document.querySelector('.tile[data-state=not_reached]');
-        if (tile === null) {
-            document.querySelector('[data-test=next]').click();
-            setTimeout(() => done(null), 300);
-            return;
-        }
-        const start = performance.now();
-        new MutationObserver((_, seen) => {
-            seen.disconnect();
-            requestAnimationFrame(() => setTimeout(() => done(performance.now() - start)));
-        })
-            .observe(tile, { attributes: true, attributeFilter: ['data-state'] });
-        tile.querySelector('.main').click();
-        JS);
-    if (is_numeric($ms)) {
-        $taps[] = (float) $ms;
-    }
-}
+$taps = TapTime::of($browser, 60);
 Timing::say(
     sprintf('tap to painted change at 820x1180, median of %d', count($taps)),
     sprintf('%.0f ms', Timing::middle($taps)),

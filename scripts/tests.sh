@@ -208,7 +208,7 @@ bench() {
             drills | yard | school | speech)
             what=$1; shift
             prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}" ;;
-        load | cab | fuzz | people | slow-line | export)
+        load | cab | fuzz | people | slow-line | export | recording)
             what=$1; shift; one_lane; export DB_DATABASE=pasada_lane1 ;;
         *) one_lane ;;
     esac

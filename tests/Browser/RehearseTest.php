@@ -6,7 +6,7 @@ use Tests\Support\Browser;
 
 // A student alone with a tablet: picks a place, says it, sees what is missing, hears the words.
 
-it('lets a student rehearse a place alone, by typing, and tells what is missing with the words for it', function (): void {
+it('lets a student rehearse alone, by typing, and tells what is missing with the words for it', function (): void {
     $browser = Browser::open(820, 1180);
     $browser->signIn('mira@ferrow-sound.example')->choose('Rehearse')->waitForText('What do you want to rehearse?');
     expect($browser->accessibilityFaults())->toBe([]);

@@ -138,7 +138,7 @@ it('proposes from the words of a walk that goes on, and keeps nothing', function
     $this->getJson($this->url.'/recording')->assertNoContent();
 });
 
-it('asks the words which points were said of what was marked as said in part, and nobody else of what was marked', function (
+it('asks the words which points were said of what was marked as said in part, and of that alone', function (
     string $kind, string $state,
 ): void {
     $this->actingAs($this->yard->scorer)->postJson($this->url.'/marks', [

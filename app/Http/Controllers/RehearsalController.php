@@ -77,7 +77,7 @@ final readonly class RehearsalController
     #[
         OA\Put(
             path: '/students/{student}/rehearsals/{rehearsal}/utterances/{utterance}', operationId: 'utterRehearsal',
-            summary: 'Send what was said between two pauses of a rehearsal, to be heard at once; only its words are kept',
+            summary: 'Send what was said between two pauses of a rehearsal, to be heard; only its words are kept',
             parameters: [
                 new IdInPath('student', isNumber: true), new IdInPath('rehearsal'), new IdInPath('utterance'),
                 new OA\QueryParameter(name: 'recorder', required: true, schema: new OA\Schema(type: 'string')),

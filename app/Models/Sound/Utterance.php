@@ -42,7 +42,8 @@ final class Utterance extends Model
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
     protected $fillable = [
-        'id', 'attempt_id', 'rehearsal_id', 'user_id', 'recorder', 'from_ms', 'state', 'digest', 'heard', 'received_at', 'heard_at',
+        'id', 'attempt_id', 'rehearsal_id', 'user_id', 'recorder', 'from_ms', 'state', 'digest', 'heard',
+        'received_at', 'heard_at',
     ];
 
     protected $attributes = ['attempt_id' => null, 'rehearsal_id' => null, 'heard' => null, 'heard_at' => null];

@@ -26,7 +26,7 @@ final readonly class Scope
     {
         $choices = [self::WHOLE => new self(self::WHOLE, '')];
         foreach (array_keys($inspection->sections) as $id) {
-            $choices["section:$id"] = new self('section', (string) $id);
+            $choices["section:$id"] = new self('section', $id);
         }
         foreach ($inspection->places as $place) {
             $choices["place:$place->id"] = new self('place', $place->id);

@@ -111,7 +111,7 @@ it('counts a word after the place was left as late, and only what was not said i
         ->toBe([Point::Depth]);
 });
 
-it('leaves the points of what was said in part open until somebody tells them, and counts it as named till then', function (
+it('leaves the points of what was said in part open until they are told, and counts it as named till then', function (
     array $marks,
     bool $isOpen,
 ): void {
@@ -134,6 +134,8 @@ it('leaves the points of what was said in part open until somebody tells them, a
         'taken back' => [
             [$part, Mark::pointsTakenBack($id(2), 2000, TYRE, PointSet::identified())], false,
         ],
-        'a point known before' => [[Sample::points(1, TYRE, Point::Even), Mark::heardInPart($id(2), 2000, TYRE)], false],
+        'a point known before' => [
+            [Sample::points(1, TYRE, Point::Even), Mark::heardInPart($id(2), 2000, TYRE)], false,
+        ],
     ];
 });

@@ -116,7 +116,8 @@ final class SecondScorer
             $item['axle'] !== null &&
             in_array(
                 $mark['kind'],
-                ['heard_whole', 'points_heard', 'heard_in_part', 'figure_heard', 'said_wrong', 'not_fitted', 'defect_noticed'],
+                ['heard_whole', 'points_heard', 'heard_in_part', 'figure_heard', 'said_wrong', 'not_fitted',
+                    'defect_noticed'],
                 true,
             )
         ) {

@@ -45,7 +45,7 @@ beforeEach(function (): void {
     $this->actingAs($this->account);
 });
 
-it('is heard as it grows, within the part that was chosen, and tells what was not said with the words for it', function (
+it('is heard as it grows, within the part that was chosen, and tells what is missing with its words', function (
     string $scope, string $label, string $said, string $item, string $other,
 ): void {
     $first = ($this->say)($scope)->assertOk()->assertJsonPath('rehearsal.label', $label)->json();

@@ -68,7 +68,7 @@ it('says what nothing can be heard in, and leaves nothing behind', function (
     'an empty file' => ['wav', ['touch', 'FILE.wav'], 'no sound that can be read'],
     'no sound in it' => ['wav', ['sox', '-n', '-r', '8000', 'FILE.wav', 'trim', '0', '0'], 'no sound that can be read'],
     'more than three hours' => [
-        'flac', ['sox', '-n', '-r', '8000', '-b', '8', 'FILE.flac', 'trim', '0', '10900'], '3 hours',
+        'flac', ['sox', '-n', '-r', '1000', '-b', '8', 'FILE.flac', 'trim', '0', '10900'], '3 hours',
     ],
 ]);
 

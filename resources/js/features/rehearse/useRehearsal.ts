@@ -20,7 +20,7 @@ export interface RehearsedPart {
 
 const AGAIN_MS = 4000;
 
-/** One rehearsal from the first word to the last: what is said goes to the server, the plan fills with what it hears. */
+/** One rehearsal from the first word to the last: the plan fills with what the server hears. */
 export function useRehearsal(part: RehearsedPart) {
     const id = v7();
     const clock = new WalkClock(`pasada-clock-${id}`);
