@@ -20,6 +20,17 @@ final class Defects
         $this->planted[$mark->item->id] = [(string) $mark->of->text, $mark->of->side];
     }
 
+    /** A lamp that is dark is a defect like one that was planted: it is there, and the student has to see it. */
+    public function seenDark(ItemMark $mark): void
+    {
+        $this->planted[$mark->item->id] = [trim('dark '.$mark->of->text), null];
+    }
+
+    public function seenLit(ItemMark $mark): void
+    {
+        unset($this->planted[$mark->item->id]);
+    }
+
     public function notice(ItemMark $mark): void
     {
         $this->noticed[$mark->item->id][] = [(string) $mark->of->text, $mark->of->side];

@@ -98,6 +98,8 @@ final class Replay
             MarkKind::NotFitted => $this->notFitted($one),
             MarkKind::DefectPlanted => $this->defects->plant($one),
             MarkKind::DefectNoticed => $this->notice($one),
+            MarkKind::LampDark => $this->defects->seenDark($one),
+            MarkKind::LampLit => $this->defects->seenLit($one),
             default => throw new LogicException("\"{$one->mark->kind->value}\" is no mark of an item."),
         };
     }

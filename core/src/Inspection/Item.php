@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Inspection;
 
+use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
 use Pasada\Core\Checklist\Figure;
 use Pasada\Core\Checklist\Rules\CreditRule;
+use Pasada\Core\Lights\LightPart;
 
 /** component + position on this vehicle under this checklist: what earns credit on its own. */
 final readonly class Item
@@ -45,6 +47,8 @@ final readonly class Item
         public bool $fitted,
         /** What is known to be wrong with it on this vehicle; null where nothing is. */
         public ?string $defect,
+        /** Set of a part of the light check. */
+        public ?LightPart $light = null,
     ) {}
 
     /** "Push rod, steer axle" */
@@ -55,13 +59,36 @@ final readonly class Item
         return $where === '' ? $this->name : $this->name.', '.$where;
     }
 
+    /** The same as one part of the light check. */
+    public function ofLight(LightPart $part, int $rank): self
+    {
+        return new self(
+            $this->id.'@'.$part->key(), $this->component, $part->function->label(), Position::ofLight($part),
+            $this->place, $this->section, $this->essential, $this->further, $this->points, $this->weight,
+            $this->figures, [Point::Works->value => $part->say()] + $this->say, $this->drive, $rank, $this->credit,
+            $this->bonus, $this->twoSided, $this->parts, $this->fitted, $this->defect, $part,
+        );
+    }
+
+    /** So many items like this one are worth its weight. */
+    public function shareOf(): int
+    {
+        return $this->light->shareOf ?? 1;
+    }
+
+    /** What is asked as one thing, however many items tell of it: an item, or all parts of the light check. */
+    public function question(): string
+    {
+        return $this->light === null ? $this->id : $this->place.' '.$this->component;
+    }
+
     /** As somebody sees it who is not told what is wrong with the vehicle. */
     public function withoutDefect(): self
     {
         return new self(
             $this->id, $this->component, $this->name, $this->position, $this->place, $this->section, $this->essential,
             $this->further, $this->points, $this->weight, $this->figures, $this->say, $this->drive, $this->rank,
-            $this->credit, $this->bonus, $this->twoSided, $this->parts, $this->fitted, null,
+            $this->credit, $this->bonus, $this->twoSided, $this->parts, $this->fitted, null, $this->light,
         );
     }
 }

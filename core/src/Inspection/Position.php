@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Inspection;
 
+use Pasada\Core\Lights\LightPart;
 use Pasada\Core\Vehicle\AxleGroup;
 use Pasada\Core\Vehicle\Unit;
 
@@ -19,6 +20,8 @@ final readonly class Position
         public ?string $unit,
         /** The axle or unit as it is read; empty where it is neither. */
         private string $where,
+        /** A part of the light check, as in an item's id. */
+        private ?string $light = null,
     ) {}
 
     public static function anywhere(): self
@@ -36,18 +39,23 @@ final readonly class Position
         return new self(null, null, null, $unit->id, $unit->label);
     }
 
+    public static function ofLight(LightPart $part): self
+    {
+        return new self(null, null, null, null, $part->where(), $part->key());
+    }
+
     public function onSide(Side $side): self
     {
-        return new self($this->group, $this->axle, $side, $this->unit, $this->where);
+        return new self($this->group, $this->axle, $side, $this->unit, $this->where, $this->light);
     }
 
-    /** The axle or the unit, whichever tells the part from others of its kind; empty where nothing does. */
+    /** The axle, the unit or the light, whichever tells the part from others of its kind; empty where nothing does. */
     public function spot(): string
     {
-        return $this->axle ?? $this->unit ?? '';
+        return $this->axle ?? $this->unit ?? $this->light ?? '';
     }
 
-    /** As in an item's id: "", "steer", "left", "drive-2.right", "second-trailer". */
+    /** As in an item's id: "", "steer", "left", "drive-2.right", "second-trailer", "left-turn.front". */
     public function key(): string
     {
         return match (true) {

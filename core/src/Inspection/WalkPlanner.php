@@ -9,8 +9,12 @@ use Pasada\Core\Checklist\Component;
 use Pasada\Core\Checklist\Form;
 use Pasada\Core\Checklist\Repeat;
 use Pasada\Core\Checklist\Rules\AxleRule;
+use Pasada\Core\Checklist\Rules\LightAsk;
+use Pasada\Core\Checklist\Rules\LightRule;
 use Pasada\Core\Checklist\Section;
 use Pasada\Core\Checklist\Stop;
+use Pasada\Core\Lights\LightPart;
+use Pasada\Core\Lights\LightPlace;
 use Pasada\Core\Vehicle\Axle;
 use Pasada\Core\Vehicle\FeatureSet;
 use Pasada\Core\Vehicle\Vehicle;
@@ -39,8 +43,8 @@ final readonly class WalkPlanner
             $items = [];
             foreach ($this->asked($stop, $place, $done) as [$component, $where, $features]) {
                 $item = $this->maker->item($section, $component, $place->id, $where, $features, $rank);
-                if ($item !== null) {
-                    $items[] = $item;
+                foreach ($item === null ? [] : $this->asAsked($item) as $one) {
+                    $items[] = $one;
                     $rank++;
                 }
             }
@@ -54,6 +58,23 @@ final readonly class WalkPlanner
         }
 
         return $places;
+    }
+
+    /** @return list<Item> the item, or the parts of the light check where the checklist asks them */
+    private function asAsked(Item $item): array
+    {
+        $rule = $this->checklist->rules->lights;
+        if ($item->component !== LightRule::CHECK || $rule->ask === LightAsk::One) {
+            return [$item];
+        }
+        $parts = LightPart::all(
+            LightPlace::of($this->vehicle->features), $rule->ask === LightAsk::Places, $rule->isRoute,
+        );
+
+        return array_map(
+            static fn (LightPart $part, int $n): Item => $item->ofLight($part, $item->rank + $n), $parts,
+            array_keys($parts),
+        );
     }
 
     /**

@@ -26,7 +26,13 @@ final readonly class Credit
 
     public static function possible(Item $item): int
     {
-        return $item->weight * self::UNIT;
+        return self::worth($item, self::UNIT);
+    }
+
+    /** What a share of UNIT of an item is worth: its weight, or its part of the weight of the light check. */
+    public static function worth(Item $item, int $share): int
+    {
+        return intdiv($item->weight * $share, $item->shareOf());
     }
 
     /**

@@ -50,7 +50,7 @@ final readonly class ItemJudge
         $reach = $this->isOpen($item) ? Credit::UNIT : max($share, $this->stillByReference($item));
         $noticed = isset($this->walk->noticed[$item->id]);
         $bonus = $this->rules->noticedDefect === NoticedDefect::Bonus ? Credit::possible($item) : 0;
-        [$earned, $reachable] = [$item->weight * $share, $item->weight * $reach];
+        [$earned, $reachable] = [Credit::worth($item, $share), Credit::worth($item, $reach)];
         $extra = [$noticed ? $bonus : 0, $noticed || $this->isOpen($item) ? $bonus : 0];
 
         return $item->bonus

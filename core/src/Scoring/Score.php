@@ -17,7 +17,7 @@ final readonly class Score
         /** Extra credit that was earned, counted or not. */
         public int $bonus,
         public array $counts,
-        /** Items that are asked and count. */
+        /** Items that are asked and count; all parts of the light check are one. */
         public int $asked,
         /** Of those, how many earned all they are worth. */
         public int $whole,
@@ -30,11 +30,13 @@ final readonly class Score
     /** @param  iterable<ItemOutcome>  $outcomes */
     public static function of(iterable $outcomes): self
     {
-        $earned = $possible = $reachable = $bonus = $more = $asked = $whole = $lost = $waved = 0;
+        $earned = $possible = $reachable = $bonus = $more = $waved = 0;
         $counts = [];
         foreach (ItemStatus::cases() as $status) {
             $counts[$status->value] = 0;
         }
+        // Of what is asked as one thing, all of it has to be earned, and one miss of it is one miss.
+        $lacking = $lostOf = [];
         foreach ($outcomes as $outcome) {
             $earned += $outcome->earned;
             $possible += $outcome->possible;
@@ -44,17 +46,17 @@ final readonly class Score
             // What weighs nothing counts for nothing.
             $counts[$outcome->status->value] += $outcome->item->weight > 0 ? 1 : 0;
             if ($outcome->counts()) {
-                $asked++;
-                $whole += $outcome->isEarned() ? 1 : 0;
-                $lost += $outcome->isLost() ? 1 : 0;
+                $question = $outcome->item->question();
+                $lacking[$question] = ($lacking[$question] ?? false) || ! $outcome->isEarned();
+                $lostOf[$question] = ($lostOf[$question] ?? false) || $outcome->isLost();
             } elseif ($outcome->status === ItemStatus::NotFitted) {
                 $waved += Credit::possible($outcome->item);
             }
         }
 
         return new self(
-            min($possible, $earned + $bonus), $possible, min($possible, $reachable + $more), $bonus, $counts, $asked,
-            $whole, $lost, $waved,
+            min($possible, $earned + $bonus), $possible, min($possible, $reachable + $more), $bonus, $counts,
+            count($lacking), count($lacking) - count(array_filter($lacking)), count(array_filter($lostOf)), $waved,
         );
     }
 

@@ -343,7 +343,8 @@ final readonly class ChanceWalk
                 ? ['kind' => 'heard_whole', 'item' => $item['id']]
                 : ['kind' => 'said_wrong', 'item' => $item['id'], 'points' => $some, ...$side],
             12 => ['kind' => 'not_fitted', 'item' => $item['id'], ...$said],
-            13 => ['kind' => 'defect_planted', 'item' => $item['id'], 'text' => 'crack', ...$side],
+            13 => $this->chance(30) ? ['kind' => $this->one(['lamp_dark', 'lamp_lit']), 'item' => $item['id']]
+                : ['kind' => 'defect_planted', 'item' => $item['id'], 'text' => 'crack', ...$side],
             14 => ['kind' => 'defect_noticed', 'item' => $item['id'], ...$side, ...$said],
             15 => $this->said($this->one($items), $items),
         };

@@ -11,7 +11,8 @@ namespace Pasada\Core\Tests\Second;
  *
  * @phpstan-type Item array{
  *    id: string, component: string, axle: ?string, group: ?string, side: ?string, section: string, place: string,
- *    stop: string, axles: list<string>, essential: list<string>, further: list<string>, weight: int, credit: string,
+ *    stop: string, axles: list<string>, essential: list<string>, further: list<string>, weight: int, share_of: int,
+ *    credit: string,
  *    bonus: bool, two: bool, fitted: bool, figures: array<string, list<array{float, float}>>, zone: string,
  * }
  */
@@ -103,7 +104,7 @@ final class SecondList
                 foreach ($here as [, $component, $group, $axle, $has]) {
                     foreach (($component['repeat'] ?? 'once') === 'side' ? ['left', 'right'] : [null] as $side) {
                         $item = $this->item($component, $section, $stop, $place, $axles, $group, $axle, $side, $has);
-                        array_push($items, ...$item === null ? [] : [$item]);
+                        array_push($items, ...$item === null ? [] : $this->asked($item));
                     }
                 }
             }
@@ -188,6 +189,7 @@ final class SecondList
             'essential' => $essential,
             'further' => $further,
             'weight' => $component['weight'] ?? 1,
+            'share_of' => 1,
             'credit' => $component['credit'] ?? ($section['credit'] ?? $this->checklist['rules']['credit']),
             'bonus' => $component['bonus'] ?? false,
             'two' => ($component['repeat'] ?? '') === 'two-sided',
@@ -195,6 +197,50 @@ final class SecondList
             'figures' => $this->figures($component, $group, $axle === null && count($has) > 1),
             'zone' => $stop['zone'],
         ];
+    }
+
+    /** The light check may be asked as its functions, or as each function at each place where it shows. */
+    private function asked(array $item): array
+    {
+        $rule = $this->checklist['rules']['lights'] ?? ['ask' => 'one'];
+        if ($item['component'] !== 'cab.light_check' || $rule['ask'] === 'one') {
+            return [$item];
+        }
+        $kinds = array_column($this->vehicle['units'], 'kind');
+        $trailer = count($kinds) > 1;
+        $rears = [
+            ...! $trailer || in_array($kinds[0], ['straight-truck', 'bus'], true) ? ['truck-rear'] : [],
+            ...$trailer ? ['rear'] : [],
+        ];
+        $sides = ['tractor-side', ...$trailer ? ['trailer-side'] : []];
+        $route = array_values(array_intersect(
+            ['front', 'tractor-side', 'truck-rear', 'trailer-side', 'rear'], ['front', ...$sides, ...$rears],
+        ));
+        $shows = array_filter([
+            'low-beam' => ['front'], 'high-beam' => ['front'], 'left-turn' => $route, 'right-turn' => $route,
+            'four-way' => $route, 'brake' => $rears, 'tail' => ['front', ...$rears],
+            'clearance' => ['front', ...$rears], 'side-markers' => $sides, 'plate' => $rears,
+            'reverse' => array_values(array_intersect($rears, ['truck-rear'])),
+        ]);
+        $parts = [];
+        foreach ($shows as $function => $places) {
+            if ($rule['ask'] === 'function') {
+                $parts[] = ["cab.light_check@$function", 0, count($shows)];
+
+                continue;
+            }
+            foreach (array_intersect($route, $places) as $turn => $place) {
+                $parts[] = [
+                    "cab.light_check@$function.$place", ($rule['order'] ?? 'function') === 'route' ? $turn : 0,
+                    count($shows) * count($places),
+                ];
+            }
+        }
+        usort($parts, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
+
+        return array_map(
+            static fn (array $part): array => ['id' => $part[0], 'share_of' => $part[2]] + $item, $parts,
+        );
     }
 
     private function isThere(array $component, array $has): bool

@@ -10,7 +10,7 @@ namespace Pasada\Core\Tests\Second;
  */
 final class SecondScorer
 {
-    public const ONE = 60480;
+    public const ONE = 60480 * 11 * 15;
 
     private const TUGS = ['test.park_tractor', 'test.park_trailer', 'test.trailer_service'];
 
@@ -68,7 +68,7 @@ final class SecondScorer
             $isLateDevice =
                 $mark['at_ms'] > $finish &&
                 ! isset($mark['said']) &&
-                ! in_array($mark['kind'], ['points_taken_back', 'defect_planted', 'note'], true);
+                ! in_array($mark['kind'], ['points_taken_back', 'defect_planted', 'lamp_dark', 'lamp_lit', 'note'], true);
             if (
                 ! $isLateDevice &&
                 ! $this->isUndone($mark['id'], $marks) &&
@@ -133,12 +133,19 @@ final class SecondScorer
             'not_fitted' => $this->wave($item, $late, $mark),
             'defect_planted' => $this->planted[$item['id']] = $mark['side'] ?? '',
             'defect_noticed' => $late ? null : $this->noticed[$item['id']][] = $mark['side'] ?? '',
+            'lamp_dark' => $this->planted[$item['id']] = '',
+            'lamp_lit' => $this->forgetDefect($item['id']),
             'place_entered' => $this->enter($mark['place']),
             'place_closed' => $this->rules['returns'] === 'place' ? $this->shut[$mark['place']] = true : null,
             'carried_over' => $this->refer($mark),
             'restarted' => $this->restart(),
             default => null,
         };
+    }
+
+    private function forgetDefect(string $id): void
+    {
+        unset($this->planted[$id]);
     }
 
     private function hear(array $item, array $points, array $sides, bool $late, array $mark): void
@@ -428,7 +435,7 @@ final class SecondScorer
 
     private function outcome(array $item, ?array $said): array
     {
-        $one = $item['weight'] * self::ONE;
+        $one = intdiv($item['weight'] * self::ONE, $item['share_of']);
         $isSeen =
             array_filter(
                 $this->noticed[$item['id']] ?? [],
@@ -650,7 +657,7 @@ final class SecondScorer
 
     public function misses(array $items, array $outcomes): int
     {
-        return count(
+        $missed =
             array_filter($items, static function (array $item) use ($outcomes): bool {
                 $of = $outcomes[$item['id']];
                 $isWhole =
@@ -658,6 +665,11 @@ final class SecondScorer
                     ($of['status'] === 'over_defect' && $of['earned'] === $of['possible']);
 
                 return $of['possible'] > 0 && ! $isWhole;
-            }));
+            });
+
+        // All parts of the light check are one question, and miss once.
+        return count(array_unique(array_map(
+            static fn (array $item): string => $item['share_of'] > 1 ? $item['place'] : $item['id'], $missed,
+        )));
     }
 }

@@ -48,6 +48,8 @@ final readonly class ItemResource
         public ?string $defect,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $aliases,
+        #[OA\Property(nullable: true, description: 'set of a part of the light check')]
+        public ?LightResource $light,
     ) {}
 
     public static function of(Item $item, Coach $coach): self
@@ -78,6 +80,7 @@ final readonly class ItemResource
             $item->fitted,
             $item->defect,
             $coach->aliases($item),
+            $item->light === null ? null : LightResource::of($item->light),
         );
     }
 }

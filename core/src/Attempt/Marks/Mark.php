@@ -39,6 +39,17 @@ final readonly class Mark
         return new self($id, $atMs, MarkKind::HeardInPart, new ItemPayload($item));
     }
 
+    /** @param  string|null  $text  where, of a function that shows at several places */
+    public static function lampDark(string $id, int $atMs, string $item, ?string $text = null): self
+    {
+        return new self($id, $atMs, MarkKind::LampDark, new ItemPayload($item, text: $text));
+    }
+
+    public static function lampLit(string $id, int $atMs, string $item): self
+    {
+        return new self($id, $atMs, MarkKind::LampLit, new ItemPayload($item));
+    }
+
     /** Taking back `identified` takes the whole item back: what was not named was not said. */
     public static function pointsTakenBack(
         string $id, int $atMs, string $item, PointSet $points, ?Side $side = null,

@@ -24,6 +24,10 @@ enum MarkKind: string
     /** A defect put there for this walk, which the student does not know of. */
     case DefectPlanted = 'defect_planted';
     case DefectNoticed = 'defect_noticed';
+    /** A lamp was seen dark from outside while its function was on: a defect that the student does not know of. */
+    case LampDark = 'lamp_dark';
+    /** It was seen working, or works after all. */
+    case LampLit = 'lamp_lit';
     /** The brake tests restarted from the beginning. */
     case Restarted = 'restarted';
     case Paused = 'paused';
@@ -52,6 +56,7 @@ enum MarkKind: string
             self::NotFitted => ['item', 'evidence', 'said'],
             self::DefectPlanted => ['item', 'side', 'text'],
             self::DefectNoticed => ['item', 'side', 'text', 'evidence', 'said'],
+            self::LampDark, self::LampLit => ['item', 'text', 'evidence'],
             self::Restarted => ['section'],
             self::Paused => ['text'],
             self::Resumed, self::OffListBegan, self::OffListEnded, self::Finished => [],
@@ -72,7 +77,9 @@ enum MarkKind: string
             self::SaidWrong,
             self::NotFitted,
             self::DefectPlanted,
-            self::DefectNoticed => new ItemPayload($of->item ?? '', $of->points, $of->side, $of->value, $of->text),
+            self::DefectNoticed,
+            self::LampDark,
+            self::LampLit => new ItemPayload($of->item ?? '', $of->points, $of->side, $of->value, $of->text),
             self::CarriedOver => new ReferencePayload($of->place ?? '', $of->from ?? ReferredTo::of(''), $of->except),
             self::PlaceEntered, self::PlaceClosed => new PlacePayload($of->place ?? ''),
             self::Restarted => new SectionPayload($of->section ?? ''),
@@ -106,6 +113,8 @@ enum MarkKind: string
             self::OffListEnded => true,
             self::PointsTakenBack,
             self::DefectPlanted,
+            self::LampDark,
+            self::LampLit,
             self::Paused,
             self::Resumed,
             self::Note,
@@ -127,6 +136,8 @@ enum MarkKind: string
             self::NotFitted,
             self::DefectPlanted,
             self::DefectNoticed,
+            self::LampDark,
+            self::LampLit,
             self::Note,
             self::LookAgain,
             self::Undo => true,

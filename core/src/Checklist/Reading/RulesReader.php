@@ -13,6 +13,8 @@ use Pasada\Core\Checklist\Rules\CarryOver;
 use Pasada\Core\Checklist\Rules\CarryScope;
 use Pasada\Core\Checklist\Rules\CreditRule;
 use Pasada\Core\Checklist\Rules\Direction;
+use Pasada\Core\Checklist\Rules\LightAsk;
+use Pasada\Core\Checklist\Rules\LightRule;
 use Pasada\Core\Checklist\Rules\NotFittedRule;
 use Pasada\Core\Checklist\Rules\NoticedDefect;
 use Pasada\Core\Checklist\Rules\OrderRule;
@@ -34,7 +36,7 @@ final readonly class RulesReader
 
     private const KEYS = [
         'credit', 'half_for_part', 'returns', 'axles', 'sides', 'carry_over', 'order', 'wrong', 'not_fitted', 'defects',
-        'brake_tests', 'aid', 'pass', 'time_allowed_seconds', 'over_time', 'reasons',
+        'brake_tests', 'aid', 'pass', 'time_allowed_seconds', 'over_time', 'lights', 'reasons',
     ];
 
     /**
@@ -71,7 +73,23 @@ final readonly class RulesReader
                 : null,
             $node->choiceOr('over_time', ['remark', 'fails'], 'remark') === 'fails',
             $this->reasons($node),
+            $this->lights($node),
         );
+    }
+
+    private function lights(Node $rules): LightRule
+    {
+        $node = $rules->child('lights');
+        if (! $rules->has('lights')) {
+            return new LightRule(LightAsk::One, false);
+        }
+        $node->only('ask', 'order');
+        $ask = $node->enum('ask', LightAsk::class);
+        if ($ask !== LightAsk::One && ! in_array(LightRule::CHECK, $this->components, true)) {
+            $node->child('ask')->fault(sprintf('asks parts of "%s", which is not among the components', LightRule::CHECK));
+        }
+
+        return new LightRule($ask, $node->choiceOr('order', ['function', 'route'], 'function') === 'route');
     }
 
     private function carryOver(Node $rules): CarryOver

@@ -31,6 +31,7 @@ final readonly class Rules
         /** Whether over-time fails the inspection; else it is remarked on. */
         public bool $overTimeFails,
         public array $reasons,
+        public LightRule $lights = new LightRule(LightAsk::One, false),
     ) {}
 
     /** @return list<string> the sections, by id, in which every item must be earned; brake tests where they decide */

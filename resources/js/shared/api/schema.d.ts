@@ -1504,7 +1504,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Send what was said between two pauses of a rehearsal, to be heard at once; only its words are kept */
+        /** Send what was said between two pauses of a rehearsal, to be heard; only its words are kept */
         put: operations['utterRehearsal'];
         post?: never;
         delete?: never;
@@ -2535,6 +2535,8 @@ export interface components {
                 | 'not_fitted'
                 | 'defect_planted'
                 | 'defect_noticed'
+                | 'lamp_dark'
+                | 'lamp_lit'
                 | 'restarted'
                 | 'paused'
                 | 'resumed'
@@ -4400,6 +4402,34 @@ export interface components {
             /** @description what is known to be wrong with it on this vehicle */
             defect: string | null;
             aliases: string[];
+            light: components['schemas']['LightResource'] | null;
+        };
+        /** @description Where a function shows, and in what color. */
+        LampResource: {
+            /** @enum {string} */
+            place: 'front' | 'tractor-side' | 'truck-rear' | 'trailer-side' | 'rear';
+            label: string;
+            color: string;
+        };
+        /** @description A part of the light check: one function, at one place or wherever this vehicle shows it. */
+        LightResource: {
+            /** @enum {string} */
+            function:
+                | 'low-beam'
+                | 'high-beam'
+                | 'left-turn'
+                | 'right-turn'
+                | 'four-way'
+                | 'brake'
+                | 'tail'
+                | 'clearance'
+                | 'side-markers'
+                | 'plate'
+                | 'reverse';
+            name: string;
+            /** @description whether it is one place that is asked */
+            of_place: boolean;
+            lamps: components['schemas']['LampResource'][];
         };
         /** @description How one item stands; `heard` are point codes said, in time or late. */
         OutcomeResource: {
@@ -4763,6 +4793,15 @@ export interface components {
                     };
                 };
                 time_allowed_seconds?: number;
+                lights?: {
+                    /** @enum {unknown} */
+                    ask: 'one' | 'function' | 'function-and-place';
+                    /**
+                     * @description Holds where each place is asked.
+                     * @enum {unknown}
+                     */
+                    order?: 'function' | 'route';
+                };
                 /** @enum {unknown} */
                 over_time?: 'remark' | 'fails';
                 /** @description Why, by the name of the rule. */

@@ -1,5 +1,7 @@
 import type { Mark } from '@/shared/outbox/Outbox';
 
+const seenBy = ({ evidence }: Mark): string => (evidence === 'helper' ? ', by helper' : '');
+
 /** A mark in a few words, for the time line; names of items and places as `namesIn` gives them. */
 export function markWords(mark: Mark, names: Map<string, string>): string {
     const name = mark.item === undefined ? '' : (names.get(mark.item) ?? mark.item);
@@ -32,6 +34,10 @@ export function markWords(mark: Mark, names: Map<string, string>): string {
             return `${name}: defect planted, ${mark.text ?? ''}`;
         case 'defect_noticed':
             return `${name}: defect noticed, ${mark.text ?? ''}`;
+        case 'lamp_dark':
+            return `${name}: dark${mark.text === undefined ? '' : ` ${mark.text}`}${seenBy(mark)}`;
+        case 'lamp_lit':
+            return `${name}: lit${seenBy(mark)}`;
         case 'restarted':
             return 'brake tests restarted';
         case 'paused':

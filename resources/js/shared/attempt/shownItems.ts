@@ -133,6 +133,10 @@ function after(mark: Mark, item: Item, before: ShownItem): ShownItem {
             return before.state === 'not_reached' || before.state === 'missed' ? { ...none, state: 'carried' } : before;
         case 'defect_planted':
             return { ...before, defect: mark.text ?? defect, waiting: true };
+        case 'lamp_dark':
+            return { ...before, defect: `dark ${mark.text ?? ''}`.trim(), waiting: true };
+        case 'lamp_lit':
+            return { ...before, defect: null, waiting: true };
         case 'defect_noticed':
             return { ...before, noticed: mark.text ?? 'noticed', waiting: true };
         default:

@@ -12,6 +12,8 @@ export const ruleExamples: Record<string, string> = {
     not_fitted: 'A student says “no hood mirrors on this one”.',
     'defects/recited_over': 'A student says “no cracks” of a lens that is cracked.',
     'defects/noticed': 'A student says of the cracked lens “that one is broken, I would report it”.',
+    'lights/ask': 'A student calls the left turn and forgets the right one.',
+    'lights/order': 'A student calls the left turn in front and at the rear before the right one.',
     aid: 'A student carries a printed list without marks.',
     over_time: 'A student is complete after 50 minutes where 45 are allowed.',
     'brake_tests/sequence': 'A student tests the brakes first and then walks around the vehicle.',

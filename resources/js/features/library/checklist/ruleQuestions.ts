@@ -166,6 +166,27 @@ export const questions: RuleQuestion[] = [
         ],
     },
     {
+        path: ['lights', 'ask'],
+        rule: 'lights',
+        question: 'As what is the light check with a helper asked?',
+        usual: 'one',
+        options: [
+            { value: 'one', label: 'One item' },
+            { value: 'function', label: 'An item for each function' },
+            { value: 'function-and-place', label: 'An item for each function at each place' },
+        ],
+    },
+    {
+        path: ['lights', 'order'],
+        rule: 'lights',
+        question: 'In what order, where each place is asked?',
+        usual: 'function',
+        options: [
+            { value: 'function', label: 'One function around the vehicle, then the next' },
+            { value: 'route', label: 'All of the front, then the sides, then the rear' },
+        ],
+    },
+    {
         path: ['over_time'],
         rule: 'over_time',
         question: 'Taking longer than is allowed',
