@@ -17,6 +17,7 @@ use App\Http\Controllers\DraftController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\LibraryController;
+use App\Http\Controllers\LightHelperController;
 use App\Http\Controllers\PaperBundleController;
 use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PartsListController;
@@ -58,6 +59,9 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
             ->middleware('throttle:user');
         Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
         Route::post('setup', [AccessController::class, 'setUp'])->middleware('throttle:secret');
+        Route::post('helper', [LightHelperController::class, 'open'])->middleware('throttle:secret');
+        Route::get('helper/{token}', [LightHelperController::class, 'show'])->middleware('throttle:user');
+        Route::post('helper/{token}/answers', [LightHelperController::class, 'answer'])->middleware('throttle:user');
         Route::get('links/{token}', [AccessController::class, 'show'])->middleware('throttle:secret');
         Route::post('links/{token}', [AccessController::class, 'use'])->middleware('throttle:secret');
     });
@@ -160,6 +164,7 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
                     Route::get('marks', [AttemptFollowController::class, 'marks']);
                     Route::put('live', [AttemptFollowController::class, 'share']);
                     Route::post('discard', [AttemptFollowController::class, 'discard']);
+                    Route::post('helper', [LightHelperController::class, 'invite'])->middleware('throttle:secret');
                     Route::get('paper', [PaperController::class, 'attempt'])->middleware('throttle:files');
                     Route::get('check', [PaperController::class, 'check']);
                     Route::put('void', [SetRightController::class, 'void']);

@@ -28,7 +28,7 @@ final readonly class DueRecords
     /** Tables whose rows belong to an attempt and go with it. */
     public const OF_ATTEMPT = [
         'marks', 'brake_events', 'turned_down', 'recordings', 'signatures', 'amendments', 'kept_sheets',
-        'item_outcomes', 'attempt_results', 'walk_sounds', 'utterances',
+        'item_outcomes', 'attempt_results', 'walk_sounds', 'utterances', 'light_helpers',
     ];
 
     private const AT_ONCE = 500;

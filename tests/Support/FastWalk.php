@@ -44,6 +44,8 @@ final class FastWalk
             match ($step['do']) {
                 'move' => $this->act(fn () => $this->browser->touch('[data-test=next]')),
                 'whole' => $this->act(fn () => $this->browser->touch($this->tile($step['item'] ?? '').' .text')),
+                // A function of the light check, called and shown everywhere.
+                'call' => $this->act(fn () => $this->browser->touch($this->light($step['item'] ?? ''))),
                 // The thumb strokes down the marks of neighbors.
                 'burst' => $this->act(
                     fn () => $this->browser->touch(
@@ -67,6 +69,7 @@ final class FastWalk
             match ($step['do']) {
                 'move' => $this->act(fn () => $this->browser->press('.')),
                 'whole' => $this->act(fn () => $this->browser->tile($this->key($step['item'] ?? ''))),
+                'call' => $this->act(fn () => $this->browser->tile($this->keyOfLight($step['item'] ?? ''))),
                 'burst' => array_map(
                     fn (string $item) => $this->act(fn () => $this->browser->tile($this->key($item))),
                     $step['items'] ?? [],
@@ -101,6 +104,16 @@ final class FastWalk
     private function tile(string $item): string
     {
         return sprintf('[data-item="%s"]', $item);
+    }
+
+    private function light(string $item): string
+    {
+        return sprintf('[data-light="%s"]', explode('@', $item)[1] ?? '');
+    }
+
+    private function keyOfLight(string $item): string
+    {
+        return $this->browser->find($this->light($item).' kbd')->getText();
     }
 
     private function key(string $item): string

@@ -7,6 +7,7 @@ const rest = [
     ['1 … 0', 'The item with that digit, complete; with ⇧ those from the eleventh on'],
     ['Alt 1 … 0', 'Half said, as it usually is; again for the next usual half; letters add or take back points'],
     ['Ctrl Alt 1 … 0', 'Half said, as it is second most often'],
+    ['1 … 0 at the lights', 'The function was called and shows; with Alt it was not called'],
     ['a … z', 'Find an item by name, initials or other name; those of this place first'],
     ['Enter', 'The first match, complete'],
     ['→ ←', 'The next or the previous match'],

@@ -6,6 +6,8 @@ import { pointsProposed } from '@/shared/speech/marksOf';
 import type { Item, Place } from '@/shared/attempt/api';
 import ItemTile from './ItemTile.vue';
 import { nothingShown, type ShownItem } from '@/shared/attempt/shownItems';
+import { lightRows } from '@/shared/attempt/lightRows';
+import LightBoard from './LightBoard.vue';
 import { keyOf } from './tileKeys';
 import { useSweep } from './useSweep';
 
@@ -28,10 +30,18 @@ const emit = defineEmits<{
     confirm: [Suggestion[]];
     same: [];
     restart: [];
+    called: [Item[]];
+    notCalled: [Item[]];
+    lamp: [item: Item, dark: { at: string } | undefined];
+    noticed: [Item];
 }>();
 
 const shownOf = (item: Item): ShownItem => props.shown.get(item.id) ?? nothingShown;
 const isOpen = (item: Item): boolean => ['not_reached', 'missed'].includes(shownOf(item).state);
+const hasLights = computed(() => lightRows(props.place).length > 0);
+const tiled = computed(() =>
+    props.place.items.map((item, index) => ({ item, index })).filter(({ item }) => !item.light),
+);
 const left = computed(() => props.place.items.filter(isOpen));
 const faintPoints = computed(() => {
     const points = new Map<string, ReadonlySet<string>>();
@@ -85,9 +95,20 @@ function end(): void {
                 }}</NButton>
             </div>
         </header>
+        <LightBoard
+            v-if="hasLights"
+            :place="place"
+            :shown="shown"
+            :silent="silent"
+            :faint="faint"
+            @called="(items) => $emit('called', items)"
+            @not-called="(items) => $emit('notCalled', items)"
+            @lamp="(item, dark) => $emit('lamp', item, dark)"
+            @noticed="(item) => $emit('noticed', item)"
+        />
         <div class="tiles">
             <ItemTile
-                v-for="(item, index) in place.items"
+                v-for="{ item, index } in tiled"
                 :key="item.id"
                 :item="item"
                 :shown="shownOf(item)"

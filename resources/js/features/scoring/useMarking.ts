@@ -54,6 +54,13 @@ export function useMarking(
             const points = nextHalf(halves.value.get(item.id) ?? [], before, nth);
             if (points !== undefined) walk.mark.hearJust(item, points, before);
         },
+        /** A function of the light check was called: just what was heard where the listener has it, else all of it. */
+        call(items: Item[]): void {
+            const heard = items.flatMap(({ id }) => live.faint.value.get(id) ?? []).filter((one) => live.isRead(one));
+            const left = items.filter((item) => saidOf(item).size === 0);
+            if (heard.length > 0) confirm(...heard);
+            else if (left.length > 0) walk.mark.hearWhole(...left);
+        },
         tap(item: Item): void {
             // The points go along with the taps: nothing has to be closed, and what was missing is one touch away.
             if (opened.value !== undefined) opened.value = item;

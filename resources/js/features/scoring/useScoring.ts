@@ -4,6 +4,7 @@ import { computed, ref, shallowRef, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import type { Item } from '@/shared/attempt/api';
 import type { OpenAttempt } from '@/shared/attempt/useAttempt';
+import { lightRows } from '@/shared/attempt/lightRows';
 import { useFinder } from './useFinder';
 import { useLooking } from './useLooking';
 import { useMarking } from './useMarking';
@@ -45,7 +46,7 @@ export function useScoring(walk: OpenAttempt) {
             walk.sheet.value.remarks.length === 0,
     );
 
-    const { halves, saidOf, confirm, say, half, inPart, tap } = useMarking(walk, live, opened, looking);
+    const { halves, saidOf, confirm, say, half, inPart, call, tap } = useMarking(walk, live, opened, looking);
     const finder = useFinder(walk, {
         isSaid: (item) => saidOf(item).size > 0,
         mark: tap,
@@ -113,12 +114,21 @@ export function useScoring(walk: OpenAttempt) {
 
     const tileAt = (index: number): Item | undefined => here.value?.items[index];
 
+    const rows = computed(() => lightRows(here.value));
+
     useScoringKeys({
         tile: (index) => {
+            const row = rows.value[index];
             const item = tileAt(index);
-            if (item !== undefined) tap(item);
+            if (row !== undefined) call(row.items);
+            else if (item !== undefined && !item.light) tap(item);
         },
         half: (index, nth) => {
+            const row = rows.value[index];
+            if (row !== undefined) {
+                walk.mark.notCalled(...row.items);
+                return;
+            }
             const item = tileAt(index);
             if (item !== undefined) half(item, nth);
         },
@@ -173,6 +183,7 @@ export function useScoring(walk: OpenAttempt) {
         pointsPanel,
         finder,
         tap,
+        call,
         inPart,
         togglePoints: (item: Item) =>
             opened.value?.id === item.id ? (opened.value = undefined) : (opened.value = item),

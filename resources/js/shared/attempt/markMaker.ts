@@ -71,6 +71,20 @@ export function markMaker({ sheet, waiting, place, record }: Walk) {
         confirmHeard: (label: string, marks: Draft[]): void => mark(`${label}, as heard`, ...marks),
         takeBack: (item: Item, points: PointCode[], side?: SaidOf): void =>
             mark(`${item.name} taken back`, { kind: 'points_taken_back', item: item.id, points, ...of(side) }),
+        /** A lamp was seen dark outside, or lit after all. */
+        lamp: (item: Item, dark: { at: string } | undefined): void =>
+            mark(
+                `${item.name} ${dark === undefined ? 'lit' : 'dark'}`,
+                dark === undefined
+                    ? { kind: 'lamp_lit', item: item.id }
+                    : { kind: 'lamp_dark', item: item.id, ...(dark.at === '' ? {} : { text: dark.at }) },
+            ),
+        /** Not called after all, or called by mistake. */
+        notCalled: (...items: Item[]): void =>
+            mark(
+                `${named(items)} not called`,
+                ...items.map((item): Draft => ({ kind: 'points_taken_back', item: item.id, points: ['identified'] })),
+            ),
         wave: (item: Item): void => mark(`${item.name} not equipped`, { kind: 'not_fitted', item: item.id }),
         /** Of all that the axle has, or of some of its places: suspension, brakes or wheel alone. */
         carryOver: (places: Place[], from: string, label: string, except: string[]): void =>
