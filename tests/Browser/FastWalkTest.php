@@ -122,11 +122,11 @@ it(
         );
 
         expect($made)
-            ->toHaveCount(150)
+            ->toHaveCount(159)
             ->and(array_unique(array_column($record['marks'], 'id')))
             ->toHaveCount(count($record['marks']))
             ->and(array_intersect($states, ['whole', 'partial']))
-            ->toHaveCount(150)
+            ->toHaveCount(159)
             ->and(json_encode($record['sheet']))
             ->toBe(scoredAnew($record));
         $said = array_merge(
@@ -142,13 +142,13 @@ it(
 
 it('starts a walk without network on a vehicle that was kept, and tells the server later', function (): void {
     $browser = Browser::open();
-    $browser->signIn('anton@ferrow-sound.example', '/start?student=2')->waitForText('193', '.preview');
+    $browser->signIn('anton@ferrow-sound.example', '/start?student=2')->waitForText('202', '.preview');
     $browser->until('return navigator.serviceWorker.controller !== null', 'The worker did not take the page over.');
     $browser->visit('/')->waitForText('Just finished');
     $browser
         ->offline(true)
         ->visit('/start?student=2')
-        ->waitForText('193', '.preview')
+        ->waitForText('202', '.preview')
         ->click('[data-test=start]')
         ->find('.tile');
     $browser->press('1', '2')->waitForText('2 of', '.count')->waitForText('kept here', '[data-test=keeping]');

@@ -65,24 +65,24 @@ it(
             $browser->click('.tile[data-state=not_reached] .main');
             $tapped++;
         }
-        $browser->waitForText('30 of 193', '.count')->allSent();
+        $browser->waitForText('30 of 202', '.count')->allSent();
 
         // The server goes away in the middle; marks are shown and kept all the same.
         $browser->offline(true);
         keyed($browser, 20);
-        $browser->waitForText('50 of 193', '.count')->waitForText('kept here', '[data-test=keeping]');
+        $browser->waitForText('50 of 202', '.count')->waitForText('kept here', '[data-test=keeping]');
         $browser->offline(false);
         keyed($browser, 10);
-        $browser->waitForText('60 of 193', '.count')->allSent();
+        $browser->waitForText('60 of 202', '.count')->allSent();
 
         // Undo takes back the last one; a reload shows what the server has.
-        $browser->press(WebDriverKeys::BACKSPACE)->waitForText('59 of 193', '.count')->allSent();
+        $browser->press(WebDriverKeys::BACKSPACE)->waitForText('59 of 202', '.count')->allSent();
         $browser->driver->navigate()->refresh();
-        $browser->waitForText('59 of 193', '.count');
+        $browser->waitForText('59 of 202', '.count');
 
         $browser
             ->click('[data-test=finish]')
-            ->waitForText('134 items are not complete')
+            ->waitForText('143 items are not complete')
             ->click('[data-test=finish-now]');
         $browser->waitForText('Not passed')->waitForText('59 of 193 items complete');
         $browser
@@ -155,7 +155,7 @@ it('walks along the plan by arrows: one stop for Tab, Space and Enter look', fun
     $browser
         ->press(WebDriverKeys::ARROW_RIGHT)
         ->press(WebDriverKeys::SPACE)
-        ->waitForText('Looking at Gauges and lamps.')
+        ->waitForText('Looking at External lights.')
         ->press(WebDriverKeys::ARROW_LEFT)
         ->press(WebDriverKeys::ENTER)
         ->gone('[data-test=student-here]');
@@ -217,7 +217,7 @@ it('resumes a walk from Today and goes back and forth between places', function 
     $browser = startWalk($this->browser, 'Hollis', 'Pier 2');
     $browser
         ->press('1', '.')
-        ->waitForText('Gauges and lamps', '.place')
+        ->waitForText('External lights', '.place')
         ->press(WebDriverKeys::BACKSPACE)
         ->waitForText('Seat and start', '.place');
     $browser->studentGoesTo('engine-left')->waitForText('Engine, left side', '.place')->allSent();

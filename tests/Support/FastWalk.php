@@ -108,7 +108,7 @@ final class FastWalk
 
     private function light(string $item): string
     {
-        return sprintf('[data-light="%s"]', explode('@', $item)[1] ?? '');
+        return sprintf('[data-function="%s"]', explode('@', $item)[1] ?? '');
     }
 
     private function keyOfLight(string $item): string

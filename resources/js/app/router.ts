@@ -23,7 +23,7 @@ router.beforeEach(async (to) => {
     // Asked even before the sign-in page: the answer brings the token that signing in sends back.
     await restore();
     // A link is for whom it was made, whoever is signed in on this device.
-    if (to.name === 'welcome') return true;
+    if (to.name === 'welcome' || to.name === 'helper') return true;
     if (to.meta.open === true) return user.value === undefined ? true : { name: 'today' };
     if (user.value === undefined) return { name: 'sign-in', query: { next: to.fullPath } };
     if (user.value.wants_second_factor && to.name !== 'account') return { name: 'account' };

@@ -41,6 +41,12 @@ export const routes: RouteRecordRaw[] = [
         meta: { title: 'Welcome', open: true, bare: true },
     },
     {
+        path: '/helper',
+        name: 'helper',
+        component: () => import('@/features/helper/HelperPage.vue'),
+        meta: { title: 'Light check', open: true, bare: true },
+    },
+    {
         path: '/account',
         name: 'account',
         meta: { title: 'My account' },

@@ -61,12 +61,13 @@ export const topics: readonly Topic[] = [
     {
         id: 'score',
         title: 'Score a walk',
-        screens: ['start', 'walk', 'today'],
+        screens: ['start', 'walk', 'today', 'helper'],
         about: 'One tap or one key for a part that was said whole. Everything is kept on the device first.',
         steps: [
             'New attempt: student, vehicle, checklist, practice or examination.',
             'Tap a part when it is said whole; its digit does the same. Touch the dots for a part said in part.',
             'The full stop goes on to the next place. Undo takes the last mark back.',
+            'External lights: tap a function when it is called, a lamp that is dark. A helper outside answers on any phone, by a code.',
             'Finish, look at the result together, and let both sign.',
         ],
         more: [

@@ -6,11 +6,13 @@ import StateGlyph from '@/shared/glyphs/StateGlyph.vue';
 import type { Suggestion } from '@/shared/speech/api';
 import { NButton } from 'naive-ui';
 import { computed } from 'vue';
+import HelperInvite from './HelperInvite.vue';
 import { keyOf } from './tileKeys';
 import { useHold } from './useHold';
 
 /* Which functions were called, and does every lamp show them? Functions down, places across. */
 const props = defineProps<{
+    attempt: string;
     place: Place;
     shown: Map<string, ShownItem>;
     silent: boolean;
@@ -42,6 +44,7 @@ const wordOf = ({ called: isCalled, dark: isDark }: LightCell): string =>
 </script>
 
 <template>
+    <HelperInvite :attempt="attempt" />
     <div class="board" :style="{ '--places': places.length }" role="group" aria-label="Light check">
         <span class="corner quiet" aria-hidden="true">{{ silent ? '' : 'Tap: called. Hold: not called.' }}</span>
         <span v-for="one in places" :key="one.place" class="head quiet">{{ one.label }}</span>
@@ -50,7 +53,7 @@ const wordOf = ({ called: isCalled, dark: isDark }: LightCell): string =>
                 type="button"
                 class="function"
                 :class="[silent ? '' : stateOf(row), { faint: isFaint(row) }]"
-                :data-light="row.function"
+                :data-function="row.function"
                 :data-state="stateOf(row)"
                 @pointerdown="holds.down(row)"
                 @pointerup="holds.up"
@@ -70,9 +73,11 @@ const wordOf = ({ called: isCalled, dark: isDark }: LightCell): string =>
                     class="lamp"
                     :class="{ shown: cell(row, one.place)!.called && !silent, dark: cell(row, one.place)!.dark }"
                     :data-lamp="`${row.function} ${one.place}`"
-                    :aria-label="`${row.name}, ${one.label}: ${wordOf(cell(row, one.place)!)}`"
                     @click="emit('lamp', cell(row, one.place)!.item, darkAfter(cell(row, one.place)!, shown))"
                 >
+                    <span class="visually-hidden"
+                        >{{ row.name }}, {{ one.label }}, {{ wordOf(cell(row, one.place)!) }},</span
+                    >
                     <span class="color">{{ cell(row, one.place)!.lamp.color }}</span>
                     <strong v-if="cell(row, one.place)!.dark">dark</strong>
                 </button>
@@ -169,13 +174,22 @@ button {
     margin: 0;
 }
 @media (max-width: 700px) {
+    .board {
+        grid-template-columns: minmax(0, 1fr) repeat(var(--places), minmax(0, 50px));
+    }
+    .head {
+        font-size: 0.7rem;
+    }
     .function {
         gap: var(--space-2);
         padding: 0 var(--space-2);
         font-size: var(--size-small);
     }
     .color {
-        font-size: 0.65rem;
+        font-size: 0.62rem;
+    }
+    .function :deep(svg) {
+        width: 18px;
     }
     kbd {
         display: none;

@@ -12,6 +12,7 @@ import { keyOf } from './tileKeys';
 import { useSweep } from './useSweep';
 
 const props = defineProps<{
+    attempt: string;
     place: Place;
     shown: Map<string, ShownItem>;
     opened: string | undefined;
@@ -97,6 +98,7 @@ function end(): void {
         </header>
         <LightBoard
             v-if="hasLights"
+            :attempt="attempt"
             :place="place"
             :shown="shown"
             :silent="silent"

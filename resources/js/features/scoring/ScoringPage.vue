@@ -146,6 +146,7 @@ watch([attempt, () => sheet.value?.finished], ([open, finished]) => {
             <main class="work" :class="{ split: opened }">
                 <PlaceItems
                     v-if="here"
+                    :attempt="id"
                     :place="here"
                     :shown="shown"
                     :opened="opened?.id"

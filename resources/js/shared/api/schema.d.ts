@@ -1086,6 +1086,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/attempts/{attempt}/helper': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A code for a helper outside: for this walk, once, for ten minutes */
+        post: operations['inviteHelper'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/helper': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Use a helper's code, once */
+        post: operations['openHelper'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/helper/{token}': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the helper is to look at now */
+        get: operations['readHelperTask'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/helper/{token}/answers': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whether a light works */
+        post: operations['answerLight'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/classes/{class}/papers': {
         parameters: {
             query?: never;
@@ -2187,6 +2255,18 @@ export interface components {
             /** @description pasada-record/1 */
             record: Record<string, never>;
         };
+        HelperCodeRequest: {
+            code: string;
+        };
+        LightAnswerRequest: {
+            /**
+             * Format: uuid
+             * @description made by the page: kept once
+             */
+            id: string;
+            item: string;
+            works: boolean;
+        };
         LivePiecesRequest: {
             /** @description the words so far, at least those of the last minutes */
             pieces: {
@@ -3202,6 +3282,23 @@ export interface components {
             withdrawn_at: string | null;
             withdrawn_by: string | null;
             withdrawn_reason: string | null;
+        };
+        /** @description A code for a helper outside. */
+        HelperCodeResource: {
+            /** @description six signs, in capitals */
+            code: string;
+            /** @description when it opens nothing any more */
+            until: string;
+        };
+        /** @description What a helper outside looks at now; nothing else of the walk is told. */
+        HelperTaskResource: {
+            /** @description null while nothing was called */
+            item: string | null;
+            function: string;
+            /** @description place and color of each lamp */
+            at: string[];
+            /** @description functions and places that wait behind it */
+            waiting: number;
         };
         /** @description A value of the open format, as people call it. */
         OptionResource: {
@@ -7704,6 +7801,156 @@ export interface operations {
                 };
                 content: {
                     'application/json': components['schemas']['ChangeResource'][];
+                };
+            };
+        };
+    };
+    inviteHelper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                attempt: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description To be read out */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['HelperCodeResource'];
+                };
+            };
+            /** @description Somebody else scores this attempt */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description The walk is finished */
+            410: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    openHelper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['HelperCodeRequest'];
+            };
+        };
+        responses: {
+            /** @description What the page holds from now on */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': {
+                        token: string;
+                    };
+                };
+            };
+            /** @description Guessed, used, too old, or of a walk that is finished */
+            410: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    readHelperTask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A function, or none yet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['HelperTaskResource'];
+                };
+            };
+            /** @description The light check is over */
+            410: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    answerLight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                'application/json': components['schemas']['LightAnswerRequest'];
+            };
+        };
+        responses: {
+            /** @description What comes next */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['HelperTaskResource'];
+                };
+            };
+            /** @description The light check is over */
+            410: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+            /** @description No light of this check */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
                 };
             };
         };
