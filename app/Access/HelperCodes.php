@@ -79,10 +79,11 @@ final readonly class HelperCodes
     {
         $helper = LightHelper::query()->where('token_digest', hash('sha256', $token))->first();
 
-        return match (true) {
-            $helper === null => throw HelperIsNotLetIn::unknown(),
-            $helper->until?->isAfter($now) !== true, $helper->attempt->status !== AttemptStatus::UnderWay => throw HelperIsNotLetIn::over(),
-            default => $helper,
-        };
+        if ($helper === null) {
+            throw HelperIsNotLetIn::unknown();
+        }
+        $isOpen = $helper->until?->isAfter($now) === true && $helper->attempt->status === AttemptStatus::UnderWay;
+
+        return $isOpen ? $helper : throw HelperIsNotLetIn::over();
     }
 }

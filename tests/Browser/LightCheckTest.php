@@ -23,7 +23,9 @@ it('checks all lights of a combination in at most fourteen actions, and tells wh
     $touch('[data-test=next]')->find('[data-function]');
     expect($browser->accessibilityFaults())->toBe([])
         ->and($browser->run('return document.documentElement.scrollWidth <= innerWidth'))->toBeTrue();
-    $functions = $browser->run('return [...document.querySelectorAll("[data-function]")].map((e) => e.dataset.function)');
+    $functions = $browser->run(
+        'return [...document.querySelectorAll("[data-function]")].map((e) => e.dataset.function)',
+    );
     foreach ($functions as $function) {
         $touch("[data-function=$function]");
     }

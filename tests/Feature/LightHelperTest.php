@@ -117,7 +117,8 @@ it('answers for lights of its own walk only, and says what is malformed', functi
         'id' => (string) Str::uuid7(), 'item' => 'cab.light_check@left-turn.front', 'works' => true, ...$change,
     ])->assertUnprocessable()->assertJsonPath('errors.0.path', $path);
 })->with([
-    'another part' => [['item' => 'cab.seat_belt'], 'item'], 'nothing there' => [['item' => 'cab.light_check@x'], 'item'],
+    'another part' => [['item' => 'cab.seat_belt'], 'item'],
+    'nothing there' => [['item' => 'cab.light_check@x'], 'item'],
     'no answer' => [['works' => 'perhaps'], 'works'], 'no id' => [['id' => 'mine'], 'id'],
 ]);
 

@@ -86,7 +86,9 @@ final readonly class LightHelperController
             parameters: [
                 new OA\Parameter(name: 'token', in: 'path', required: true, schema: new OA\Schema(type: 'string')),
             ],
-            requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: LightAnswerRequest::class)),
+            requestBody: new OA\RequestBody(
+                required: true, content: new OA\JsonContent(ref: LightAnswerRequest::class),
+            ),
             responses: [
                 new Answered(200, 'What comes next', HelperTaskResource::class),
                 new Refused(410, 'The light check is over'), new Refused(422, 'No light of this check'),

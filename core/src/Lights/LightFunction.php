@@ -56,7 +56,9 @@ enum LightFunction: string
                 $isRear => 'red', $isFront => 'amber', default => null,
             },
             self::SideMarkers => match ($at) {
-                LightPlace::TractorSide => 'amber', LightPlace::TrailerSide => 'amber, red at the rear', default => null,
+                LightPlace::TractorSide => 'amber',
+                LightPlace::TrailerSide => 'amber, red at the rear',
+                default => null,
             },
             self::Plate => $isRear ? 'white' : null,
             // Asked of what drives: 49 CFR 393.11 wants none on a trailer.

@@ -7,7 +7,7 @@ namespace Pasada\Core\Lights;
 use Pasada\Core\Vehicle\Feature;
 use Pasada\Core\Vehicle\FeatureSet;
 
-/** Where a helper outside sees lamps, in the order of the walk: front, sides, rear. The values are stored: never rename. */
+/** Where a helper outside sees lamps, along the route: front, sides, rear. The values are stored: never rename. */
 enum LightPlace: string
 {
     case Front = 'front';

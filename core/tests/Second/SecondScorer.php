@@ -68,7 +68,9 @@ final class SecondScorer
             $isLateDevice =
                 $mark['at_ms'] > $finish &&
                 ! isset($mark['said']) &&
-                ! in_array($mark['kind'], ['points_taken_back', 'defect_planted', 'lamp_dark', 'lamp_lit', 'note'], true);
+                ! in_array(
+                    $mark['kind'], ['points_taken_back', 'defect_planted', 'lamp_dark', 'lamp_lit', 'note'], true,
+                );
             if (
                 ! $isLateDevice &&
                 ! $this->isUndone($mark['id'], $marks) &&

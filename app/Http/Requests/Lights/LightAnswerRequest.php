@@ -18,7 +18,8 @@ final class LightAnswerRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'id' => ['required', 'uuid'], 'item' => ['required', 'string', 'max:80'], 'works' => ['required', 'boolean'],
+            'id' => ['required', 'uuid'], 'item' => ['required', 'string', 'max:80'],
+            'works' => ['required', 'boolean'],
         ];
     }
 

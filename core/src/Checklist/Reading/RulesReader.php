@@ -86,7 +86,9 @@ final readonly class RulesReader
         $node->only('ask', 'order');
         $ask = $node->enum('ask', LightAsk::class);
         if ($ask !== LightAsk::One && ! in_array(LightRule::CHECK, $this->components, true)) {
-            $node->child('ask')->fault(sprintf('asks parts of "%s", which is not among the components', LightRule::CHECK));
+            $node->child('ask')->fault(
+                sprintf('asks parts of "%s", which is not among the components', LightRule::CHECK),
+            );
         }
 
         return new LightRule($ask, $node->choiceOr('order', ['function', 'route'], 'function') === 'route');

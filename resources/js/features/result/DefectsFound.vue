@@ -15,6 +15,7 @@ const defects = computed(() => {
         .filter(({ defect, noticed }) => defect !== null || noticed !== null)
         .map(({ item, defect, noticed }) => ({ item, name: names.get(item) ?? item, defect, noticed }));
 });
+const isDark = computed(() => defects.value.some(({ defect }) => defect?.startsWith('dark') === true));
 </script>
 
 <template>
@@ -28,6 +29,10 @@ const defects = computed(() => {
                 }}</span>
             </li>
         </ul>
+        <p v-if="isDark && out === null" role="status" class="alert" data-test="dark-lamp">
+            A lamp is dark: every required lamp has to work (49 CFR 393.9). The vehicle is out of service until it is
+            mended; {{ user?.role === 'manager' ? 'say so here.' : 'tell whoever manages the vehicles.' }}
+        </p>
         <OutOfService
             :vehicle="result.card.vehicle_id"
             :reason="out"
