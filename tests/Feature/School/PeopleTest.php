@@ -172,6 +172,11 @@ describe('a student', function (): void {
         expect($names())->toBe(['Mira Tallgrass', 'Odell Marrowby']);
     });
 
+    it('is refused with an id that is no text, as with any that is no UUID', function (mixed $id): void {
+        $this->postJson('/api/v1/students', ['id' => $id, 'name' => 'Mira Tallgrass'])->assertUnprocessable()
+            ->assertJsonPath('errors.0.path', fn (string $path): bool => str_starts_with($path, 'id'));
+    })->with([[['x' => ['y' => []]]], [[[1, 2]]], [7], ['mine']]);
+
     it('has a number that no other has', function (): void {
         $add = fn (string $name) => $this->postJson('/api/v1/students', [
             'id' => (string) Str::uuid7(), 'name' => $name, 'number' => '7',

@@ -72,10 +72,12 @@ final class SaveStudentRequest extends FormRequest
         return $student instanceof Student ? $student : null;
     }
 
-    /** Of a new student. */
+    /** Of a new student; empty where what was sent is no text, which the rules refuse. */
     public function uuid(): string
     {
-        return mb_strtolower($this->string('id')->toString());
+        $id = $this->input('id');
+
+        return is_string($id) ? mb_strtolower($id) : '';
     }
 
     /** @return array{name: string, class_id: int|null, number: string|null, exam_on: string|null} */

@@ -67,7 +67,7 @@ export const topics: readonly Topic[] = [
             'New attempt: student, vehicle, checklist, practice or examination.',
             'Tap a part when it is said whole; its digit does the same. Touch the dots for a part said in part.',
             'The full stop goes on to the next place. Undo takes the last mark back.',
-            'External lights: tap a function that is called, a lamp that is dark; a helper answers by phone, with a code.',
+            'External lights: tap a function that is called, a lamp that is dark; a helper answers by phone.',
             'Finish, look at the result together, and let both sign.',
         ],
         more: [
