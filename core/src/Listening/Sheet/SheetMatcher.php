@@ -43,6 +43,11 @@ final readonly class SheetMatcher
         foreach (array_diff_key($this->byItem($account, $account->maybe), $likely) as [$item, $proposals]) {
             $suggestions[] = $this->suggestion($item, $proposals, true);
         }
+        $lights = LightCalls::in($this->inspection, $account);
+        $suggestions = [
+            ...array_filter($suggestions, static fn (Suggestion $one): bool => ! $lights->took($one)),
+            ...$lights->suggestions(),
+        ];
         usort(
             $suggestions,
             static fn (Suggestion $a, Suggestion $b): int => $a->evidence[0]->from <=> $b->evidence[0]->from,
@@ -79,7 +84,7 @@ final readonly class SheetMatcher
         return array_values(
             array_filter(
                 $this->inspection->items,
-                static fn (Item $item): bool => ($item->component === $component ||
+                static fn (Item $item): bool => $item->light === null && ($item->component === $component ||
                     $item->component === $proposal->component) &&
                     ($proposal->axle === null ||
                         $item->position->group === null ||
