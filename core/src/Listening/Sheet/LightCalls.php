@@ -25,7 +25,8 @@ final readonly class LightCalls
         'left-turn' => 'left (?:turn )?(?:signals?|blinkers?)|left turns?|left (?:hand )?side (?:turn )?signals?',
         'right-turn' => 'right (?:turn )?(?:signals?|blinkers?)|right turns?|right (?:hand )?side (?:turn )?signals?',
         'four-way' => '(?:four|4) ways?(?: flashers?)?|hazards?(?: lights?)?|(?:emergency )?flashers',
-        'brake' => '(?:brake|stop) (?:lights?|lamps?)', 'tail' => '(?:tail|running|parking|park) (?:lights?|lamps?)|tails',
+        'brake' => '(?:brake|stop) (?:lights?|lamps?)',
+        'tail' => '(?:tail|running|parking|park) (?:lights?|lamps?)|tails',
         'clearance' => '(?:clearance|identification|i d|id|cab|top) (?:lights?|lamps?)|clearances?',
         'side-markers' => '(?:side )?markers?(?: (?:lights?|lamps?))?',
         'plate' => '(?:license )?plate (?:lights?|lamps?)|tag lights?',
@@ -69,9 +70,8 @@ final readonly class LightCalls
     {
         $suggestions = [];
         foreach ($this->calls as [$function, $from, $to]) {
-            $evidence = new Evidence(
-                $this->at($from), implode(' ', array_slice($this->account->words->text, $from, $to - $from)), $from, $to,
-            );
+            $words = implode(' ', array_slice($this->account->words->text, $from, $to - $from));
+            $evidence = new Evidence($this->at($from), $words, $from, $to);
             foreach ($this->inspection->items as $item) {
                 if ($item->light?->function === $function) {
                     $suggestions[$item->id] ??= new Suggestion(
@@ -160,16 +160,15 @@ final readonly class LightCalls
     private static function rows(array $named): array
     {
         $rows = [];
-        $end = null;
-        foreach ($named as $one) {
-            if ($end === null || $one[1] - $end > self::ROW_REACH) {
-                $rows[] = [];
+        $row = 0;
+        foreach ($named as $n => $one) {
+            if ($n > 0 && $one[1] - $named[$n - 1][2] > self::ROW_REACH) {
+                $row++;
             }
-            $rows[count($rows) - 1][] = $one;
-            $end = $one[2];
+            $rows[$row][] = $one;
         }
 
-        return array_values(array_filter($rows, static fn (array $row): bool => $row !== []));
+        return array_values($rows);
     }
 
     /** @return list<array{LightFunction, int, int}> in the order of the words; indicators of the dash left out */

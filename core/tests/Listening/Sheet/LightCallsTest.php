@@ -33,7 +33,9 @@ function lightsProposed(string ...$said): array
 {
     $items = array_map(
         static fn (Suggestion $one): string => (string) $one->item,
-        array_filter(lightsHeard(['ask' => 'function'], ...$said)[1], static fn (Suggestion $one): bool => ! $one->isMaybe),
+        array_filter(
+            lightsHeard(['ask' => 'function'], ...$said)[1], static fn (Suggestion $one): bool => ! $one->isMaybe,
+        ),
     );
     sort($items);
 
@@ -48,7 +50,10 @@ it('hears the functions that are called in the cab, and leaves the dash and the 
     expect(lightsProposed(...$said))->toBe($items);
 })->with([
     'announced, one after the other' => [
-        ['now the light check with my helper.', 'low beam.', 'my brights.', 'left turn.', 'four ways.', 'brake lights.'],
+        [
+            'now the light check with my helper.', 'low beam.', 'my brights.', 'left turn.', 'four ways.',
+            'brake lights.',
+        ],
         ['cab.light_check@brake', 'cab.light_check@four-way', 'cab.light_check@high-beam', 'cab.light_check@left-turn',
             'cab.light_check@low-beam'],
     ],
@@ -80,7 +85,9 @@ it('proposes every place of a function that was called, with the words it rests 
     [$inspection, $suggestions] = lightsHeard(
         ['ask' => 'function-and-place'], 'here is the light check.', 'left turn signal.',
     );
-    $parts = array_filter($suggestions, static fn (Suggestion $one): bool => str_contains((string) $one->item, '@left'));
+    $parts = array_filter(
+        $suggestions, static fn (Suggestion $one): bool => str_contains((string) $one->item, '@left'),
+    );
     $sheet = ScoreSheet::ofInspection($inspection, SuggestedMarks::of($inspection, $suggestions));
 
     expect($parts)->toHaveCount(4)
