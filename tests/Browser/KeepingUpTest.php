@@ -324,10 +324,10 @@ it('goes along when the student is moved in another tab, so that nothing marked 
     $first = $browser->driver->getWindowHandle();
     $browser->driver->switchTo()->newWindow();
     $browser->driver->get($address);
-    $browser->find('.tile');
-    $browser->click('[data-test=next]')->waitForText('Gauges and lamps', '.place')->allSent();
+    $browser->find('.board');
+    $browser->click('[data-test=next]')->waitForText('Seat and start', '.place')->allSent();
     $browser->driver->switchTo()->window($first);
-    $browser->waitForText('Gauges and lamps', '.place')->press('1')->allSent();
+    $browser->waitForText('Seat and start', '.place')->press('1')->allSent();
     $browser->waitForText('2 of', '.count');
     expect($browser->count('.tile.late'))->toBe(0);
 });

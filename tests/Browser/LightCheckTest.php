@@ -43,7 +43,7 @@ it('checks all lights of a combination in at most fourteen actions, and tells wh
 
 it('lets a helper answer from outside, loses nothing with the network, and ends with the walk', function (): void {
     $browser = $this->browser;
-    $id = $browser->beginWalk(7);
+    $id = $browser->beginWalk(7, 'Pier 2');
     $browser->touch('[data-test=next]')->click('[data-test=invite-helper]');
     $code = $browser->text('[data-test=helper-code]');
     $phone = Browser::open(390, 844);

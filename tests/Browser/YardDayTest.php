@@ -27,7 +27,7 @@ it('discards a walk begun by mistake, with a reason that stays', function (): vo
 it('tells since when and where a walk is under way', function (): void {
     $this->browser->beginWalk(8, 'Pier 2');
     $this->browser->press('1', '.')->allSent()->visit('/');
-    $this->browser->waitForText('since', '.under-way')->waitForText('at Gauges and lamps', '.under-way');
+    $this->browser->waitForText('since', '.under-way')->waitForText('at External lights', '.under-way');
 });
 
 it('tells in the result what to say first, what is wrong with the vehicle, and every mark', function (): void {

@@ -265,7 +265,7 @@ final class Browser
         $person = $this->client();
         $choice = $person->choice($checklist, $vehicle);
         $person->send('POST', '/attempts', ['id' => $id, 'student_id' => $student, ...$choice]);
-        $shows = ['walk' => '.tile', 'brakes' => '[data-test=minute]', 'words' => '[data-test=captions]'];
+        $shows = ['walk' => '.tile, .board', 'brakes' => '[data-test=minute]', 'words' => '[data-test=captions]'];
         $this->visit("/$page/$id")->find($shows[$page]);
 
         return $id;

@@ -22,7 +22,8 @@ const label = computed(() => {
     const { name, asked, said, part, closed } = props.stop;
     if (!props.told) return `${name}: ${asked} items`;
     if (props.counts !== 'left') return `${name}: ${left.value} of ${asked} ${props.counts}`;
-    return `${name}: ${said} of ${asked} said${part > 0 ? `, ${part} partial` : ''}${closed ? ', closed' : ''}`;
+    // The figure in the stop is part of its name.
+    return `${name}: ${left.value} left, ${said} of ${asked} said${part > 0 ? `, ${part} partial` : ''}${closed ? ', closed' : ''}`;
 });
 </script>
 
