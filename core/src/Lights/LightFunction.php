@@ -31,7 +31,7 @@ enum LightFunction: string
             self::Tail => 'Tail and running lights',
             self::Clearance => 'Clearance and identification lights',
             self::SideMarkers => 'Side markers',
-            self::Plate => 'Plate light',
+            self::Plate => 'License plate light',
             self::Reverse => 'Reverse lights',
         };
     }

@@ -46,7 +46,7 @@ it('is the part of an inspection that it names, in walking order, and all of tha
     ],
     'a section' => [
         'section:in-cab', 'In the cab',
-        static fn (Item $item): bool => in_array($item->place, ['seat', 'dash', 'cab-equipment'], true),
+        static fn (Item $item): bool => in_array($item->place, ['seat', 'lights', 'dash', 'cab-equipment'], true),
     ],
 ]);
 

@@ -84,14 +84,11 @@ final readonly class RulesReader
             return new LightRule(LightAsk::One, false);
         }
         $node->only('ask', 'order');
-        $ask = $node->enum('ask', LightAsk::class);
-        if ($ask !== LightAsk::One && ! in_array(LightRule::CHECK, $this->components, true)) {
-            $node->child('ask')->fault(
-                sprintf('asks parts of "%s", which is not among the components', LightRule::CHECK),
-            );
-        }
 
-        return new LightRule($ask, $node->choiceOr('order', ['function', 'route'], 'function') === 'route');
+        return new LightRule(
+            $node->enum('ask', LightAsk::class),
+            $node->choiceOr('order', ['function', 'route'], 'function') === 'route',
+        );
     }
 
     private function carryOver(Node $rules): CarryOver

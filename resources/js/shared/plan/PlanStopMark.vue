@@ -23,7 +23,8 @@ const label = computed(() => {
     if (!props.told) return `${name}: ${asked} items`;
     if (props.counts !== 'left') return `${name}: ${left.value} of ${asked} ${props.counts}`;
     // The figure in the stop is part of its name.
-    return `${name}: ${left.value} left, ${said} of ${asked} said${part > 0 ? `, ${part} partial` : ''}${closed ? ', closed' : ''}`;
+    const more = [...(part > 0 ? [`${part} partial`] : []), ...(closed ? ['closed'] : [])];
+    return [`${name}: ${left.value} left`, `${said} of ${asked} said`, ...more].join(', ');
 });
 </script>
 
