@@ -12,6 +12,9 @@ final class Defects
     /** @var array<string, array{string, ?Side}> what was planted and on which side, by item id */
     private array $planted = [];
 
+    /** @var array<string, string> where a lamp was seen dark, by item id */
+    private array $dark = [];
+
     /** @var array<string, list<array{string, ?Side}>> what was noticed and on which side, by item id */
     private array $noticed = [];
 
@@ -23,12 +26,13 @@ final class Defects
     /** A lamp that is dark is a defect like one that was planted: it is there, and the student has to see it. */
     public function seenDark(ItemMark $mark): void
     {
-        $this->planted[$mark->item->id] = [trim('dark '.$mark->of->text), null];
+        $this->dark[$mark->item->id] = trim('dark '.$mark->of->text);
     }
 
+    /** What was planted stays: whoever planted it knows. */
     public function seenLit(ItemMark $mark): void
     {
-        unset($this->planted[$mark->item->id]);
+        unset($this->dark[$mark->item->id]);
     }
 
     public function notice(ItemMark $mark): void
@@ -36,10 +40,10 @@ final class Defects
         $this->noticed[$mark->item->id][] = [(string) $mark->of->text, $mark->of->side];
     }
 
-    /** @return array<string, string> what was planted, by item id */
+    /** @return array<string, string> what was planted, or seen dark, by item id */
     public function planted(): array
     {
-        return array_map(static fn (array $planted): string => $planted[0], $this->planted);
+        return array_map(static fn (array $planted): string => $planted[0], $this->planted) + $this->dark;
     }
 
     /** @return array<string, string> a defect of one side is not noticed on the other */

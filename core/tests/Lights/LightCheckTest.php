@@ -196,6 +196,10 @@ it('takes a dark lamp for a defect like any other, until it is seen working', fu
             [$dark, $called, Mark::lampLit(Sample::id(3), 3, DARK)], ItemStatus::Whole, null, false,
         ],
         'not called' => [[$dark], ItemStatus::NotReached, 'dark', false],
+        'planted, and seen lit: what was planted stays' => [
+            [Mark::defectPlanted(Sample::id(1), 1, DARK, 'bulb loose'), Mark::lampLit(Sample::id(2), 2, DARK)],
+            ItemStatus::NotReached, 'bulb loose', false,
+        ],
     ];
 });
 

@@ -37,6 +37,8 @@ final class SecondScorer
 
     private array $planted = [];
 
+    private array $dark = [];
+
     private array $noticed = [];
 
     private array $shut = [];
@@ -135,19 +137,14 @@ final class SecondScorer
             'not_fitted' => $this->wave($item, $late, $mark),
             'defect_planted' => $this->planted[$item['id']] = $mark['side'] ?? '',
             'defect_noticed' => $late ? null : $this->noticed[$item['id']][] = $mark['side'] ?? '',
-            'lamp_dark' => $this->planted[$item['id']] = '',
-            'lamp_lit' => $this->forgetDefect($item['id']),
+            'lamp_dark' => $this->dark[$item['id']] = true,
+            'lamp_lit' => $this->dark[$item['id']] = false,
             'place_entered' => $this->enter($mark['place']),
             'place_closed' => $this->rules['returns'] === 'place' ? $this->shut[$mark['place']] = true : null,
             'carried_over' => $this->refer($mark),
             'restarted' => $this->restart(),
             default => null,
         };
-    }
-
-    private function forgetDefect(string $id): void
-    {
-        unset($this->planted[$id]);
     }
 
     private function hear(array $item, array $points, array $sides, bool $late, array $mark): void
@@ -485,7 +482,8 @@ final class SecondScorer
                 true,
             ),
         );
-        if (isset($this->planted[$item['id']]) && ! $isSeen && $spoken !== []) {
+        $isKnown = isset($this->planted[$item['id']]) || ($this->dark[$item['id']] ?? false);
+        if ($isKnown && ! $isSeen && $spoken !== []) {
             return ['over_defect', match ($this->rules['defects']['recited_over'] ?? 'full') {
                 'nothing' => 0, 'half' => intdiv($share, 2), default => $share
             }];
