@@ -51,12 +51,12 @@ RUN_PACKAGES=(setpriv=util-linux php=php8.2-cli mariadbd=mariadb-server-core
     mariadb-binlog=mariadb-client openssl=openssl
     nginx=nginx php-fpm8.2=php8.2-fpm ext:pdo_mysql=php8.2-mysql ext:mbstring=php8.2-mbstring ext:intl=php8.2-intl
     ext:xml=php8.2-xml ext:curl=php8.2-curl ext:zip=php8.2-zip ext:gd=php8.2-gd ext:apcu=php8.2-apcu
-    composer=composer node=nodejs npm=npm sox=sox ffmpeg=ffmpeg pocketsphinx_continuous=pocketsphinx
+    composer=composer node=nodejs npm=npm sox=sox ffmpeg=ffmpeg pocketsphinx_continuous=pocketsphinx espeak-ng=espeak-ng
     file:/usr/share/pocketsphinx/model/en-us/cmudict-en-us.dict=pocketsphinx-en-us)
 # Of the second engine, which only ./pasada test webkit needs.
 WEBKIT_PACKAGES=(WebKitWebDriver=webkit2gtk-driver Xvfb=xvfb)
 TEST_PACKAGES=(pkill=procps chromium=chromium chromedriver=chromium-driver ext:pcov=php8.2-pcov shellcheck=shellcheck
-    flite=flite espeak-ng=espeak-ng)
+    flite=flite)
 
 folders() {
     { mkdir -p "$RUN" "$VAR"/{log,ports,storage/framework/{cache/data,views,sessions},storage/logs} \

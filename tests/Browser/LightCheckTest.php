@@ -33,6 +33,12 @@ it('checks all lights of a combination in at most fourteen actions, and tells wh
         'return document.querySelectorAll("[data-function][data-state=whole]").length === 10', 'Not all are called.',
     )->allSent();
     expect($functions)->toHaveCount(10)->and($actions)->toBeLessThanOrEqual(14);
+    // Held, a function was not called; a hold is no tap.
+    $held = $browser->driver->action()->clickAndHold($browser->find('[data-function=plate]'));
+    $held->perform();
+    $browser->find('[data-function=plate][data-state=not_reached]');
+    $browser->driver->action()->release()->perform();
+    $browser->allSent()->find('[data-function=plate][data-state=not_reached]');
     // One lamp is dark, and the student sees it.
     $browser->touch('[data-lamp="brake rear"]')->find('[data-dark]');
     $browser->choose('Student noticed it')->waitForText('noticed by the student')->allSent();

@@ -48,37 +48,39 @@ final readonly class Rehearse
             '"%s" is nothing of this vehicle; choose the whole, a section, a place or an axle of it', $scope->written(),
         ))]);
 
-        $heard = $this->database->transaction(function () use (
-            $id, $student, $checklist, $vehicle, $scope, $pieces, $now, $whole, $inspection,
-        ): Rehearsed {
-            $known = [
-                'student_id' => $student->id, 'checklist_id' => $checklist->id, 'vehicle_id' => $vehicle->id,
-                'scope' => $scope->written(),
-            ];
+        $before = Rehearsal::query()->find($id);
+        $pieces = $before !== null && count($pieces) < $before->pieces ? $before->words : $pieces;
+        // Before the row is held: listening to a whole walk takes a while.
+        $sheet = $this->sheet($inspection, $this->inspections->checklistOf($checklist), $pieces);
+        $known = [
+            'student_id' => $student->id, 'checklist_id' => $checklist->id, 'vehicle_id' => $vehicle->id,
+            'scope' => $scope->written(),
+        ];
+        $kept = $this->database->transaction(static function () use (
+            $id, $known, $pieces, $sheet, $now, $scope, $whole, $inspection,
+        ): Rehearsal {
             Rehearsal::query()->firstOrCreate(['id' => $id], [
                 ...$known, 'label' => $scope->label($whole), 'asked' => count($inspection->items), 'begun_at' => $now,
                 'changed_at' => $now,
             ]);
             $query = Rehearsal::query()->whereKey($id);
             $query->lockForUpdate();
-            $kept = $query->firstOrFail();
-            if ($kept->only(array_keys($known)) !== $known) {
+            $held = $query->firstOrFail();
+            if ($held->only(array_keys($known)) !== $known) {
                 throw IdIsTaken::byRehearsal($id);
             }
-            if (count($pieces) < $kept->pieces) {
-                $pieces = $kept->words;
+            if (count($pieces) >= $held->pieces) {
+                $held->update([
+                    'words' => $pieces, 'pieces' => count($pieces), 'whole' => $sheet->overall->whole,
+                    'permille' => $sheet->overall->permille(), 'changed_at' => $now,
+                ]);
             }
-            $sheet = $this->sheet($inspection, $this->inspections->checklistOf($checklist), $pieces);
-            $kept->update([
-                'words' => $pieces, 'pieces' => count($pieces), 'whole' => $sheet->overall->whole,
-                'permille' => $sheet->overall->permille(), 'changed_at' => $now,
-            ]);
 
-            return new Rehearsed($kept, $inspection, $sheet);
+            return $held;
         });
-        assert($heard instanceof Rehearsed);
+        assert($kept instanceof Rehearsal);
 
-        return $heard;
+        return new Rehearsed($kept, $inspection, $sheet);
     }
 
     /** @param  array<mixed>  $pieces */

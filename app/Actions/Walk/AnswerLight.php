@@ -31,12 +31,8 @@ final readonly class AnswerLight
             return;
         }
         // The helper's phone has no clock of the walk: it was seen after all that was marked before.
-        $last = 0;
-        foreach ($marks->marks as $mark) {
-            $last = max($last, $mark->atMs);
-        }
         $this->record->handle($helper->attempt, $helper->attempt->scorer, $helper->id, ['marks' => [[
-            'id' => $id, 'at_ms' => $last, 'item' => $item, 'evidence' => LightTask::EVIDENCE,
+            'id' => $id, 'at_ms' => $marks->lastAtMs(), 'item' => $item, 'evidence' => LightTask::EVIDENCE,
             'kind' => ($works ? MarkKind::LampLit : MarkKind::LampDark)->value,
         ]]]);
     }

@@ -9,6 +9,7 @@ use App\Actions\Sound\TakeUtterance;
 use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\IdInPath;
 use App\Http\OpenApi\Refused;
+use App\Http\OpenApi\UtteranceBody;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Requests\Sound\BeginSoundRequest;
 use App\Http\Requests\Sound\EndSoundRequest;
@@ -171,12 +172,7 @@ final readonly class AttemptSoundController
                 new OA\QueryParameter(name: 'recorder', required: true, schema: new OA\Schema(type: 'string')),
                 new OA\QueryParameter(name: 'from_ms', required: true, schema: new OA\Schema(type: 'integer')),
             ],
-            requestBody: new OA\RequestBody(
-                required: true, description: '16 kHz, mono, 16 bit, the lower byte first; 20 s at most',
-                content: new OA\MediaType(
-                    mediaType: 'application/octet-stream', schema: new OA\Schema(type: 'string', format: 'binary'),
-                ),
-            ),
+            requestBody: new UtteranceBody,
             responses: [
                 new OA\Response(response: 204, description: 'It is heard from now on'),
                 new Refused(403, 'Somebody else scores this attempt, or no sound of this student may be kept'),
@@ -220,10 +216,10 @@ final readonly class AttemptSoundController
         Gate::authorize('mark', $attempt);
 
         return new JsonResponse(
-            Utterance::query()->where('attempt_id', $attempt->id)
-                ->where('recorder', $request->string('recorder')->toString())
-                ->where('from_ms', '>', $request->integer('after_ms', -1))
-                ->get()->sortBy('from_ms')->values()->map(UtteranceResource::of(...)),
+            Utterance::said(
+                ['attempt_id' => $attempt->id, 'recorder' => $request->string('recorder')->toString()],
+                $request->integer('after_ms', -1),
+            )->map(UtteranceResource::of(...)),
         );
     }
 

@@ -9,6 +9,7 @@ use App\Actions\Sound\TakeUtterance;
 use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\IdInPath;
 use App\Http\OpenApi\Refused;
+use App\Http\OpenApi\UtteranceBody;
 use App\Http\Requests\Progress\RehearseRequest;
 use App\Http\Requests\Sound\UtteranceRequest;
 use App\Http\Resources\Progress\RehearsalResource;
@@ -83,12 +84,7 @@ final readonly class RehearsalController
                 new OA\QueryParameter(name: 'recorder', required: true, schema: new OA\Schema(type: 'string')),
                 new OA\QueryParameter(name: 'from_ms', required: true, schema: new OA\Schema(type: 'integer')),
             ],
-            requestBody: new OA\RequestBody(
-                required: true, description: '16 kHz, mono, 16 bit, the lower byte first; 20 s at most',
-                content: new OA\MediaType(
-                    mediaType: 'application/octet-stream', schema: new OA\Schema(type: 'string', format: 'binary'),
-                ),
-            ),
+            requestBody: new UtteranceBody,
             responses: [
                 new OA\Response(response: 204, description: 'It is heard from now on'),
                 new Refused(403, 'No sound of this student may be kept'),

@@ -6,6 +6,7 @@ namespace App\Models\Sound;
 
 use App\Models\Attempt;
 use App\Models\Rehearsal;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -58,6 +59,15 @@ final class Utterance extends Model
     public function rehearsal(): BelongsTo
     {
         return $this->belongsTo(Rehearsal::class);
+    }
+
+    /**
+     * @param  array<string, string>  $of  column and value: of a walk and its recorder, or of a rehearsal
+     * @return Collection<int, self> those that began later, in the order of saying
+     */
+    public static function said(array $of, int $afterMs): Collection
+    {
+        return self::query()->where($of)->where('from_ms', '>', $afterMs)->get()->sortBy('from_ms')->values();
     }
 
     public function file(): string

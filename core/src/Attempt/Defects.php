@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Pasada\Core\Attempt;
 
 use Pasada\Core\Inspection\Side;
+use Pasada\Core\Lights\LightPlace;
 
 /** The defects of one replay: planted for this walk, and noticed in time. Changes while the marks are played. */
 final class Defects
@@ -12,7 +13,7 @@ final class Defects
     /** @var array<string, array{string, ?Side}> what was planted and on which side, by item id */
     private array $planted = [];
 
-    /** @var array<string, string> where a lamp was seen dark, by item id */
+    /** @var array<string, list<LightPlace>> where lamps were seen dark, by item id; none where that is not told */
     private array $dark = [];
 
     /** @var array<string, list<array{string, ?Side}>> what was noticed and on which side, by item id */
@@ -26,7 +27,9 @@ final class Defects
     /** A lamp that is dark is a defect like one that was planted: it is there, and the student has to see it. */
     public function seenDark(ItemMark $mark): void
     {
-        $this->dark[$mark->item->id] = trim('dark '.$mark->of->text);
+        $this->dark[$mark->item->id] = array_values(array_filter(
+            array_map(LightPlace::tryFrom(...), explode(' ', (string) $mark->of->text)),
+        ));
     }
 
     /** What was planted stays: whoever planted it knows. */
@@ -43,7 +46,16 @@ final class Defects
     /** @return array<string, string> what was planted, or seen dark, by item id */
     public function planted(): array
     {
-        return array_map(static fn (array $planted): string => $planted[0], $this->planted) + $this->dark;
+        return array_map(static fn (array $planted): string => $planted[0], $this->planted)
+            + array_map(static fn (array $at): string => trim('dark '.implode(', ', array_map(
+                static fn (LightPlace $place): string => $place->label(), $at,
+            ))), $this->dark);
+    }
+
+    /** @return array<string, list<LightPlace>> where lamps are dark, by item id; none where that is not told */
+    public function dark(): array
+    {
+        return $this->dark;
     }
 
     /** @return array<string, string> a defect of one side is not noticed on the other */

@@ -160,6 +160,7 @@ final class Replay
             $this->offTopic->msUntil($endMs),
             $this->offTopic->goesOn(),
             $this->remarks->lost(),
+            $this->defects->dark(),
         );
     }
 

@@ -6,6 +6,7 @@ namespace Pasada\Core\Attempt;
 
 use Pasada\Core\Attempt\Marks\MarkList;
 use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Lights\LightPlace;
 
 /** What happened in an attempt, replayed from its marks. Facts only: what they are worth is Scoring's to say. */
 final readonly class Walk
@@ -20,6 +21,7 @@ final readonly class Walk
      * @param  array<string, string>  $planted  what was put there for this walk, by item id
      * @param  array<string, string>  $noticed  what the student noticed in time, by item id; empty where only that is
      *   known that something was
+     * @param  array<string, list<LightPlace>>  $dark  where lamps were seen dark, by item id; none where that is not told
      * @param  list<string>  $tooLate  what counts for nothing because it came too late, in words
      * @param  list<Remark>  $flags  what to look at again in the debrief
      */
@@ -43,6 +45,7 @@ final readonly class Walk
         /** Whether the student is off the list now. */
         public bool $offList,
         public array $tooLate = [],
+        public array $dark = [],
     ) {}
 
     /**
@@ -56,6 +59,7 @@ final readonly class Walk
             $hearings, $this->visits, $this->closedPlaces, $this->shutPlaces, $this->remarks, $this->currentPlace,
             $this->durationMs, $this->finished, $this->references, $this->planted, $this->noticed, $this->flags,
             $this->restarts, $this->offListMs, $this->offList, $this->tooLate,
+            $this->dark,
         );
     }
 

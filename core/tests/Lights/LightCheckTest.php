@@ -207,10 +207,11 @@ const DARK = 'cab.light_check@brake.rear';
 
 it('says which place of a function is dark where all places are one item', function (): void {
     $sheet = ScoreSheet::ofInspection(lit(['ask' => 'function']), MarkList::of(
-        Mark::lampDark(Sample::id(1), 1, 'cab.light_check@tail', 'trailer rear'),
+        Mark::lampDark(Sample::id(1), 1, 'cab.light_check@tail', 'front rear'),
     ));
 
-    expect($sheet->outcomes['cab.light_check@tail']->defect)->toBe('dark trailer rear');
+    expect($sheet->outcomes['cab.light_check@tail']->defect)->toBe('dark front, trailer rear')
+        ->and($sheet->walk->dark)->toBe(['cab.light_check@tail' => [LightPlace::Front, LightPlace::TrailerRear]]);
 });
 
 it('refuses a rule that means nothing, with its place', function (array $rule, string $path): void {

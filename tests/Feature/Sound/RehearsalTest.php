@@ -89,7 +89,8 @@ it('is kept once however often it is sent, and loses nothing to a page that was 
     ($this->say)('whole', 'seat belt', 'not frayed')->assertOk();
     ($this->say)('whole', 'seat belt')->assertOk();
 
-    expect(Rehearsal::query()->sole()->pieces)->toBe(2);
+    expect(Rehearsal::query()->sole()->pieces)->toBe(2)
+        ->and(Rehearsal::query()->sole()->words)->toHaveCount(2);
     ($this->say)('axle:steer', 'seat belt')->assertConflict()->assertJsonPath('type', '/problems/id-taken');
 });
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests\People;
 
 use App\Http\Requests\SignedIn;
-use App\Models\Student;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
@@ -21,6 +20,7 @@ use OpenApi\Attributes as OA;
 ])]
 final class AppointmentRequest extends FormRequest
 {
+    use OfStudent;
     use SignedIn;
 
     private const TEXTS = ['begins', 'place', 'examiner', 'vehicle', 'form'];
@@ -55,14 +55,6 @@ final class AppointmentRequest extends FormRequest
             'begins.*' => 'Give the time as 08:30.',
             '*.max' => 'This is too long; shorten it.',
         ];
-    }
-
-    public function student(): Student
-    {
-        $student = $this->route('student');
-        assert($student instanceof Student);
-
-        return $student;
     }
 
     /**

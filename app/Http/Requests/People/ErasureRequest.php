@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests\People;
 
 use App\Http\Requests\SignedIn;
-use App\Models\Student;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
@@ -18,6 +17,7 @@ use OpenApi\Attributes as OA;
 ])]
 final class ErasureRequest extends FormRequest
 {
+    use OfStudent;
     use SignedIn;
 
     public function authorize(): bool
@@ -38,13 +38,5 @@ final class ErasureRequest extends FormRequest
     public function messages(): array
     {
         return ['name.*' => 'Type the name as it stands above. What is erased does not come back.'];
-    }
-
-    public function student(): Student
-    {
-        $student = $this->route('student');
-        assert($student instanceof Student);
-
-        return $student;
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Progress;
 
+use App\Http\Requests\People\OfStudent;
 use App\Http\Requests\SignedIn;
-use App\Models\Student;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
@@ -31,6 +31,7 @@ use OpenApi\Attributes as OA;
 ]
 final class ExamResultRequest extends FormRequest
 {
+    use OfStudent;
     use SignedIn;
 
     public function authorize(): bool
@@ -60,14 +61,6 @@ final class ExamResultRequest extends FormRequest
             'held_on.*' => 'Give the day of the exam, as 2026-12-04; it cannot lie ahead.',
             'passed.*' => 'Say whether the exam was passed.',
         ];
-    }
-
-    public function student(): Student
-    {
-        $student = $this->route('student');
-        assert($student instanceof Student);
-
-        return $student;
     }
 
     public function heldOn(): Carbon

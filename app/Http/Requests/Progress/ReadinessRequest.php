@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Progress;
 
+use App\Http\Requests\People\OfStudent;
 use App\Http\Requests\SignedIn;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
-use App\Models\Student;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rules\Exists;
@@ -15,6 +15,7 @@ use Illuminate\Validation\Rules\Exists;
 /** Perhaps names the checklist and the vehicle for which it is asked; else those of the last walk are meant. */
 final class ReadinessRequest extends FormRequest
 {
+    use OfStudent;
     use SignedIn;
 
     public function authorize(): bool
@@ -42,14 +43,6 @@ final class ReadinessRequest extends FormRequest
             'checklist_id.*' => 'There is no such checklist here. Choose one that is in force.',
             'vehicle_id.*' => 'There is no such vehicle here. Choose one that is in force.',
         ];
-    }
-
-    public function student(): Student
-    {
-        $student = $this->route('student');
-        assert($student instanceof Student);
-
-        return $student;
     }
 
     public function checklist(): ?StoredChecklist

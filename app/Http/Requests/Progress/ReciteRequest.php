@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Progress;
 
 use App\Http\Requests\NamesInspection;
-use App\Models\Student;
+use App\Http\Requests\People\OfStudent;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
@@ -29,6 +29,7 @@ final class ReciteRequest extends FormRequest
     use NamesInspection {
         rules as private rulesOfInspection;
     }
+    use OfStudent;
 
     public function authorize(): bool
     {
@@ -55,13 +56,5 @@ final class ReciteRequest extends FormRequest
             'words.max' => 'That is more than a part takes. Keep to 2,000 letters.',
             'words.*' => 'Say or type what you would say of this part.',
         ];
-    }
-
-    public function student(): Student
-    {
-        $student = $this->route('student');
-        assert($student instanceof Student);
-
-        return $student;
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Progress;
 
 use App\Http\Requests\NamesInspection;
-use App\Models\Student;
+use App\Http\Requests\People\OfStudent;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
@@ -34,6 +34,7 @@ final class RehearseRequest extends FormRequest
     use NamesInspection {
         rules as private rulesOfInspection;
     }
+    use OfStudent;
 
     public function authorize(): bool
     {
@@ -59,14 +60,6 @@ final class RehearseRequest extends FormRequest
             'scope.*' => 'Say what is rehearsed: "whole", "section:ID", "place:ID", "axle:ID" or "item:ID".',
             'pieces.*' => 'Send the words so far as {"pieces": [{"from_ms": ..., "text": ...}, ...]}.',
         ];
-    }
-
-    public function student(): Student
-    {
-        $student = $this->route('student');
-        assert($student instanceof Student);
-
-        return $student;
     }
 
     public function scope(): Scope

@@ -7,6 +7,7 @@ namespace App\Http\Resources\Walk;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
+use Pasada\Core\Lights\LightPlace;
 use Pasada\Core\Scoring\ItemOutcome;
 use Pasada\Core\Scoring\ItemStatus;
 
@@ -19,6 +20,7 @@ final readonly class OutcomeResource
      * @param  list<string>  $wrong
      * @param  list<string>  $left  points said of the left side only, of a two-sided item
      * @param  list<string>  $right
+     * @param  list<LightPlace>|null  $dark
      */
     public function __construct(
         #[OA\Property]
@@ -47,6 +49,11 @@ final readonly class OutcomeResource
         public bool $forfeited,
         #[OA\Property(description: 'heard in part; which points were said is not told yet')]
         public bool $points_open,
+        #[OA\Property(
+            type: 'array', items: new OA\Items(type: 'string', enum: LightPlace::class), nullable: true,
+            description: 'where a lamp is dark, empty where that is not told; null where none is',
+        )]
+        public ?array $dark,
     ) {}
 
     /** The same as an earlier scoring saw it. */
@@ -55,11 +62,12 @@ final readonly class OutcomeResource
         return new self(
             $this->item, $status, $this->heard, $this->wrong, $this->left, $this->right, $this->carried_from,
             $this->defect, $this->noticed, $this->first_at_ms, $this->out_of_place, $this->forfeited,
-            $this->points_open,
+            $this->points_open, $this->dark,
         );
     }
 
-    public static function of(ItemOutcome $outcome, ?string $noticed): self
+    /** @param  list<LightPlace>|null  $dark */
+    public static function of(ItemOutcome $outcome, ?string $noticed, ?array $dark): self
     {
         $hearing = $outcome->hearing;
 
@@ -77,6 +85,7 @@ final readonly class OutcomeResource
             $outcome->outOfPlace,
             $outcome->forfeited,
             $hearing->pointsOpen ?? false,
+            $dark,
         );
     }
 

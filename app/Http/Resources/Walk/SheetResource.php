@@ -156,6 +156,7 @@ final readonly class SheetResource implements Responsable
                 static fn (ItemOutcome $outcome): OutcomeResource => OutcomeResource::of(
                     $outcome,
                     $sheet->walk->noticed[$outcome->item->id] ?? null,
+                    $sheet->walk->dark[$outcome->item->id] ?? null,
                 ),
                 array_values($sheet->outcomes),
             ),

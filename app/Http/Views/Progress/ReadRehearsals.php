@@ -34,8 +34,7 @@ final readonly class ReadRehearsals
     public function heard(Rehearsal $rehearsal, int $afterMs): array
     {
         return array_values(
-            Utterance::query()->where('rehearsal_id', $rehearsal->id)->where('from_ms', '>', $afterMs)->get()
-                ->sortBy('from_ms')->map(UtteranceResource::of(...))->all(),
+            Utterance::said(['rehearsal_id' => $rehearsal->id], $afterMs)->map(UtteranceResource::of(...))->all(),
         );
     }
 }

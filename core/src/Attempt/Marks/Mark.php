@@ -39,7 +39,7 @@ final readonly class Mark
         return new self($id, $atMs, MarkKind::HeardInPart, new ItemPayload($item));
     }
 
-    /** @param  string|null  $text  where, of a function that shows at several places */
+    /** @param  string|null  $text  where, of a function that shows at several places: values of LightPlace */
     public static function lampDark(string $id, int $atMs, string $item, ?string $text = null): self
     {
         return new self($id, $atMs, MarkKind::LampDark, new ItemPayload($item, text: $text));

@@ -99,7 +99,7 @@ input {
 }
 .answers button {
     min-height: 112px;
-    border: 4px solid var(--ink);
+    border: 8px solid var(--ink);
     border-radius: var(--round-large);
     font: 700 2rem var(--display-face);
     cursor: pointer;
@@ -109,10 +109,9 @@ input {
     background: var(--strong);
     color: var(--paper);
 }
-.not {
+.answers .not {
     background: var(--panel);
     color: var(--ink);
-    border-style: double !important;
-    border-width: 8px !important;
+    border-style: double;
 }
 </style>

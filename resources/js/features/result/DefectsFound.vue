@@ -15,7 +15,7 @@ const defects = computed(() => {
         .filter(({ defect, noticed }) => defect !== null || noticed !== null)
         .map(({ item, defect, noticed }) => ({ item, name: names.get(item) ?? item, defect, noticed }));
 });
-const isDark = computed(() => defects.value.some(({ defect }) => defect?.startsWith('dark') === true));
+const isDark = computed(() => props.result.sheet.outcomes.some(({ dark }) => dark !== null));
 </script>
 
 <template>

@@ -10,6 +10,7 @@ const standing = computed(() => standings[props.result.sheet.standing]);
 const SHOWN = 3;
 const unmet = computed(() => props.result.sheet.checks.filter(({ met }) => !met));
 const met = computed(() => props.result.sheet.checks.filter(({ met }) => met));
+const hasLights = computed(() => props.result.inspection.places.some(({ items }) => items.some(({ light }) => light)));
 </script>
 
 <template>
@@ -36,7 +37,11 @@ const met = computed(() => props.result.sheet.checks.filter(({ met }) => met));
             <p v-if="result.sheet.outcomes.some(({ forfeited }) => forfeited)">
                 A fault of the brake tests costs their section: nothing of it is earned.
             </p>
-            <p class="quiet">{{ result.sheet.whole }} of {{ result.sheet.asked }} items complete.</p>
+            <p class="quiet">
+                {{ result.sheet.whole }} of {{ result.sheet.asked }} items complete.{{
+                    hasLights ? ' The light check is one of them, whole when all of its lights are.' : ''
+                }}
+            </p>
         </div>
     </header>
 </template>

@@ -4,11 +4,11 @@ import { cellOf, darkAfter, lampPlaces, lightRows, type LightCell, type LightRow
 import { nothingShown, type ShownItem } from '@/shared/attempt/shownItems';
 import StateGlyph from '@/shared/glyphs/StateGlyph.vue';
 import type { Suggestion } from '@/shared/speech/api';
+import { onLongPress } from '@vueuse/core';
 import { NButton } from 'naive-ui';
-import { computed } from 'vue';
+import { computed, useTemplateRef } from 'vue';
 import HelperInvite from './HelperInvite.vue';
 import { keyOf } from './tileKeys';
-import { useHold } from './useHold';
 
 /* Which functions were called, and does every lamp show them? Functions down, places across. */
 const props = defineProps<{
@@ -33,10 +33,27 @@ const called = (row: LightRow): number => row.items.filter((item) => shownOf(ite
 const stateOf = (row: LightRow): 'whole' | 'partial' | 'not_reached' =>
     called(row) === row.items.length ? 'whole' : called(row) > 0 ? 'partial' : 'not_reached';
 const isFaint = (row: LightRow): boolean => row.items.some(({ id }) => props.faint.has(id));
-const dark = computed(() =>
-    rows.value.flatMap((row) => row.items.filter((item) => shownOf(item).defect?.startsWith('dark') === true)),
+const dark = computed(() => rows.value.flatMap((row) => row.items.filter((item) => shownOf(item).dark !== null)));
+/** Longer than a tap: meant. */
+const HOLD_MS = 600;
+const board = useTemplateRef('board');
+let held = false;
+onLongPress(
+    board,
+    ({ target }) => {
+        const name = target instanceof Element ? target.closest('[data-function]')?.getAttribute('data-function') : '';
+        const row = rows.value.find((one) => one.function === name);
+        if (row === undefined) return;
+        held = true;
+        emit('notCalled', row.items);
+    },
+    { delay: HOLD_MS },
 );
-const holds = useHold<LightRow>((row) => emit('notCalled', row.items));
+/** The click that ends a hold is none. */
+function call(row: LightRow): void {
+    if (!held) emit('called', row.items);
+    held = false;
+}
 
 const cell = (row: LightRow, place: string): LightCell | undefined => cellOf(row, place, props.shown);
 const wordOf = ({ called: isCalled, dark: isDark }: LightCell): string =>
@@ -45,7 +62,7 @@ const wordOf = ({ called: isCalled, dark: isDark }: LightCell): string =>
 
 <template>
     <HelperInvite :attempt="attempt" />
-    <div class="board" :style="{ '--places': places.length }" role="group" aria-label="Light check">
+    <div ref="board" class="board" :style="{ '--places': places.length }" role="group" aria-label="Light check">
         <span class="corner quiet" aria-hidden="true">{{ silent ? '' : 'Tap: called. Hold: not called.' }}</span>
         <span v-for="one in places" :key="one.place" class="head quiet">{{ one.label }}</span>
         <template v-for="(row, n) in rows" :key="row.function">
@@ -55,12 +72,9 @@ const wordOf = ({ called: isCalled, dark: isDark }: LightCell): string =>
                 :class="[silent ? '' : stateOf(row), { faint: isFaint(row) }]"
                 :data-function="row.function"
                 :data-state="stateOf(row)"
-                @pointerdown="holds.down(row)"
-                @pointerup="holds.up"
-                @pointercancel="holds.up"
-                @pointerleave="holds.up"
+                @pointerdown="held = false"
                 @contextmenu.prevent
-                @click="holds.justHeld() || emit('called', row.items)"
+                @click="call(row)"
             >
                 <StateGlyph :state="stateOf(row)" :size="24" />
                 <span>{{ row.name }}<small v-if="isFaint(row)" class="quiet">heard? tap to confirm</small></span>

@@ -4559,6 +4559,8 @@ export interface components {
             forfeited: boolean;
             /** @description heard in part; which points were said is not told yet */
             points_open: boolean;
+            /** @description where a lamp is dark, empty where that is not told; null where none is */
+            dark: ('front' | 'tractor-side' | 'truck-rear' | 'trailer-side' | 'rear')[] | null;
         };
         /** @description A place where the student stands; `axles` are ids of the vehicle's axles. */
         PlaceResource: {

@@ -19,8 +19,6 @@ export interface LightCell {
     dark: boolean;
 }
 
-const DARK = 'dark';
-
 /** The functions of a place, in the order in which they are first asked there; none where no light check is. */
 export function lightRows(place: Pick<Place, 'items'> | undefined): LightRow[] {
     const rows = new Map<string, LightRow>();
@@ -34,23 +32,11 @@ export function lightRows(place: Pick<Place, 'items'> | undefined): LightRow[] {
     return [...rows.values()];
 }
 
-/** Every place at which one of the functions shows, along the route. */
-export function lampPlaces(rows: LightRow[]): { place: string; label: string }[] {
-    const order = ['front', 'tractor-side', 'truck-rear', 'trailer-side', 'rear'];
-    const labels = new Map(
-        rows.flatMap(({ items }) =>
-            items.flatMap(({ light }) => (light?.lamps ?? []).map(({ place, label }) => [place as string, label])),
-        ) as [string, string][],
-    );
-    return order.flatMap((place) => {
-        const label = labels.get(place);
-        return label === undefined ? [] : [{ place, label }];
-    });
+/** Every place at which one of the functions shows, along the route: the one that shows at most places shows at all. */
+export function lampPlaces(rows: LightRow[]): Lamp[] {
+    const lamps = rows.map(({ items }) => items.flatMap(({ light }) => light?.lamps ?? []));
+    return lamps.reduce<Lamp[]>((most, one) => (one.length > most.length ? one : most), []);
 }
-
-/** Labels of the places at which an item of several lamps is dark; of one with a single lamp, just whether it is. */
-const darkPlaces = (shown: ShownItem): string[] =>
-    shown.defect?.startsWith(DARK) === true ? shown.defect.slice(DARK.length).trim().split(', ') : [];
 
 /** How a row stands at a place; undefined where it shows nothing there. */
 export function cellOf(row: LightRow, place: string, shown: Map<string, ShownItem>): LightCell | undefined {
@@ -58,12 +44,11 @@ export function cellOf(row: LightRow, place: string, shown: Map<string, ShownIte
         const lamp = item.light?.lamps.find((one) => one.place === place);
         if (lamp === undefined) continue;
         const now = shown.get(item.id) ?? nothingShown;
-        const dark = darkPlaces(now);
         return {
             lamp,
             item,
             called: now.heard.size > 0,
-            dark: item.light?.of_place === true ? dark.length > 0 : dark.includes(lamp.label),
+            dark: now.dark !== null && (item.light?.of_place === true || now.dark.includes(place)),
         };
     }
     return undefined;
@@ -72,7 +57,7 @@ export function cellOf(row: LightRow, place: string, shown: Map<string, ShownIte
 /** What a tap on a lamp tells of its item: where it is dark now, or undefined where none of its lamps is. */
 export function darkAfter(cell: LightCell, shown: Map<string, ShownItem>): { at: string } | undefined {
     if (cell.item.light?.of_place === true) return cell.dark ? undefined : { at: '' };
-    const before = darkPlaces(shown.get(cell.item.id) ?? nothingShown);
-    const after = cell.dark ? before.filter((one) => one !== cell.lamp.label) : [...before, cell.lamp.label];
-    return after.length === 0 ? undefined : { at: after.join(', ') };
+    const before = (shown.get(cell.item.id) ?? nothingShown).dark ?? [];
+    const after = cell.dark ? before.filter((one) => one !== cell.lamp.place) : [...before, cell.lamp.place];
+    return after.length === 0 ? undefined : { at: after.join(' ') };
 }

@@ -9,6 +9,8 @@ export interface ShownItem {
     wrong: Set<string>;
     /** What is known to be wrong with it, of the vehicle or planted for this walk. */
     defect: string | null;
+    /** Where a lamp is dark, none where that is not told; null where none is. */
+    dark: string[] | null;
     /** What the student noticed to be wrong, in their words. */
     noticed: string | null;
     /** Heard in part, and nobody told yet which points. */
@@ -22,6 +24,7 @@ export const nothingShown: ShownItem = {
     heard: new Set(),
     wrong: new Set(),
     defect: null,
+    dark: null,
     noticed: null,
     pointsOpen: false,
     waiting: false,
@@ -33,9 +36,11 @@ export const nothingShown: ShownItem = {
  */
 export function shownItems(places: Place[], sheet: Sheet, waiting: Mark[]): Map<string, ShownItem> {
     const shown = new Map<string, ShownItem>();
-    for (const { item, status, heard, wrong, defect, noticed, points_open: pointsOpen } of sheet.outcomes) {
+    for (const { item, status, heard, wrong, defect, noticed, ...one } of sheet.outcomes) {
+        // A sheet that an earlier version kept on the device tells neither.
+        const { points_open: pointsOpen = false, dark = null } = one as Partial<typeof one>;
         const said = { heard: new Set(heard), wrong: new Set(wrong) };
-        shown.set(item, { state: status, ...said, defect, noticed, pointsOpen: pointsOpen === true, waiting: false });
+        shown.set(item, { state: status, ...said, defect, dark, noticed, pointsOpen, waiting: false });
     }
     const byId = new Map(places.flatMap(({ items }) => items).map((item) => [item.id, item]));
     for (const mark of inForce(waiting)) {
@@ -86,11 +91,12 @@ function after(mark: Mark, item: Item, before: ShownItem): ShownItem {
     const heard = new Set(before.heard);
     const wrong = new Set(before.wrong);
     const all = [...item.essential, ...item.further].map(({ code }) => code);
-    const { defect, noticed } = before;
+    const { defect, dark, noticed } = before;
     const none = {
         heard: new Set<string>(),
         wrong: new Set<string>(),
         defect,
+        dark,
         noticed,
         pointsOpen: false,
         waiting: true,
@@ -134,9 +140,9 @@ function after(mark: Mark, item: Item, before: ShownItem): ShownItem {
         case 'defect_planted':
             return { ...before, defect: mark.text ?? defect, waiting: true };
         case 'lamp_dark':
-            return { ...before, defect: `dark ${mark.text ?? ''}`.trim(), waiting: true };
+            return { ...before, defect: defect ?? 'dark', dark: mark.text?.split(' ') ?? [], waiting: true };
         case 'lamp_lit':
-            return { ...before, defect: null, waiting: true };
+            return { ...before, defect: dark === null ? defect : null, dark: null, waiting: true };
         case 'defect_noticed':
             return { ...before, noticed: mark.text ?? 'noticed', waiting: true };
         default:
