@@ -18,6 +18,9 @@ use Pasada\Core\Speech\TalkSentences;
  */
 final readonly class SpokenLanguage
 {
+    /** There is nothing in them that is not in the checklist. */
+    private const FOR_ALL = 0o644;
+
     public function __construct(
         private Filesystem $files, private ListeningLibrary $library, private Coach $coach,
         /** Where they are kept; they may vanish. */
@@ -32,17 +35,17 @@ final readonly class SpokenLanguage
     public function of(?Inspection $inspection): string
     {
         $name = $this->kept.'/'.hash('xxh128', serialize([$this->build, $inspection]));
-        if (! $this->files->exists("$name.dict")) {
+        // Another account of this machine may have made them: what cannot be read is made anew.
+        if (! $this->files->isReadable("$name.dict") || ! $this->files->isReadable("$name.lm")) {
             $sentences = new TalkSentences(
                 $this->library->lexicon(), $this->coach, TalkSentences::read($this->files->get($this->talk)),
             );
             $model = NgramModel::of($sentences->of($inspection));
             $this->files->ensureDirectoryExists($this->kept);
-            $this->files->replace("$name.lm", $model->arpa());
-            // Last, since it tells that both are there.
+            $this->files->replace("$name.lm", $model->arpa(), self::FOR_ALL);
             $this->files->replace("$name.dict", Pronunciations::read(
                 $this->files->lines($this->dictionary),
-            )->dictionary($model->vocabulary()));
+            )->dictionary($model->vocabulary()), self::FOR_ALL);
         }
 
         return $name;

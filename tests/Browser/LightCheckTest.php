@@ -53,7 +53,9 @@ it('lets a helper answer from outside, loses nothing with the network, and ends 
     $browser->touch('[data-test=next]')->click('[data-test=invite-helper]');
     $code = $browser->text('[data-test=helper-code]');
     $phone = Browser::open(390, 844);
-    $phone->visit('/helper')->type('#code', strtolower($code))->press("\n")->waitForText('Wait for the next light');
+    $phone->visit('/helper')->find('#code');
+    expect($phone->run('return document.documentElement.scrollWidth <= innerWidth'))->toBeTrue();
+    $phone->type('#code', strtolower($code))->press("\n")->waitForText('Wait for the next light');
     expect($phone->accessibilityFaults())->toBe([]);
     $browser->touch('[data-function="low-beam"]')->touch('[data-function="left-turn"]')->allSent();
     $phone->waitForText('Low beams', '[data-test=helper-function]');

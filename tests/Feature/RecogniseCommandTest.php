@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Speech\NoSound;
 use App\Speech\PocketSphinx;
+use App\Speech\SpokenLanguage;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Artisan;
 use Symfony\Component\Process\Process;
@@ -31,6 +32,20 @@ it('turns what a voice says into words with their times', function (): void {
     expect($text)->toContain('slack adjuster')->toContain('securely mounted')->toContain('cracked')
         ->and($pieces[0]['from_ms'])->toBeGreaterThanOrEqual(0)->toBeLessThan(1000)
         ->and($pieces[0]['words'][0])->toHaveKeys(['word', 'from_ms', 'to_ms', 'confidence']);
+});
+
+it('makes the language anew where half of it is gone, for every account to read', function (): void {
+    $language = app(SpokenLanguage::class);
+    $name = $language->of(null);
+    $was = (string) file_get_contents("$name.lm");
+    unlink("$name.lm");
+    $umask = umask(0o077);
+    $again = $language->of(null);
+    umask($umask);
+
+    expect($again)->toBe($name)->and(file_get_contents("$name.lm"))->toBe($was)
+        ->and(fileperms("$name.lm") & 0o777)->toBe(0o644)
+        ->and(fileperms("$name.dict") & 0o777)->toBe(0o644);
 });
 
 it('says what is no sound, and ends with 2', function (?string $content, string $why): void {

@@ -21,7 +21,7 @@ final readonly class Walk
      * @param  array<string, string>  $planted  what was put there for this walk, by item id
      * @param  array<string, string>  $noticed  what the student noticed in time, by item id; empty where only that is
      *   known that something was
-     * @param  array<string, list<LightPlace>>  $dark  where lamps were seen dark, by item id; none where that is not told
+     * @param  array<string, list<LightPlace>>  $dark  where lamps were seen dark, by item id; none where not told
      * @param  list<string>  $tooLate  what counts for nothing because it came too late, in words
      * @param  list<Remark>  $flags  what to look at again in the debrief
      */

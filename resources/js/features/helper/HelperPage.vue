@@ -62,6 +62,7 @@ async function enter(): Promise<void> {
 <style scoped>
 .helper {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: var(--space-6);
     align-content: start;
     max-width: 560px;
@@ -75,9 +76,11 @@ h1 {
 }
 form {
     display: grid;
+    grid-template-columns: minmax(0, 1fr);
     gap: var(--space-4);
 }
 input {
+    width: 100%;
     min-height: 72px;
     padding: 0 var(--space-5);
     font: 700 2rem var(--display-face);

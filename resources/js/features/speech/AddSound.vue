@@ -41,11 +41,6 @@ const { state, share, why, send, cancel } = useSoundUpload(props.attempt, () => 
     display: grid;
     gap: var(--space-3);
 }
-.drop input {
-    min-height: 48px;
-    max-width: 100%;
-    font: inherit;
-}
 .bar {
     width: 240px;
 }

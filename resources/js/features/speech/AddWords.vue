@@ -81,22 +81,6 @@ async function take(files: FileList | null | undefined): Promise<void> {
 .drop:focus-within {
     border-color: var(--strong);
 }
-.drop input {
-    max-width: 100%;
-    min-height: 48px;
-    font: inherit;
-}
-.drop input::file-selector-button {
-    font: inherit;
-    color: var(--ink);
-    min-height: 48px;
-    padding: 0 var(--space-6);
-    margin-right: var(--space-5);
-    background: var(--panel);
-    border: 2px solid var(--ink);
-    border-radius: var(--round-middle);
-    cursor: pointer;
-}
 .paste {
     display: grid;
     gap: var(--space-3);
