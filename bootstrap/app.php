@@ -2,9 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\CountRequest;
 use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\LimitBody;
+use App\Http\Middleware\NameRequest;
 use App\Http\Middleware\RefuseMalformedJson;
+use App\Http\Middleware\TryAgain;
 use App\Http\Problem;
 use App\Paper\ClassPapers;
 use App\Sound\ForgetSound;
@@ -21,10 +24,14 @@ use Illuminate\Support\Carbon;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 $app = Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/api.php')
+    ->withRouting(
+        web: __DIR__.'/../routes/api.php',
+        then: static fn () => require __DIR__.'/../routes/operations.php',
+    )
     ->withMiddleware(function (Middleware $middleware): void {
         // A body is measured before anything reads it, signing in and checking its token included; then the framework
         // may trim it.
+        $middleware->prepend([CountRequest::class, NameRequest::class, TryAgain::class]);
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->prependToPriorityList(before: EncryptCookies::class, prepend: LimitBody::class);
         $middleware->appendToPriorityList(after: LimitBody::class, append: RefuseMalformedJson::class);
@@ -36,9 +43,12 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo(static fn (): ?string => null);
     })
     ->withSchedule(static function (Schedule $schedule): void {
-        $schedule->command('pasada:audit --note')->dailyAt('00:05');
-        $schedule->call(static fn (ForgetSound $sound) => $sound->old(Carbon::now()))->hourly();
-        $schedule->call(static fn (ClassPapers $papers) => $papers->forgetOld(Carbon::now()))->hourly();
+        $schedule->command('pasada:audit --note')->dailyAt('00:05')->onOneServer();
+        $schedule->command('pasada:pack')->dailyAt('03:15')->onOneServer();
+        $schedule->call(static fn (ForgetSound $sound) => $sound->old(Carbon::now()))
+            ->name('forget sound')->hourly()->onOneServer();
+        $schedule->call(static fn (ClassPapers $papers) => $papers->forgetOld(Carbon::now()))
+            ->name('forget papers')->hourly()->onOneServer();
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (): bool => true);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 // Only what differs from the framework's own settings, which fill in the rest.
 return [
-    // What limits count need not outlive the machine, and is asked on every request.
+    'default' => env('CACHE_STORE', 'database'),
+    // What limits count need not outlive the machine, and is asked on every request. Several servers share a store for
+    // it: CACHE_LIMITER=redis.
     'limiter' => env('CACHE_LIMITER', 'machine'),
     'stores' => [
         // Memory shared by the workers of one machine; see App\Library\InspectionLibrary. Absent on the command line.

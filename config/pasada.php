@@ -21,6 +21,12 @@ return [
     'version' => trim((string) file_get_contents(dirname(__DIR__).'/VERSION')),
     // Changes with the code that decides what a laid-out item list looks like and what is heard; see InspectionLibrary.
     'build' => (string) $changed,
+    // How this server is called among several; it takes up again what it was at when it died.
+    'server' => env('PASADA_SERVER', (string) gethostname()),
+    // What an operator's programs bring to read /metrics and the words of /ready; none for nobody.
+    'operator_token' => env('PASADA_OPERATOR_TOKEN', ''),
+    // Where the nightly last lines of the trail are noted; beside the files where servers share those.
+    'trail_folder' => env('PASADA_FILES') ?? storage_path(),
     // Wrong sign-ins let through in a minute, for one account from one address and for one address in all.
     'sign_in_tries_per_minute' => $number('PASADA_SIGN_IN_TRIES_PER_MINUTE', 5),
     'sign_in_tries_per_minute_and_address' => $number('PASADA_SIGN_IN_TRIES_PER_MINUTE_AND_ADDRESS', 60),
@@ -35,6 +41,9 @@ return [
     'recognizer_seconds' => $number('PASADA_RECOGNIZER_SECONDS', 3600),
     // Days for which the sound of a walk is kept after it.
     'sound_days' => $number('PASADA_SOUND_DAYS', 90),
+    // Days after which the marks of a closed attempt are packed into one row: more than a year, so that what a class of
+    // this year looks at again and again is read as it was written.
+    'pack_days' => $number('PASADA_PACK_DAYS', 400),
     'files_per_minute' => $number('PASADA_FILES_PER_MINUTE', 30),
     // Tries of a password, a code or a link.
     'secrets_per_minute' => $number('PASADA_SECRETS_PER_MINUTE', 20),

@@ -8,6 +8,7 @@ return [
     'lifetime' => 720,
     'expire_on_close' => false,
     'table' => 'sessions',
+    'connection' => env('SESSION_CONNECTION'),
     'lottery' => [1, 1000],
     'cookie' => 'pasada_session',
     'secure' => env('SESSION_SECURE_COOKIE', false),

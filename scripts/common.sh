@@ -55,18 +55,19 @@ free_port() {
 is_ours() { # pid
     local command files
     command=$({ tr '\0' ' ' <"/proc/$1/cmdline"; } 2>/dev/null) || return 1
-    [[ $command =~ ^(nginx:|php-fpm:|[^\ ]*mariadbd\ |php\ artisan\ schedule:work|bash\ -c\ while\ sleep) ]] || return 1
+    local ours='^(nginx:|php-fpm:|[^ ]*mariadbd |redis-server |php artisan schedule:work|bash -c while sleep)'
+    [[ $command =~ $ours ]] || return 1
     [[ $command == *"$RUN/"* ]] && return 0
     files=$(find "/proc/$1/fd" -lname "$VAR/log/*" 2>/dev/null) || true
     [ -n "$files" ]
 }
 # A number alone proves nothing: after a crash it may be some other program's.
 alive() { [ -f "$1" ] && is_ours "$(cat "$1" 2>/dev/null)"; }
-stop_pid() { # pid file
+stop_pid() { # pid file [signal]: what is under way is finished first where the signal asks for that
     [ -f "$1" ] || return 0
     local pid i; pid=$(cat "$1")
     if alive "$1"; then
-        kill "$pid" 2>/dev/null || true
+        kill -s "${2:-TERM}" "$pid" 2>/dev/null || true
         # One that has ended and that nobody has waited for has no command line any more.
         for i in $(seq 1 150); do is_ours "$pid" || break; sleep 0.1; done
         [ "$i" -lt 150 ] || { ! is_ours "$pid" || kill -9 "$pid" 2>/dev/null || true; }

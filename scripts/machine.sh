@@ -124,10 +124,12 @@ dependencies() {
     fi
 }
 
+new_token() { php -r 'echo bin2hex(random_bytes(24));'; }
 secrets() {
     local env=$VAR/.env
     if [ -f "$env" ]; then
         sed -i "s/^DB_PORT=.*/DB_PORT=$DB_PORT/; s/^LOG_CHANNEL=single$/LOG_CHANNEL=daily/" "$env"
+        grep -q '^PASADA_OPERATOR_TOKEN=' "$env" || echo "PASADA_OPERATOR_TOKEN=$(new_token)" >>"$env"
         return 0
     fi
     (umask 077; cat >"$env" <<END
@@ -146,6 +148,7 @@ DB_PASSWORD=$(php -r 'echo bin2hex(random_bytes(16));')
 SESSION_DRIVER=database
 CACHE_STORE=database
 QUEUE_CONNECTION=database
+PASADA_OPERATOR_TOKEN=$(new_token)
 END
     )
     give_account "$env"

@@ -15,6 +15,8 @@ write_fpm_config() { # name database workers
 pid = $dir/fpm.pid
 error_log = $VAR/log/fpm-$1.log
 daemonize = yes
+; asked to go, it lets its workers finish what is under way
+process_control_timeout = 10s
 [pasada-$CHECKOUT-$1]
 listen = $dir/fpm.sock
 listen.mode = 0600
@@ -52,9 +54,27 @@ END
     printf 'add_header Content-Security-Policy "%s" always;\n' "$sources" >>"$RUN/$1/headers.conf"
 }
 
+# How a location hands a request to php-fpm.
+write_php_config() { # name
+    cat >"$RUN/$1/php.conf" <<END
+include /etc/nginx/fastcgi_params;
+fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
+fastcgi_param SCRIPT_NAME /index.php;
+fastcgi_param PASADA_REQUEST_ID $([ -n "${BALANCED:-}" ] && echo '$http_x_request_id' || echo '$request_id');
+fastcgi_pass php;
+# A workbook of all records is written before the first piece of it is sent.
+fastcgi_read_timeout 600s;
+# Answers hold names and results of people: no browser and no proxy keeps them.
+fastcgi_hide_header Cache-Control;
+add_header Cache-Control no-store always;
+include $RUN/$1/headers.conf;
+END
+}
+
 write_nginx_config() { # name port
     local dir=$RUN/$1
     write_headers "$1"
+    write_php_config "$1"
     cat >"$dir/nginx.conf" <<END
 worker_processes 2;
 pid $dir/nginx.pid;
@@ -85,18 +105,9 @@ http {
         location = /app/sw.js {
             add_header Service-Worker-Allowed /; add_header Cache-Control no-cache; include $dir/headers.conf;
         }
-        location /api/ {
-            include /etc/nginx/fastcgi_params;
-            fastcgi_param SCRIPT_FILENAME $ROOT/public/index.php;
-            fastcgi_param SCRIPT_NAME /index.php;
-            fastcgi_pass php;
-            # A workbook of all records is written before the first piece of it is sent.
-            fastcgi_read_timeout 600s;
-            # Answers hold names and results of people: no browser and no proxy keeps them.
-            fastcgi_hide_header Cache-Control;
-            add_header Cache-Control no-store always;
-            include $dir/headers.conf;
-        }
+        location /api/ { include $dir/php.conf; }
+        # Of load balancers and operators (docs/operations.md).
+        location ~ ^/(up|ready|metrics)\$ { include $dir/php.conf; }
         location @too-large {
             internal; default_type application/problem+json; include $dir/headers.conf;
             return 413 '{"type":"/problems/too-large","status":413,"errors":[],
@@ -104,7 +115,7 @@ http {
         }
         location @away {
             internal; default_type application/problem+json; add_header Retry-After 5 always; include $dir/headers.conf;
-            return 503 '{"type":"/problems/unavailable","status":503,"errors":[],
+            return 503 '{"type":"/problems/unavailable","status":503,"errors":[],"request_id":"\$request_id",
                 "detail":"Pasada is starting or busy. Nothing of this request was kept; try again in a few seconds."}';
         }
         location ~ \.php\$ { return 404; }
@@ -137,7 +148,7 @@ serve() { # name port database [workers]
     if [ -n "$running" ]; then
         kill -HUP "$(cat "$dir/nginx.pid")"
         # Preloaded classes stay until the master goes: it is started anew, which takes a second.
-        stop_pid "$dir/fpm.pid"
+        stop_pid "$dir/fpm.pid" QUIT
     fi
     (instance_env "$name" "$database"; as_account php bootstrap/preload-list.php >"$dir/preload.list" 2>/dev/null) \
         || : >"$dir/preload.list"
@@ -155,7 +166,7 @@ serve() { # name port database [workers]
     remember_port "$name" "$port"
 }
 unserve() { # name
-    stop_pid "$RUN/$1/nginx.pid"; stop_pid "$RUN/$1/fpm.pid"
+    stop_pid "$RUN/$1/nginx.pid" QUIT; stop_pid "$RUN/$1/fpm.pid" QUIT
     stop_orphans "$VAR/log/nginx-$1.log"; stop_orphans "$VAR/log/fpm-$1.log"
 }
 # Kept settings of an older Pasada are not read for making the new ones.

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Database\Trouble;
 use App\Exceptions\ProblemKind;
 use App\Exceptions\Refusal;
+use App\Http\Middleware\NameRequest;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
@@ -18,7 +20,6 @@ use Pasada\Core\Brakes\Events\EntriesConflict;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 use Pasada\Core\Inspection\NothingToInspect;
-use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
@@ -27,12 +28,6 @@ final readonly class Problem
 {
     /** Seconds after which a database that was away is worth asking again. */
     private const RETRY_AFTER_SECONDS = 5;
-
-    /**
-     * What the database driver says first where it cannot be reached: refused, gone away, lost, shutting down, too
-     * many.
-     */
-    private const DATABASE_IS_AWAY = ['2002', '2003', '2006', '2013', '1053', '1040', '1927'];
 
     public static function renderAll(Exceptions $exceptions): void
     {
@@ -88,7 +83,9 @@ final readonly class Problem
             ),
         );
         $exceptions->render(static fn (HttpExceptionInterface $e): JsonResponse => self::http($e));
-        $exceptions->render(static fn (PDOException $e): ?JsonResponse => self::isAway($e) ? self::away() : null);
+        $exceptions->render(
+            static fn (Throwable $e): ?JsonResponse => Trouble::of($e) === null ? null : self::away(),
+        );
         $exceptions->render(
             static fn (Throwable $e): ?JsonResponse => config('app.debug') === true
                 ? null
@@ -105,7 +102,11 @@ final readonly class Problem
     {
         // What a sender wrote may be repeated here, and it need not be text that JSON can hold.
         return new JsonResponse(
-            ['type' => $kind->type(), 'status' => $kind->status(), 'detail' => $detail, 'errors' => $errors],
+            [
+                'type' => $kind->type(), 'status' => $kind->status(), 'detail' => $detail, 'errors' => $errors,
+                // By which the lines of the log are found that tell why.
+                ...($kind->status() < 500 ? [] : ['request_id' => NameRequest::current()]),
+            ],
             $kind->status(), ['Content-Type' => 'application/problem+json'], JSON_INVALID_UTF8_SUBSTITUTE,
         );
     }
@@ -137,21 +138,12 @@ final readonly class Problem
         return '';
     }
 
-    private static function isAway(PDOException $e): bool
-    {
-        $driver = $e instanceof QueryException ? $e->getPrevious() : $e;
-        $driver = $driver instanceof PDOException ? $driver : $e;
-        preg_match('/\b(\d{4})\b/', $driver->getMessage(), $found);
-        $code = $driver->errorInfo[1] ?? $found[1] ?? '';
-
-        return is_scalar($code) && in_array((string) $code, self::DATABASE_IS_AWAY, true);
-    }
-
     private static function away(): JsonResponse
     {
         $response = self::respond(
             ProblemKind::Unavailable,
-            'The database does not answer just now. Nothing of this request was kept; try again in a few seconds.',
+            'The database or the store of sessions does not answer just now. Nothing of this request was kept; try '.
+                'again in a few seconds.',
         );
         $response->headers->set('Retry-After', (string) self::RETRY_AFTER_SECONDS);
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Library;
 
 use Illuminate\Database\ConnectionInterface;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Pasada\Core\Attempt\Marks\Mark;
 use Pasada\Core\Attempt\Marks\MarkList;
@@ -18,7 +17,7 @@ use stdClass;
  */
 final readonly class MarkStore
 {
-    public function __construct(private ConnectionInterface $database) {}
+    public function __construct(private ConnectionInterface $database, private PackedMarks $packed) {}
 
     /**
      * @param  bool  $amended  with the marks of amendments; without them, the record as it was closed
@@ -28,23 +27,11 @@ final readonly class MarkStore
     {
         $marks = [];
         $clocks = [];
-        /**
-         * @var stdClass&object{
-         *    id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string,
-         *    undoes: ?string, details: ?string, recorder: string,
-         * } $row
-         */
-        foreach (
-            $this->database
-                ->table('marks')
-                ->where('attempt_id', $attemptId)
-                ->when(! $amended, static fn (Builder $query) => $query->whereNull('amendment_id'))
-                ->orderBy('at_ms')
-                ->orderBy('id')
-                ->get(MarkRow::COLUMNS) as $row
-        ) {
-            $marks[] = MarkRow::read($row);
-            $clocks[$row->recorder] = $row->at_ms;
+        foreach ($this->rows($attemptId) as $row) {
+            if ($amended || $row->amendment_id === null) {
+                $marks[] = MarkRow::read($row);
+                $clocks[$row->recorder] = $row->at_ms;
+            }
         }
 
         return [MarkList::of(...$marks), $clocks];
@@ -54,22 +41,10 @@ final readonly class MarkStore
     public function byAmendment(string $attemptId): array
     {
         $marks = [];
-        /**
-         * @var stdClass&object{
-         *    id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string,
-         *    undoes: ?string, details: ?string, amendment_id: string,
-         * } $row
-         */
-        foreach (
-            $this->database
-                ->table('marks')
-                ->where('attempt_id', $attemptId)
-                ->whereNotNull('amendment_id')
-                ->orderBy('at_ms')
-                ->orderBy('id')
-                ->get([...MarkRow::COLUMNS, 'amendment_id']) as $row
-        ) {
-            $marks[$row->amendment_id][] = MarkRow::read($row);
+        foreach ($this->rows($attemptId) as $row) {
+            if ($row->amendment_id !== null) {
+                $marks[$row->amendment_id][] = MarkRow::read($row);
+            }
         }
 
         return $marks;
@@ -84,8 +59,9 @@ final readonly class MarkStore
             ->where('attempt_id', $attemptId)
             ->selectRaw('count(*) as marks, max(received_at) as last')
             ->first();
+        $packed = $row->marks === 0 ? $this->packed->version($attemptId) : null;
 
-        return $row->marks.'-'.preg_replace('/\D/', '', (string) $row->last);
+        return $packed ?? $row->marks.'-'.preg_replace('/\D/', '', (string) $row->last);
     }
 
     /**
@@ -94,37 +70,61 @@ final readonly class MarkStore
      */
     public function history(string $attemptId): array
     {
-        $rows = $this->database
-            ->table('marks')
-            ->join('users', 'users.id', '=', 'marks.user_id')
-            ->where('attempt_id', $attemptId)
-            ->orderBy('at_ms')
-            ->orderBy('marks.id')
-            ->get([
-                ...array_map(static fn (string $column): string => 'marks.'.$column, MarkRow::COLUMNS),
-                'users.name as by',
-                'received_at',
-                'amendment_id',
-            ]);
+        $rows = $this->rows($attemptId, ['user_id', 'received_at']);
+        $names = $this->database->table('users')->whereIn('id', array_column($rows, 'user_id'))
+            ->pluck('name', 'id');
         $history = [];
-        /**
-         * @var stdClass&object{
-         *    id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string,
-         *    undoes: ?string, details: ?string, recorder: string, by: string, received_at: string,
-         *    amendment_id: ?string,
-         * } $row
-         */
         foreach ($rows as $row) {
+            $by = $names->get($row->user_id ?? 0);
             $history[] = [
                 'mark' => MarkRow::read($row),
-                'by' => $row->by,
+                'by' => is_string($by) ? $by : '',
                 'recorder' => $row->recorder,
-                'received_at' => $row->received_at,
+                'received_at' => $row->received_at ?? '',
                 'amendment_id' => $row->amendment_id,
             ];
         }
 
         return $history;
+    }
+
+    /** Moves the marks of closed attempts from before then into one row each. @return int how many attempts */
+    public function packOld(Carbon $before, int $most, Carbon $now): int
+    {
+        $due = $this->packed->due($before, $most);
+        foreach ($due as $id) {
+            $this->packed->pack($id, $this->version($id), $now);
+        }
+
+        return count($due);
+    }
+
+    /**
+     * In order of the walk, from wherever they lie: a scored walk is read on every batch, an old one is packed.
+     *
+     * @param  list<string>  $more  columns besides those of a mark
+     * @return list<stdClass&object{
+     *    id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string,
+     *    undoes: ?string, details: ?string, recorder: string, amendment_id: ?string, user_id?: int,
+     *    received_at?: string,
+     * }>
+     */
+    private function rows(string $attemptId, array $more = []): array
+    {
+        $rows = $this->database
+            ->table('marks')
+            ->where('attempt_id', $attemptId)
+            ->orderBy('at_ms')
+            ->orderBy('id')
+            ->get([...MarkRow::COLUMNS, 'amendment_id', ...$more])
+            ->all();
+
+        /** @var list<stdClass&object{
+         *    id: string, at_ms: int, kind: string, item: ?string, points: ?string, place: ?string, text: ?string,
+         *    undoes: ?string, details: ?string, recorder: string, amendment_id: ?string, user_id?: int,
+         *    received_at?: string,
+         * }> */
+        return $rows === [] ? $this->packed->rows($attemptId) : array_values($rows);
     }
 
     /** @param  list<Mark>  $marks */
@@ -145,6 +145,10 @@ final readonly class MarkStore
             ],
             $marks,
         );
+        // Only an amendment comes to a record that has been closed for long.
+        if ($amendmentId !== null) {
+            $this->packed->unpack($attemptId);
+        }
         foreach (array_chunk($rows, 500) as $chunk) {
             $this->database->table('marks')->insert($chunk);
         }

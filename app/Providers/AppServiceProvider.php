@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Console\Documents;
+use App\Database\Nodes;
+use App\Database\NodesConnector;
 use App\Http\Middleware\EndOldSessions;
 use App\Http\Views\School\ReadToday;
 use App\Http\Views\Speech\ReadRecording;
@@ -17,6 +19,8 @@ use App\Library\ShippedDocuments;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\User;
+use App\Operations\Counters;
+use App\Operations\CountersInMemory;
 use App\Policies\StoredDocumentPolicy;
 use App\Progress\SchoolModels;
 use App\Sound\ForgetSound;
@@ -24,6 +28,7 @@ use App\Sound\SoundStore;
 use App\Speech\ConfiguredCommand;
 use App\Speech\PocketSphinx;
 use App\Speech\SpokenLanguage;
+use App\Trail\TrailFile;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Config\Repository as Settings;
 use Illuminate\Contracts\Auth\Factory as Auth;
@@ -49,6 +54,10 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->singleton(Counters::class, CountersInMemory::class);
+        $this->app->singleton(Nodes::class);
+        $this->app->bind('db.connector.mariadb', NodesConnector::class);
+        $this->app->when(TrailFile::class)->needs('$folder')->giveConfig('pasada.trail_folder');
         $this->app->bind(StatefulGuard::class, fn (): StatefulGuard => $this->guard());
         $this->app->scoped(
             InspectionLibrary::class,

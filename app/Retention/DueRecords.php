@@ -16,6 +16,7 @@ use App\Sound\ForgetSound;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
+use stdClass;
 
 /**
  * Attempts whose years are over. 49 CFR 380.725 asks a training provider to keep records for three years at least; an
@@ -27,7 +28,7 @@ final readonly class DueRecords
 
     /** Tables whose rows belong to an attempt and go with it. */
     public const OF_ATTEMPT = [
-        'marks', 'brake_events', 'turned_down', 'recordings', 'signatures', 'amendments', 'kept_sheets',
+        'marks', 'packed_marks', 'brake_events', 'turned_down', 'recordings', 'signatures', 'amendments', 'kept_sheets',
         'item_outcomes', 'attempt_results', 'walk_sounds', 'utterances', 'light_helpers',
     ];
 
@@ -73,7 +74,9 @@ final readonly class DueRecords
                     hash_update($hash, json_encode($row, JSON_THROW_ON_ERROR));
                 }
                 hash_update($hash, json_encode($ids, JSON_THROW_ON_ERROR));
-                $marks += $this->database->table('marks')->whereIn('attempt_id', $ids)->count();
+                $marks += $this->database->table('marks')->whereIn('attempt_id', $ids)->count() +
+                    $this->database->table('packed_marks')->whereIn('attempt_id', $ids)->get(['count'])
+                        ->sum(static fn (stdClass $row): int => is_int($row->count) ? $row->count : 0);
                 $this->database->table('attempts')->whereIn('walk_of', $ids)->update(['walk_of' => null]);
                 foreach (self::OF_ATTEMPT as $table) {
                     $this->database->table($table)->whereIn('attempt_id', $ids)->delete();

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Trail;
 
-use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Carbon;
 use stdClass;
@@ -12,7 +11,7 @@ use stdClass;
 /** Notes the last line of every trail outside the database, so that an end that was cut off is found. */
 final readonly class TrailFile
 {
-    public function __construct(private Connection $database, private Application $app) {}
+    public function __construct(private Connection $database, private string $folder) {}
 
     /** @return string the file, with a line of day, chain, position and digest for each trail */
     public function note(Carbon $now): string
@@ -31,7 +30,7 @@ final readonly class TrailFile
     /** Beside each other where several databases are served from one checkout, as in the tests. */
     public function path(): string
     {
-        return $this->app->storagePath('trail-'.$this->database->getDatabaseName().'.txt');
+        return $this->folder.'/trail-'.$this->database->getDatabaseName().'.txt';
     }
 
     /** @return list<array{day: string, position: int, digest: string}> what was noted of a trail */

@@ -11,6 +11,7 @@ use App\Library\Records;
 use App\Models\Attempt;
 use App\Models\AttemptStatus;
 use App\Models\User;
+use App\Operations\Counters;
 use Illuminate\Support\Carbon;
 use Pasada\Core\Attempt\Marks\Mark;
 use Pasada\Core\Attempt\Marks\MarkList;
@@ -27,6 +28,7 @@ final readonly class RecordMarks
         private InspectionLibrary $inspections,
         private MarkStore $store,
         private ProjectAttempt $project,
+        private Counters $counters,
     ) {}
 
     /**
@@ -41,8 +43,9 @@ final readonly class RecordMarks
     {
         $inspection = $this->inspections->forAttempt($attempt);
 
-        return $this->records->write($attempt, function (bool $isClosed) use (
-            $attempt, $by, $recorder, $document, $inspection,
+        $kept = $again = 0;
+        $sheet = $this->records->write($attempt, function (bool $isClosed) use (
+            $attempt, $by, $recorder, $document, $inspection, &$kept, &$again,
         ): ScoreSheet {
             [$before, $clocks] = $this->store->read($attempt->id);
             $sent = (new MarkReader($inspection))->read(
@@ -57,6 +60,8 @@ final readonly class RecordMarks
             if ($new !== [] && $isClosed) {
                 throw RecordIsClosed::of($attempt->id);
             }
+            $kept = count($new);
+            $again = count($sent) - $kept;
             $this->store->append($attempt->id, $new, $recorder, $by->id, Carbon::now());
             $sheet = ScoreSheet::ofInspection($inspection, $all);
             if ($new !== []) {
@@ -72,6 +77,11 @@ final readonly class RecordMarks
 
             return $sheet;
         });
+        // Only once they are kept.
+        $this->counters->add('marks_kept_total', by: $kept);
+        $this->counters->add('marks_sent_again_total', by: $again);
+
+        return $sheet;
     }
 
     /** Where the student is, for the lists of walks under way. */

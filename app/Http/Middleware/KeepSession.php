@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Access\Sessions;
+use App\Models\User;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
@@ -31,6 +33,10 @@ final class KeepSession extends StartSession
     protected function saveSession($request): void
     {
         if (! $request->attributes->has(self::UNCHANGED)) {
+            $user = $request->user();
+            if ($user instanceof User && $request->hasSession()) {
+                app(Sessions::class)->note($request->session(), $user, $request->ip(), $request->userAgent());
+            }
             parent::saveSession($request);
         }
     }

@@ -30,5 +30,7 @@ final readonly class ProblemResource
             ),
         ]
         public array $errors,
+        #[OA\Property(description: 'of an error that is the server\'s: the number of the request in its logs')]
+        public ?string $request_id = null,
     ) {}
 }

@@ -50,6 +50,10 @@ api.use({
 const isProblem = (value: unknown): value is Problem =>
     typeof value === 'object' && value !== null && 'detail' in value && typeof value.detail === 'string';
 
+/** With the number by which whoever looks after the server finds what went wrong. */
+const inWords = ({ detail, request_id }: Problem): string =>
+    request_id == null ? detail : `${detail} (Number of this request: ${request_id})`;
+
 /** Hands out the data of a call, or throws ApiProblem or Unreachable: the one place where answers are narrowed. */
 export async function answer<T>(
     call: Promise<{ data?: T; error?: unknown; response: Response }>,
@@ -62,7 +66,7 @@ export async function answer<T>(
     }
     const { data, error, response } = result;
     if (response.ok && data !== undefined) return data as Exclude<T, undefined>;
-    if (isProblem(error)) throw new ApiProblem(response.status, error.detail, error.errors, error.type);
+    if (isProblem(error)) throw new ApiProblem(response.status, inWords(error), error.errors, error.type);
     throw new Unreachable();
 }
 

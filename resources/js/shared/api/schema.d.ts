@@ -3512,6 +3512,8 @@ export interface components {
                 path: string;
                 message: string;
             }[];
+            /** @description of an error that is the server's: the number of the request in its logs */
+            request_id: string | null;
         };
         /** @description How a student does in one brake test. */
         BrakeChanceResource: {

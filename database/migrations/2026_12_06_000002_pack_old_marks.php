@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+/** The marks of an attempt that nobody has touched for long, in one row; see App\Library\PackedMarks. */
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::create('packed_marks', static function (Blueprint $table): void {
+            $table->foreignUuid('attempt_id')->primary()->constrained();
+            $table->unsignedInteger('count');
+            // As MarkStore::version() tells it.
+            $table->string('version', 60);
+            $table->binary('marks');
+            $table->dateTime('packed_at');
+        });
+        Schema::table('attempts', static function (Blueprint $table): void {
+            // By which the nightly packing finds what it has not packed yet, and reads nothing else.
+            $table->boolean('packed')->default(false);
+            $table->index(['packed', 'started_at']);
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::table('attempts', static function (Blueprint $table): void {
+            $table->dropIndex(['packed', 'started_at']);
+            $table->dropColumn('packed');
+        });
+        Schema::dropIfExists('packed_marks');
+    }
+};
