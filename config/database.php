@@ -41,7 +41,7 @@ return [
         'default' => $redis = [
             'host' => env('REDIS_HOST', '127.0.0.1'), 'port' => env('REDIS_PORT', '6379'),
             'username' => env('REDIS_USERNAME'), 'password' => env('REDIS_PASSWORD'), 'database' => '0',
-            'timeout' => 2.0, 'read_write_timeout' => 3.0,
+            'timeout' => 0.5, 'read_write_timeout' => 2.0,
         ],
         'cache' => $redis,
     ],

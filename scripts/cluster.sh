@@ -138,7 +138,7 @@ pidfile $CLUSTER/redis/redis.pid
 logfile $VAR/log/cluster-redis.log
 daemonize yes
 set-proc-title no
-# Sessions and limits are there again after a crash, but for the last second.
+# Limits, locks and caches are there again after a crash, but for the last second.
 appendonly yes
 appendfsync everysec
 save ""
@@ -177,10 +177,9 @@ DB_USERNAME=pasada
 DB_PASSWORD=$(cluster_secret database)
 REDIS_PORT=$(cluster_port redis)
 REDIS_PASSWORD=$(cluster_secret redis)
-SESSION_DRIVER=redis
-SESSION_CONNECTION=default
-CACHE_STORE=redis
-CACHE_LIMITER=redis
+SESSION_DRIVER=database
+CACHE_STORE=shared
+CACHE_LIMITER=shared
 QUEUE_CONNECTION=database
 PASADA_SERVER=$1
 PASADA_FILES=$CLUSTER/files
@@ -342,7 +341,7 @@ cluster_kill() { # name: at once, as a machine dies
                 as_app "$name" kill_hard "$CLUSTER/$name/var/run/$file"
             done
             as_app "$name" stop_orphans "$CLUSTER/$name/var/log/nginx-app.log"
-            as_app "$name" stop_orphans "$CLUSTER/$name/var/log/fpm-app.log"
+            as_app "$name" stop_pool app
             as_app "$name" stop_orphans "$CLUSTER/$name/var/log/worker-live.log"
             as_app "$name" stop_orphans "$CLUSTER/$name/var/log/worker-default.log" ;;
         *) die "there is no '$name' in the cluster" "db1, db2, db3, redis, front, app1, app2 ..." ;;

@@ -8,6 +8,17 @@ instance_env() { # name database: the environment in which artisan and php-fpm o
     case $1 in lane* | school) export BCRYPT_ROUNDS=4 ;; esac
 }
 
+# Of php-fpm's workers, by which those are found that outlived their master.
+pool_name() { printf 'pasada-%s-%s' "$(printf '%s' "$RUN/$1" | sha256sum | cut -c1-10)" "$1"; } # name
+stop_pool() { # name
+    local title pid; title="php-fpm: pool $(pool_name "$1")"
+    for pid in /proc/[0-9]*; do
+        if [ "$({ tr '\0' ' ' <"$pid/cmdline"; } 2>/dev/null | sed 's/ *$//')" = "$title" ]; then
+            kill -9 "${pid#/proc/}" 2>/dev/null || true
+        fi
+    done
+}
+
 write_fpm_config() { # name database workers
     local dir=$RUN/$1
     cat >"$dir/fpm.conf" <<END
@@ -17,7 +28,7 @@ error_log = $VAR/log/fpm-$1.log
 daemonize = yes
 ; asked to go, it lets its workers finish what is under way
 process_control_timeout = 10s
-[pasada-$CHECKOUT-$1]
+[$(pool_name "$1")]
 listen = $dir/fpm.sock
 listen.mode = 0600
 pm = static
@@ -167,7 +178,7 @@ serve() { # name port database [workers]
 }
 unserve() { # name
     stop_pid "$RUN/$1/nginx.pid" QUIT; stop_pid "$RUN/$1/fpm.pid" QUIT
-    stop_orphans "$VAR/log/nginx-$1.log"; stop_orphans "$VAR/log/fpm-$1.log"
+    stop_orphans "$VAR/log/nginx-$1.log"; stop_pool "$1"
 }
 # Kept settings of an older Pasada are not read for making the new ones.
 cache_settings() {

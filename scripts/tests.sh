@@ -200,10 +200,15 @@ mutate() {
 # bench listening; bench listening-people; bench listen-speed;
 # bench train-listener [seed]; bench brakes; bench second [walks] [seed]; bench readiness [seed];
 # bench drills [seed]; bench yard; bench school [students] [attempts]; bench export [attempts];
-# bench speech [sentences].
+# bench speech [sentences]; bench cluster [walks] [seconds].
 bench() {
     local what=run
     case ${1:-} in
+        cluster)
+            what=$1; shift
+            export PASADA_CLUSTER_URL PASADA_REQUESTS_PER_MINUTE=1000000
+            prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"; cluster_up
+            PASADA_CLUSTER_URL=http://127.0.0.1:$(cluster_port front) ;;
         listening | listening-people | listen-speed | train-listener | brakes | second | readiness | \
             drills | yard | school | speech)
             what=$1; shift

@@ -6,7 +6,8 @@ namespace App\Database;
 
 use Illuminate\Database\QueryException;
 use PDOException;
-use Predis\Connection\ConnectionException;
+use Predis\CommunicationException;
+use Predis\Connection\Resource\Exception\StreamInitException;
 use Predis\Response\ServerException;
 use Throwable;
 
@@ -29,7 +30,10 @@ enum Trouble: string
 
     public static function of(Throwable $why): ?self
     {
-        if ($why instanceof ConnectionException || ($why instanceof ServerException && self::isLoading($why))) {
+        if (
+            $why instanceof CommunicationException || $why instanceof StreamInitException ||
+            ($why instanceof ServerException && self::isLoading($why))
+        ) {
             return self::Away;
         }
         if (! $why instanceof PDOException) {

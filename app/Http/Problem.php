@@ -31,6 +31,18 @@ final readonly class Problem
 
     public static function renderAll(Exceptions $exceptions): void
     {
+        // What is over in a moment is begun anew (App\Http\Middleware\TryAgain); no list of calls for each.
+        $exceptions->report(static function (Throwable $e): ?bool {
+            $trouble = Trouble::of($e);
+            if ($trouble === null) {
+                return null;
+            }
+            Log::warning('A request met trouble that may be over in a moment.', [
+                'trouble' => $trouble->value, 'class' => $e::class,
+            ]);
+
+            return false;
+        });
         // A statement in the log has no names and no answers of people in it: what was bound stays out, and so does the
         // driver's own message, which repeats it.
         $exceptions

@@ -44,7 +44,7 @@ final readonly class Readiness
             self::tried('database', 'The database does not answer', $this->database(...)),
             self::tried('tables', 'The tables cannot be read', $this->tables(...)),
             self::tried('clock', 'The clock of the database cannot be read', $this->clock(...)),
-            self::tried('store', 'The store of sessions and limits does not answer', $this->store(...)),
+            self::tried('store', 'The store of limits and caches does not answer', $this->store(...)),
             self::tried('queue', 'The queue does not answer', $this->queue(...)),
             self::tried('disk', 'The disk cannot be looked at', $this->disk(...)),
         ];
@@ -130,9 +130,17 @@ final readonly class Readiness
     /** A mark in the store tells whether it is still the one that it was: emptied, everybody has to sign in again. */
     private function store(): Check
     {
-        $store = $this->cache->store();
+        $isReplaced = $this->settings->get('cache.default') === 'shared';
+        $store = $this->cache->store($isReplaced ? 'redis' : null);
+        try {
+            $marked = $store->get('service:store');
+        } catch (Throwable $why) {
+            return $isReplaced ? Check::warning('store', sprintf(
+                'Redis is away (%s). Limits, locks and caches lie in the database meanwhile; start it again.', $why::class,
+            )) : throw $why;
+        }
         $kept = $this->database->table('service_facts')->where('name', 'store')->first(['value', 'since']);
-        if ($kept === null || $store->get('service:store') !== $kept->value) {
+        if ($kept === null || $marked !== $kept->value) {
             $mark = bin2hex(random_bytes(8));
             $now = Carbon::now()->format('Y-m-d H:i:s');
             $store->forever('service:store', $mark);
@@ -145,8 +153,8 @@ final readonly class Readiness
         $ago = is_string($emptied) ? Carbon::parse($emptied)->diffInHours(Carbon::now()) : self::EMPTIED_HOURS;
 
         return $ago >= self::EMPTIED_HOURS ? Check::ok('store') : Check::warning('store',
-            "The store of sessions and limits was emptied at $emptied UTC: everybody signs in again, and what waited ".
-            'in a queue there is gone. No mark is lost: marks are in the database or still on the device.',
+            "The store of limits and caches was emptied at $emptied UTC. Limits count anew; where sessions lie in it, ".
+            'everybody signs in again. No mark is lost: marks are in the database or still on the device.',
         );
     }
 
