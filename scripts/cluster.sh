@@ -64,7 +64,7 @@ launch_node() { # node members options...: a node never runs as root, or the oth
         --wsrep-node-address="127.0.0.1:$(cluster_port "$node-group")" --wsrep-sst-method=rsync \
         --wsrep-sst-receive-address="127.0.0.1:$(cluster_port "$node-state")" \
         --wsrep-sync-wait=1 --wsrep-slave-threads=2 \
-        --wsrep-provider-options="$(group_options "$node")" "$@" >/dev/null 2>&1 </dev/null &
+        --wsrep-provider-options="$(group_options "$node")" "$@" >/dev/null 2>&1 </dev/null 9>&- &
     disown
 }
 # A node that says nothing for three seconds is left out of the group; the others go on.
@@ -347,6 +347,11 @@ cluster_kill() { # name: at once, as a machine dies
         *) die "there is no '$name' in the cluster" "db1, db2, db3, redis, front, app1, app2 ..." ;;
     esac
 }
+# As a machine that has lost its network: it takes what is sent and says nothing.
+cluster_hang() { # name
+    [[ $1 =~ ^db[123]$ ]] || die "only a node of the database can hang" "db1, db2 or db3"
+    node_alive "$1" && kill -STOP "$(cat "$CLUSTER/$1/node.pid")"
+}
 kill_hard() { # pid file
     local RUN=$CLUSTER pid; pid=$(cat "$1" 2>/dev/null || true)
     [ -n "$pid" ] && is_ours "$pid" && kill -9 "$pid" 2>/dev/null || true
@@ -354,7 +359,7 @@ kill_hard() { # pid file
 cluster_start() { # name: what was killed, again
     case $1 in
         db[123])
-            if node_alive "$1"; then return 0; fi
+            if node_alive "$1"; then kill -CONT "$(cat "$CLUSTER/$1/node.pid")"; await_node "$1" 60; return 0; fi
             nodes_up ;;
         redis) redis_up ;;
         front) front_up ;;
@@ -370,13 +375,15 @@ cluster_add_app() {
     step "The server $name on 127.0.0.1:$(cluster_port "$name")"; app_up "$name"; front_up; done_
 }
 cluster() {
-    local what=${1:-}; shift || true
+    local what=${1:-} name; shift || true
+    # What whoever asks has set for itself, as the tests do, would come before a server's own settings.
+    for name in $(compgen -e | grep -E '^(APP|BCRYPT|CACHE|DB|LOG|QUEUE|REDIS|SESSION)_' || true); do unset "$name"; done
     case $what in
         up | down | status) "cluster_$what" ;;
-        kill | start) [ -n "${1:-}" ] || die "./pasada cluster $what needs a name" "./pasada cluster status names them"
+        kill | hang | start) [ -n "${1:-}" ] || die "./pasada cluster $what needs a name" "./pasada cluster status names them"
             "cluster_$what" "$1" ;;
         add-app) cluster_add_app ;;
         *) die "there is no command 'cluster $what'" \
-            "./pasada cluster up | down | status | kill NAME | start NAME | add-app" ;;
+            "./pasada cluster up | down | status | kill NAME | hang NAME | start NAME | add-app" ;;
     esac
 }

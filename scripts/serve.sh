@@ -19,6 +19,11 @@ stop_pool() { # name
     done
 }
 
+# Seconds after which a node of the database that says nothing is taken to be dead; none where there is no other to be
+# asked, and for commands, which may change a large table for minutes.
+SILENCE_SECONDS=6
+silence() { [ -z "${BALANCED:-}" ] || echo "$1mysqlnd.net_read_timeout$2=$SILENCE_SECONDS"; } # before behind
+
 write_fpm_config() { # name database workers
     local dir=$RUN/$1
     cat >"$dir/fpm.conf" <<END
@@ -45,6 +50,7 @@ php_admin_value[realpath_cache_size] = 4M
 php_admin_value[realpath_cache_ttl] = 600
 php_admin_value[memory_limit] = 256M
 php_admin_value[post_max_size] = 12M
+$(silence 'php_admin_value[' ']')
 END
 }
 
@@ -198,10 +204,10 @@ start_workers() {
             as_account setsid nice -n "$([ "$queue" = live ] && echo 5 || echo 15)" bash -c 'while sleep 0.5; do
                 trap "kill \$worker; exit" TERM
                 php -d pcov.enabled=0 -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
-                    artisan pasada:work "$2" & worker=$!
+                    $3 artisan pasada:work "$2" & worker=$!
                 echo $$ >"$1"; wait $worker
-            done' _ "$RUN/worker-$queue.pid" "$queue" &
-        ) >>"$VAR/log/worker-$queue.log" 2>&1 </dev/null
+            done' _ "$RUN/worker-$queue.pid" "$queue" "$(silence -d' ' '')" &
+        ) >>"$VAR/log/worker-$queue.log" 2>&1 </dev/null 9>&-
     done
 }
 stop_workers() { stop_pid "$RUN/worker-live.pid"; stop_pid "$RUN/worker-default.pid"; }
@@ -213,5 +219,5 @@ watch_over() {
     # shellcheck disable=SC2016 # expanded by the shell that is started
     (instance_env app "$(env_value DB_DATABASE)"
         as_account setsid bash -c 'echo $$ >"$1"; exec php artisan schedule:work' _ "$RUN/schedule.pid" &
-    ) >>"$VAR/log/schedule.log" 2>&1 </dev/null
+    ) >>"$VAR/log/schedule.log" 2>&1 </dev/null 9>&-
 }

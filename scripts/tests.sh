@@ -13,6 +13,7 @@ prepare_tests() {
     prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
     hold_the_tests
     alive "$RUN/mysql.pid" || STOP_DATABASE=1
+    node_alive db1 || STOP_CLUSTER=1
     trap 'exit 130' INT TERM
     trap after_tests EXIT
     database_up
@@ -25,6 +26,7 @@ after_tests() {
     rm -rf "$VAR/profiles"
     for lane in $(seq 1 "$LANES"); do unserve "lane$lane"; done
     unserve school
+    [ -z "${STOP_CLUSTER:-}" ] || cluster_down >/dev/null
     [ -z "${STOP_DATABASE:-}" ] || database_down
 }
 
@@ -144,6 +146,9 @@ browser_tests() {
     [ $ok -eq 0 ] || php tests/Support/once-more.php "$REPORT/browser.xml"
 }
 
+# Servers are killed and started again in it; a cluster that was up before stays up.
+cluster_tests() { suite Cluster "$@"; }
+
 run_tests() {
     mkdir -p "$REPORT" "$VAR/cache"
     case ${1:-} in
@@ -151,11 +156,12 @@ run_tests() {
         front) shift; dependencies; front_tests "$@"; return ;;
         feature) shift; prepare_tests; feature_tests "$@"; return ;;
         browser) shift; prepare_tests; build_front; browser_tests "$@"; return ;;
+        cluster) shift; prepare_tests; cluster_up; cluster_tests "$@"; return ;;
         webkit) shift; prepare "${WEBKIT_PACKAGES[@]}"; LANES=1; prepare_tests; build_front; lanes_up
             PASADA_BROWSER_URLS=$(lane_addresses) suite WebKit "$@"; return ;;
         '') ;;
         *) die "there is no test suite '$1'" \
-            "./pasada test [core | feature | front | browser | webkit] [options of Pest or Vitest]" ;;
+            "./pasada test [core | feature | front | browser | cluster | webkit] [options of Pest or Vitest]" ;;
     esac
     prepare_tests
     # The longest first, so that both rows end together.
@@ -169,6 +175,9 @@ run_tests() {
     # In the background and waited for, so that Ctrl-C is heard at once.
     browser_tests > >(tee "$REPORT/browser.log") 2>&1 9>&- & wait $! || code=$?
     tell browser "$code" "$from"
+    from=$SECONDS code=0
+    { cluster_up && cluster_tests; } > >(tee "$REPORT/cluster.log") 2>&1 9>&- & wait $! || code=$?
+    tell cluster "$code" "$from"
     if [ ${#FAILED[@]} -gt 0 ]; then
         printf '\nFAILED after %s s: %s\n' "$((SECONDS - STARTED))" "${FAILED[*]}"
         exit 1

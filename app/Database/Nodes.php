@@ -7,7 +7,7 @@ namespace App\Database;
 /** Which nodes of a replicated database were just seen away: not tried again for a moment, or every request waits. */
 final class Nodes
 {
-    private const AWAY_SECONDS = 2;
+    private const AWAY_SECONDS = 5;
 
     /** For how long a node that was in step is taken to be so; an error in between is tried again. */
     private const IN_STEP_SECONDS = 1;
