@@ -16,6 +16,7 @@ $step = intdiv($seconds, 10);
 // An application server, the node that is written to, the store, and php-fpm's front of the other server; each for a
 // tenth of the time.
 $killed = ['app1' => 1, 'db1' => 3, 'redis' => 5, 'app2' => 7];
+/** @var array<int, Closure(): void> $events */
 $events = [];
 foreach ($killed as $name => $at) {
     $events += $begun->killAndStart($name, $at * $step, ($at + 1) * $step);

@@ -23,6 +23,8 @@ return [
     'build' => (string) $changed,
     // How this server is called among several; it takes up again what it was at when it died.
     'server' => env('PASADA_SERVER', (string) gethostname()),
+    // Megabytes below which a log, a recording on its way or a printed class may not find room.
+    'least_free_mb' => $number('PASADA_LEAST_FREE_MB', 200),
     // What an operator's programs bring to read /metrics and the words of /ready; none for nobody.
     'operator_token' => env('PASADA_OPERATOR_TOKEN', ''),
     // Where the nightly last lines of the trail are noted; beside the files where servers share those.

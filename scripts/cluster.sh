@@ -377,10 +377,13 @@ cluster_add_app() {
 cluster() {
     local what=${1:-} name; shift || true
     # What whoever asks has set for itself, as the tests do, would come before a server's own settings.
-    for name in $(compgen -e | grep -E '^(APP|BCRYPT|CACHE|DB|LOG|QUEUE|REDIS|SESSION)_' || true); do unset "$name"; done
+    for name in $(compgen -e | grep -E '^(APP|BCRYPT|CACHE|DB|LOG|QUEUE|REDIS|SESSION)_' || true); do
+        export -n "${name?}"
+    done
     case $what in
         up | down | status) "cluster_$what" ;;
-        kill | hang | start) [ -n "${1:-}" ] || die "./pasada cluster $what needs a name" "./pasada cluster status names them"
+        kill | hang | start)
+            [ -n "${1:-}" ] || die "./pasada cluster $what needs a name" "./pasada cluster status names them"
             "cluster_$what" "$1" ;;
         add-app) cluster_add_app ;;
         *) die "there is no command 'cluster $what'" \

@@ -55,7 +55,8 @@ free_port() {
 is_ours() { # pid
     local command files
     command=$({ tr '\0' ' ' <"/proc/$1/cmdline"; } 2>/dev/null) || return 1
-    local ours='^(nginx:|php-fpm:|[^ ]*mariadbd |redis-server |php artisan schedule:work|bash -c while sleep)'
+    local ours='^(nginx:|php-fpm:|[^ ]*mariadbd |redis-server |php artisan schedule:work|bash -c while sleep|'
+    ours+='bash [^ ]*/pasada watch)'
     [[ $command =~ $ours ]] || return 1
     [[ $command == *"$RUN/"* ]] && return 0
     files=$(find "/proc/$1/fd" -lname "$VAR/log/*" 2>/dev/null) || true

@@ -209,7 +209,8 @@ mutate() {
 # bench listening; bench listening-people; bench listen-speed;
 # bench train-listener [seed]; bench brakes; bench second [walks] [seed]; bench readiness [seed];
 # bench drills [seed]; bench yard; bench school [students] [attempts]; bench export [attempts];
-# bench speech [sentences]; bench cluster [walks] [seconds].
+# bench speech [sentences]; bench cluster [walks] [seconds];
+# bench size [schools] [students] [attempts each].
 bench() {
     local what=run
     case ${1:-} in
@@ -222,7 +223,7 @@ bench() {
             drills | yard | school | speech)
             what=$1; shift
             prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}" ;;
-        load | cab | fuzz | people | slow-line | export | recording)
+        load | cab | fuzz | size | people | slow-line | export | recording)
             what=$1; shift; one_lane; export DB_DATABASE=pasada_lane1 ;;
         *) one_lane ;;
     esac

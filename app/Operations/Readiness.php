@@ -18,9 +18,6 @@ use Throwable;
 /** Whether this server should be sent requests, and what somebody should look at. */
 final readonly class Readiness
 {
-    /** Below that a log, a recording on its way or a printed class may not find room. */
-    private const LEAST_FREE_BYTES = 200 * 1024 * 1024;
-
     /** What servers may differ by; signed links, codes and the order of the trail bear that. */
     private const CLOCK_SECONDS = 2;
 
@@ -49,9 +46,10 @@ final readonly class Readiness
             self::tried('disk', 'The disk cannot be looked at', $this->disk(...)),
         ];
         foreach ($checks as $check) {
-            if ($check->state !== CheckState::Ok && $this->cache->store('machine')->add(
-                'said:'.$check->name.':'.$check->state->value, true, self::LOGGED_AGAIN_SECONDS,
-            )) {
+            $key = "said:$check->name:{$check->state->value}";
+            $machine = $this->cache->store('machine');
+            if ($check->state !== CheckState::Ok && $machine->get($key) === null) {
+                $machine->put($key, true, self::LOGGED_AGAIN_SECONDS);
                 Log::log($check->state === CheckState::Failed ? 'error' : 'warning', "Not ready: $check->name.", [
                     'state' => $check->state->value, 'says' => $check->says,
                 ]);
@@ -136,7 +134,8 @@ final readonly class Readiness
             $marked = $store->get('service:store');
         } catch (Throwable $why) {
             return $isReplaced ? Check::warning('store', sprintf(
-                'Redis is away (%s). Limits, locks and caches lie in the database meanwhile; start it again.', $why::class,
+                'Redis is away (%s). Limits, locks and caches lie in the database meanwhile; start it again.',
+                $why::class,
             )) : throw $why;
         }
         $kept = $this->database->table('service_facts')->where('name', 'store')->first(['value', 'since']);
@@ -171,15 +170,16 @@ final readonly class Readiness
     private function disk(): Check
     {
         $folder = $this->app->storagePath();
+        $least = $this->settings->get('pasada.least_free_mb');
+        $least = is_int($least) ? $least : 0;
         $free = disk_free_space($folder);
         $free = $free === false ? 0.0 : $free;
 
         return match (true) {
             ! is_writable($folder) => Check::failed('disk', 'var/storage cannot be written. Give it back to the '.
                 'account of the servers.'),
-            $free < self::LEAST_FREE_BYTES => Check::failed('disk', sprintf(
-                '%d MB are free where var/storage lies; %d MB are needed. Free some.', $free / 1_048_576,
-                self::LEAST_FREE_BYTES / 1_048_576,
+            $free < $least * 1_048_576 => Check::failed('disk', sprintf(
+                '%d MB are free where var/storage lies; %d MB are needed. Free some.', $free / 1_048_576, $least,
             )),
             default => Check::ok('disk'),
         };

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /** The marks of an attempt that nobody has touched for long, in one row; see App\Library\PackedMarks. */
@@ -24,10 +26,13 @@ return new class extends Migration
             $table->boolean('packed')->default(false);
             $table->index(['packed', 'started_at']);
         });
+        // Servers of the version before cannot read packed marks: packing begins when they are surely gone.
+        DB::table('service_facts')->insert(['name' => 'packing', 'value' => 'known since', 'since' => Carbon::now()]);
     }
 
     public function down(): void
     {
+        DB::table('service_facts')->where('name', 'packing')->delete();
         Schema::table('attempts', static function (Blueprint $table): void {
             $table->dropIndex(['packed', 'started_at']);
             $table->dropColumn('packed');

@@ -61,7 +61,7 @@ final readonly class Cluster
     public function get(string $name, string $address, string ...$headers): array
     {
         $curl = curl_init($this->url($name).$address);
-        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => $headers]);
+        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HTTPHEADER => array_values($headers)]);
         $body = curl_exec($curl);
 
         return [curl_getinfo($curl, CURLINFO_RESPONSE_CODE), is_string($body) ? $body : ''];

@@ -9,8 +9,8 @@ use CurlMultiHandle;
 use RuntimeException;
 
 /**
- * Many walks scored at once, from one process: each is marked once a second and sends as the page does: what was gathered
- * in three seconds as one batch, and again, later and later, until the server says that it is kept.
+ * Many walks scored at once, from one process: each is marked once a second and sends as the page does: what was
+ * gathered in three seconds as one batch, and again, later and later, until the server says that it is kept.
  */
 final class MarkingWalks
 {
@@ -161,7 +161,8 @@ final class MarkingWalks
             $now = microtime(true);
             $status = curl_getinfo($handle, CURLINFO_RESPONSE_CODE);
             if ($status === 200) {
-                $this->confirm($n, (int) curl_getinfo($handle, CURLINFO_PRIVATE), $now - $start);
+                $private = curl_getinfo($handle, CURLINFO_PRIVATE);
+                $this->confirm($n, is_string($private) ? (int) $private : 0, $now - $start);
                 $this->answered[] = [$now - $start, ($now - $from) * 1000];
             } else {
                 $answer = json_decode((string) curl_multi_getcontent($handle), true);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Demo\DemoSchool;
+use Closure;
 use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Vehicle\VehicleReader;
@@ -43,15 +44,23 @@ final class WalksInCluster
             $headers[] = $client->headers();
         }
 
-        return new self(new MarkingWalks($url, $ids, self::items(), $headers), $clients, $ids);
+        return new self(new MarkingWalks($url, $ids, self::items(), $headers), array_values($clients), $ids);
     }
 
-    /** Kills one and starts it again, without waiting for it. @return array<int, callable(): mixed> by second */
+    /**
+     * Kills one and starts it again, without waiting for it.
+     *
+     * @return array<int, Closure(): void> by second
+     */
     public function killAndStart(string $name, int $killAt, int $startAt): array
     {
         return [
-            $killAt => fn () => $this->ask('kill', $name),
-            $startAt => fn () => $this->ask('start', $name),
+            $killAt => function () use ($name): void {
+                $this->ask('kill', $name);
+            },
+            $startAt => function () use ($name): void {
+                $this->ask('start', $name);
+            },
         ];
     }
 
@@ -67,6 +76,7 @@ final class WalksInCluster
         foreach ($this->attempts as $n => $attempt) {
             // Read by whoever scores it: nobody else sees a walk that goes on.
             $reader = $this->clients[$n % count($this->clients)];
+            /** @var list<string> $there */
             $there = array_column(array_column($reader->send('GET', "/attempts/$attempt/marks"), 'mark'), 'id');
             $kept = $this->walks->kept[$n];
             $told['acknowledged'] += count($kept);

@@ -15,6 +15,7 @@ use App\Sound\SoundPieces;
 use App\Sound\SoundStore;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
@@ -322,7 +323,8 @@ it('can be read only where it was put, and with the key', function (): void {
 it('takes up again what a worker was at when it was killed', function (): void {
     config(['queue.default' => 'database']);
     sent(spoken('my seat belt is securely mounted.'))->assertNoContent();
-    // As a worker leaves it that took it a moment ago and is no more.
+    // As a worker of this server leaves it that took it a moment ago and is no more.
+    Cache::forever('at work:default:'.config('pasada.server'), DB::table('jobs')->value('id'));
     DB::table('jobs')->update(['reserved_at' => Carbon::now()->getTimestamp(), 'attempts' => 1]);
     expect(WalkSound::query()->findOrFail($this->sound)->state)->toBe(SoundState::Waiting);
     // It may end with 12, which means started anew: the process of the tests holds more than a worker's.
@@ -331,6 +333,17 @@ it('takes up again what a worker was at when it was killed', function (): void {
     expect(WalkSound::query()->findOrFail($this->sound)->state)->toBe(SoundState::Heard)
         ->and(DB::table('jobs')->count())->toBe(0)
         ->and(Artisan::call('pasada:work', ['queue' => 'yesterday']))->toBe(2);
+});
+
+it('leaves to another server what that one is at', function (): void {
+    config(['queue.default' => 'database']);
+    sent(spoken('my seat belt is securely mounted.'))->assertNoContent();
+    Cache::forever('at work:default:another', DB::table('jobs')->value('id'));
+    DB::table('jobs')->update(['reserved_at' => Carbon::now()->getTimestamp(), 'attempts' => 1]);
+    Artisan::call('pasada:work', ['queue' => 'default', '--until-empty' => true]);
+
+    expect(WalkSound::query()->findOrFail($this->sound)->state)->toBe(SoundState::Waiting)
+        ->and(DB::table('jobs')->whereNotNull('reserved_at')->count())->toBe(1);
 });
 
 it('says so when all tries failed', function (): void {
