@@ -121,6 +121,7 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
             Route::get('choices', [InspectionController::class, 'choices']);
             Route::get('prepared', [InspectionController::class, 'prepare']);
             Route::get('students', [StudentController::class, 'index']);
+            Route::get('students/count', [StudentController::class, 'count']);
             Route::get('students/{student}/sound', [SoundConsentController::class, 'show'])->where(
                 'student',
                 '[0-9]{1,15}',

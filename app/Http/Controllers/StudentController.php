@@ -6,8 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Actions\People\SaveStudent;
 use App\Http\OpenApi\Answered;
+use App\Http\OpenApi\CursorInQuery;
 use App\Http\OpenApi\IdInPath;
+use App\Http\OpenApi\LimitInQuery;
 use App\Http\OpenApi\Refused;
+use App\Http\Page;
+use App\Http\Requests\PageRequest;
 use App\Http\Requests\People\ArchiveStudentRequest;
 use App\Http\Requests\People\MergeStudentRequest;
 use App\Http\Requests\People\SaveStudentRequest;
@@ -28,7 +32,8 @@ final readonly class StudentController
         OA\Get(
             path: '/students',
             operationId: 'listStudents',
-            summary: 'The students of the school',
+            summary: 'The students of the school, in pages',
+            parameters: [new LimitInQuery, new CursorInQuery],
             responses: [
                 new OA\Response(
                     response: 200,
@@ -39,12 +44,32 @@ final readonly class StudentController
             ],
         ),
     ]
-    public function index(SignedInRequest $request): JsonResponse
+    public function index(PageRequest $request): JsonResponse
     {
         Gate::authorize('viewAny', Student::class);
-        $students = Student::cards($request->signedIn())->get()->sortBy('name');
 
-        return new JsonResponse($students->map(StudentCardResource::of(...))->values()->all());
+        return Page::of(Student::cards($request->signedIn()), $request, 'students.name', StudentCardResource::of(...));
+    }
+
+    #[
+        OA\Get(
+            path: '/students/count', operationId: 'countStudents', summary: 'How many students the list has',
+            responses: [
+                new OA\Response(
+                    response: 200, description: 'Those who have not left',
+                    content: new OA\JsonContent(
+                        required: ['count'], properties: [new OA\Property(property: 'count', type: 'integer')],
+                    ),
+                ),
+                new Refused(403, 'A student asks'),
+            ],
+        ),
+    ]
+    public function count(SignedInRequest $request): JsonResponse
+    {
+        Gate::authorize('viewAny', Student::class);
+
+        return new JsonResponse(['count' => Student::present($request->signedIn()->school_id)->count()]);
     }
 
     #[

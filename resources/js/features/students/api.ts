@@ -1,6 +1,10 @@
-import { answer, api, done, type Schemas } from '@/shared/api/client';
+import { allPages, answer, api, done, type Schemas } from '@/shared/api/client';
 
-export const listStudents = (): Promise<Schemas['StudentCardResource'][]> => answer(api.GET('/students'));
+/** Rows that come at a time; the page sorts and searches among all of them. */
+const AT_A_TIME = 100;
+
+export const listStudents = (): Promise<Schemas['StudentCardResource'][]> =>
+    allPages((cursor) => api.GET('/students', { params: { query: { limit: AT_A_TIME, ...cursor } } }));
 
 export const readStudent = (id: number): Promise<Schemas['StudentRecordResource']> =>
     answer(api.GET('/students/{student}', { params: { path: { student: id } } }));

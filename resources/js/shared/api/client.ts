@@ -70,6 +70,29 @@ export async function answer<T>(
     throw new Unreachable();
 }
 
+/** All rows of a list that comes in pages, one page after the other: where the next begins is in the header `Link`. */
+export async function allPages<T>(
+    page: (cursor: { cursor?: string }) => Promise<{ data?: T[]; error?: unknown; response: Response }>,
+): Promise<T[]> {
+    const all: T[] = [];
+    let cursor: { cursor?: string } | undefined = {};
+    do {
+        let link: string | null = null;
+        all.push(
+            ...(await answer(
+                page(cursor).then((told) => {
+                    link = told.response.headers.get('Link');
+                    return told;
+                }),
+            )),
+        );
+        const next = /<([^>]+)>; rel="next"/.exec(link ?? '')?.[1];
+        const place = next === undefined ? null : new URL(next, 'http://pasada').searchParams.get('cursor');
+        cursor = place === null ? undefined : { cursor: place };
+    } while (cursor !== undefined);
+    return all;
+}
+
 /** For a call that is answered by nothing but that it was done. */
 export async function done(call: Promise<{ error?: unknown; response: Response }>): Promise<void> {
     await answer(call.then((told) => (told.response.ok ? { ...told, data: null } : told)));

@@ -1780,11 +1780,28 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The students of the school */
+        /** The students of the school, in pages */
         get: operations['listStudents'];
         put?: never;
         /** A new student */
         post: operations['addStudent'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/students/count': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How many students the list has */
+        get: operations['countStudents'];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -9579,7 +9596,12 @@ export interface operations {
     };
     listStudents: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description rows at most, 500 where it is left out */
+                limit?: number;
+                /** @description of the header `Link` of the page before */
+                cursor?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -9639,6 +9661,37 @@ export interface operations {
             };
             /** @description Name, class or number */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    countStudents: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Those who have not left */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': {
+                        count: number;
+                    };
+                };
+            };
+            /** @description A student asks */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

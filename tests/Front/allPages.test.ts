@@ -1,0 +1,32 @@
+import { allPages } from '@/shared/api/client';
+import { expect, it } from 'vitest';
+
+type Told = { data?: number[]; error?: unknown; response: Response };
+
+const answering = (data: number[], next?: string) => ({
+    data,
+    response: new Response('', next === undefined ? {} : { headers: { Link: `<${next}>; rel="next"` } }),
+});
+
+it('asks for one page after the other until none is named', async () => {
+    const asked: unknown[] = [];
+    const pages = [
+        answering([1, 2], '/api/v1/students?limit=2&cursor=a%3D'),
+        answering([3, 4], '/api/v1/students?limit=2&cursor=b'),
+        answering([5]),
+    ];
+    const all = await allPages((cursor) => {
+        asked.push(cursor);
+        return Promise.resolve(pages[asked.length - 1] ?? answering([]));
+    });
+
+    expect(all).toEqual([1, 2, 3, 4, 5]);
+    expect(asked).toEqual([{}, { cursor: 'a=' }, { cursor: 'b' }]);
+});
+
+it('is refused as a whole where one page is', async () => {
+    const refused = { error: { detail: 'Sign in first.' }, response: new Response('', { status: 401 }) };
+    const pages: Told[] = [answering([1], '/api/v1/students?cursor=a'), refused];
+
+    await expect(allPages(() => Promise.resolve(pages.shift() ?? answering([])))).rejects.toThrow('Sign in first.');
+});
