@@ -210,7 +210,7 @@ mutate() {
 # bench train-listener [seed]; bench brakes; bench second [walks] [seed]; bench readiness [seed];
 # bench drills [seed]; bench yard; bench school [students] [attempts]; bench export [attempts];
 # bench speech [sentences]; bench cluster [walks] [seconds];
-# bench size [schools] [students] [attempts each].
+# bench size [schools] [students] [attempts each]; bench kill [rounds].
 bench() {
     local what=run
     case ${1:-} in
@@ -223,6 +223,9 @@ bench() {
             drills | yard | school | speech)
             what=$1; shift
             prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}" ;;
+        kill)
+            what=$1; shift
+            prepare "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"; up >/dev/null ;;
         load | cab | fuzz | size | people | slow-line | export | recording)
             what=$1; shift; one_lane; export DB_DATABASE=pasada_lane1 ;;
         *) one_lane ;;

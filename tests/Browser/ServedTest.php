@@ -58,6 +58,7 @@ it('sends its headers with every kind of answer', function (): void {
         '/app/assets/' => '/app/assets/'.basename($assets[0] ?? ''),
         '/app/sw.js' => '/app/sw.js',
         '/api/' => '/api/v1/session',
+        '^/(up|ready|metrics)$' => '/ready',
         '\.php$' => '/index.php',
         '/' => '/students',
         '/app/index.html' => '/app/index.html',

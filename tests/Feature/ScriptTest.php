@@ -13,7 +13,7 @@ function inScript(string $root, string $lines): string
         'pipefail',
         '-c',
         "ROOT=$root; ".
-        'for part in common machine database serve tests; do . '.
+        'for part in common machine database serve cluster watch tests; do . '.
         base_path('scripts').
         '/$part.sh; done; mkdir -p "$RUN" "$VAR/log"; '.
         $lines,
@@ -105,3 +105,42 @@ it('has a remedy for a port that is none', function (string $port): void {
         ->toContain("\"$port\" is no port")
         ->toContain('choose a number');
 })->with(['eighty', '80', '99999', '-1']);
+
+it('says what to do where a command of the cluster or the service makes no sense', function (
+    string $command, string $says,
+): void {
+    expect(inScript($this->root, $command))->toContain('Pasada stopped')->toContain($says);
+})->with([
+    'no such command' => ['cluster spin', './pasada cluster up | down'],
+    'nobody named' => ['cluster kill', 'status names them'],
+    'nobody of that name' => ['cluster kill db9', 'db1, db2, db3, redis, front'],
+    'no such server' => ['cluster kill app7', 'there is no server'],
+    'more servers of no cluster' => ['cluster add-app', './pasada cluster up'],
+    'a server that cannot hang' => ['cluster hang redis', 'db1, db2 or db3'],
+    'watching over nothing' => ['watch', './pasada up'],
+    'a service of nothing' => ['service', './pasada up'],
+]);
+
+it('has systemd watch over it as an account of its own', function (): void {
+    expect(inScript($this->root, 'service_unit'))
+        ->toContain('User=pasada-server')
+        ->toContain("ExecStart={$this->root}/pasada watch")
+        ->toContain('Restart=always')
+        ->toContain('WantedBy=multi-user.target');
+});
+
+it('begins a cluster that was down with the node that had come furthest', function (
+    array $positions, string $first,
+): void {
+    foreach ($positions as $node => $position) {
+        mkdir("{$this->root}/var/cluster/$node/data", 0700, true);
+        file_put_contents("{$this->root}/var/cluster/$node/data/grastate.dat", "uuid: x\nseqno:  $position\n");
+    }
+
+    expect(inScript($this->root, 'first_node'))->toBe($first);
+})->with([
+    'none was ever up' => [[], 'db1'],
+    'in order' => [['db1' => 40, 'db2' => 30, 'db3' => 20], 'db1'],
+    'an older state first' => [['db1' => 7, 'db2' => 300, 'db3' => 299], 'db2'],
+    'one without a state' => [['db2' => 5, 'db3' => 12], 'db3'],
+]);
