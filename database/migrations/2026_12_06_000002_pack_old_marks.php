@@ -13,21 +13,27 @@ return new class extends Migration
 {
     public function up(): void
     {
-        Schema::create('packed_marks', static function (Blueprint $table): void {
-            $table->foreignUuid('attempt_id')->primary()->constrained();
-            $table->unsignedInteger('count');
-            // As MarkStore::version() tells it.
-            $table->string('version', 60);
-            $table->binary('marks');
-            $table->dateTime('packed_at');
-        });
-        Schema::table('attempts', static function (Blueprint $table): void {
-            // By which the nightly packing finds what it has not packed yet, and reads nothing else.
-            $table->boolean('packed')->default(false);
-            $table->index(['packed', 'started_at']);
-        });
+        if (! Schema::hasTable('packed_marks')) {
+            Schema::create('packed_marks', static function (Blueprint $table): void {
+                $table->foreignUuid('attempt_id')->primary()->constrained();
+                $table->unsignedInteger('count');
+                // As MarkStore::version() tells it.
+                $table->string('version', 60);
+                $table->binary('marks');
+                $table->dateTime('packed_at');
+            });
+        }
+        if (! Schema::hasColumn('attempts', 'packed')) {
+            Schema::table('attempts', static function (Blueprint $table): void {
+                $table->boolean('packed')->default(false);
+                // By which the nightly packing finds what it has not packed yet, and reads nothing else.
+                $table->index(['packed', 'started_at']);
+            });
+        }
         // Servers of the version before cannot read packed marks: packing begins when they are surely gone.
-        DB::table('service_facts')->insert(['name' => 'packing', 'value' => 'known since', 'since' => Carbon::now()]);
+        DB::table('service_facts')->insertOrIgnore([
+            'name' => 'packing', 'value' => 'known since', 'since' => Carbon::now(),
+        ]);
     }
 
     public function down(): void

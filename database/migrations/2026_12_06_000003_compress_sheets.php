@@ -10,7 +10,11 @@ return new class extends Migration
 {
     public function up(): void
     {
-        DB::statement('alter table kept_sheets modify sheet longtext compressed not null');
+        $isDone = DB::table('information_schema.columns')->whereRaw('table_schema = database()')
+            ->where('table_name', 'kept_sheets')->where('column_type', 'like', '%compressed%')->exists();
+        if (! $isDone) {
+            DB::statement('alter table kept_sheets modify sheet longtext compressed not null');
+        }
     }
 
     public function down(): void

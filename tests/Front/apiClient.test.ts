@@ -1,4 +1,4 @@
-import { allPages } from '@/shared/api/client';
+import { allPages, answer } from '@/shared/api/client';
 import { expect, it } from 'vitest';
 
 type Told = { data?: number[]; error?: unknown; response: Response };
@@ -29,4 +29,13 @@ it('is refused as a whole where one page is', async () => {
     const pages: Told[] = [answering([1], '/api/v1/students?cursor=a'), refused];
 
     await expect(allPages(() => Promise.resolve(pages.shift() ?? answering([])))).rejects.toThrow('Sign in first.');
+});
+
+it('tells the number of the request with an error of the server', async () => {
+    const failed = { detail: 'Pasada itself failed here.', request_id: '0f3a', type: '/problems/failed', errors: [] };
+    const refused = { ...failed, request_id: undefined };
+    const asked = (error: unknown) => answer(Promise.resolve({ error, response: new Response('', { status: 500 }) }));
+
+    await expect(asked(failed)).rejects.toThrow('Pasada itself failed here. (Number of this request: 0f3a)');
+    await expect(asked(refused)).rejects.toThrow(/^Pasada itself failed here\.$/);
 });
