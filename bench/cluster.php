@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Pasada\Bench\Timing;
-use Tests\Support\WalksInCluster;
+use Tests\Support\ScoredWalks;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Timing.php';
@@ -11,7 +11,7 @@ require __DIR__.'/Timing.php';
 // Walks through the balancer while one part after the other is killed and comes back. ./pasada bench cluster [walks]
 // [seconds]
 [$count, $seconds] = [(int) ($argv[1] ?? 200), (int) ($argv[2] ?? 300)];
-$begun = WalksInCluster::begin((string) getenv('PASADA_CLUSTER_URL'), $count);
+$begun = ScoredWalks::begin((string) getenv('PASADA_CLUSTER_URL'), $count);
 $step = intdiv($seconds, 10);
 // An application server, the node that is written to, the store, and php-fpm's front of the other server; each for a
 // tenth of the time.

@@ -58,10 +58,12 @@ for ($round = 0; $round < $rounds; $round++) {
     $away[] = microtime(true) - $from;
     array_push($kept, ...array_column($batch, 'id'));
 }
+/** @var list<string> $kept */
+/** @var list<string> $there */
 $there = array_column(array_column(
     $patiently(static fn (): array => $page->send('GET', "/attempts/$attempt/marks")), 'mark',
 ), 'id');
-Timing::say("rounds in which everything was killed", (string) $rounds);
+Timing::say('rounds in which everything was killed', (string) $rounds);
 Timing::say('until it answered again, median', sprintf('%.1f s', Timing::middle($away)));
 Timing::say('the longest', sprintf('%.1f s', max([0.0, ...$away])));
 Timing::say('marks acknowledged', (string) count($kept));

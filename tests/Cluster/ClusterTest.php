@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Database\Trouble;
 use Tests\Support\ApiClient;
 use Tests\Support\Cluster;
-use Tests\Support\WalksInCluster;
+use Tests\Support\ScoredWalks;
 
 // Against ./pasada cluster up: three nodes of the database, Redis, two servers, a balancer. ./pasada test cluster
 
@@ -16,7 +16,7 @@ beforeEach(function (): void {
 });
 
 it('keeps every acknowledged mark exactly once while a server and the node written to are killed', function (): void {
-    $begun = WalksInCluster::begin($this->cluster->url(), 20);
+    $begun = ScoredWalks::begin($this->cluster->url(), 20);
     $begun->walks->run(60, $begun->killAndStart('app1', 8, 16) + $begun->killAndStart('db1', 26, 36));
     $begun->awaitAsked();
 

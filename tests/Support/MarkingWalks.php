@@ -10,12 +10,10 @@ use RuntimeException;
 
 /**
  * Many walks scored at once, from one process: each is marked once a second and sends as the page does: what was
- * gathered in three seconds as one batch, and again, later and later, until the server says that it is kept.
+ * gathered in some seconds as one batch, and again, later and later, until the server says that it is kept.
  */
 final class MarkingWalks
 {
-    private const GATHER_SECONDS = 3;
-
     /** As resources/js/shared/outbox/Delivery.ts waits between tries, in seconds. */
     private const FIRST_WAIT = 1.0;
 
@@ -63,6 +61,8 @@ final class MarkingWalks
     public function __construct(
         private readonly string $url, private readonly array $attempts, private readonly array $items,
         private readonly array $headers,
+        /** How long a page waits before it sends what was marked. */
+        private readonly int $gatherSeconds = 3,
     ) {
         $this->all = curl_multi_init();
         curl_multi_setopt($this->all, CURLMOPT_MAXCONNECTS, count($attempts) + 20);
@@ -78,8 +78,8 @@ final class MarkingWalks
         ksort($events);
         $start = microtime(true);
         foreach (array_keys($this->attempts) as $n) {
-            // Scorers do not start on the stroke: they are spread over the three seconds.
-            $this->next[$n] = self::GATHER_SECONDS * ($n / count($this->attempts) + 1);
+            // Scorers do not start on the stroke: they are spread over that time.
+            $this->next[$n] = $this->gatherSeconds * ($n / count($this->attempts) + 1);
             [$this->waiting[$n], $this->made[$n], $this->pause[$n]] = [[], 0, self::FIRST_WAIT];
             $this->kept[$n] = [];
         }
@@ -125,7 +125,7 @@ final class MarkingWalks
 
     private function send(int $n, float $now): void
     {
-        $this->next[$n] = $now + self::GATHER_SECONDS;
+        $this->next[$n] = $now + $this->gatherSeconds;
         if ($this->waiting[$n] === []) {
             return;
         }

@@ -11,8 +11,8 @@ use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Vehicle\VehicleReader;
 use Symfony\Component\Process\Process;
 
-/** Walks begun through an address, marked while somebody kills servers, and counted afterwards. */
-final class WalksInCluster
+/** Walks begun through an address and marked, while somebody kills servers perhaps, and counted afterwards. */
+final class ScoredWalks
 {
     /** @var list<Process> what was asked of ./pasada meanwhile */
     private array $asked = [];
@@ -25,7 +25,7 @@ final class WalksInCluster
         private readonly array $attempts,
     ) {}
 
-    public static function begin(string $url, int $count): self
+    public static function begin(string $url, int $count, int $gatherSeconds = 3): self
     {
         $scorers = array_slice(DemoSchool::staff(), 0, 3);
         $clients = [];
@@ -44,7 +44,7 @@ final class WalksInCluster
             $headers[] = $client->headers();
         }
 
-        return new self(new MarkingWalks($url, $ids, self::items(), $headers), array_values($clients), $ids);
+        return new self(new MarkingWalks($url, $ids, self::items(), $headers, $gatherSeconds), array_values($clients), $ids);
     }
 
     /**
