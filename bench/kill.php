@@ -17,8 +17,9 @@ require __DIR__.'/Timing.php';
 $rounds = (int) ($argv[1] ?? 20);
 $root = dirname(__DIR__);
 $url = 'http://127.0.0.1:'.trim((string) file_get_contents($root.'/var/ports/app'));
-/** Asks until there is an answer that is no trouble. @return array<mixed> */
-$patiently = static function (callable $ask): array {
+// Asks until there is an answer that is no trouble.
+/** @param  Closure(): array<mixed>  $ask */
+$patiently = static function (Closure $ask): array {
     for ($end = microtime(true) + 60; ; usleep(100_000)) {
         try {
             return $ask();

@@ -205,7 +205,7 @@ mutate() {
     [ "$code" = 2 ] || cat "$VAR/mutate/report.txt"
     return "$code"
 }
-# Or: bench load [attempts] [seconds] [gathered]; bench fuzz [requests] [seed]; bench cab; bench people; bench slow-line;
+# Or: bench load [walks] [seconds] [gathered]; bench fuzz [requests] [seed]; bench cab; bench people; bench slow-line;
 # bench listening; bench listening-people; bench listen-speed;
 # bench train-listener [seed]; bench brakes; bench second [walks] [seed]; bench readiness [seed];
 # bench drills [seed]; bench yard; bench school [students] [attempts]; bench export [attempts];

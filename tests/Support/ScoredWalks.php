@@ -44,7 +44,9 @@ final class ScoredWalks
             $headers[] = $client->headers();
         }
 
-        return new self(new MarkingWalks($url, $ids, self::items(), $headers, $gatherSeconds), array_values($clients), $ids);
+        return new self(
+            new MarkingWalks($url, $ids, self::items(), $headers, $gatherSeconds), array_values($clients), $ids,
+        );
     }
 
     /**
