@@ -12,14 +12,14 @@ use Tests\Support\ApiClient;
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/Timing.php';
 
-// Every process of ./pasada up is killed at once while a walk is marked, again and again; the watcher starts them.
-// ./pasada bench kill [rounds]
-$rounds = (int) ($argv[1] ?? 20);
-$root = dirname(__DIR__);
-$url = 'http://127.0.0.1:'.trim((string) file_get_contents($root.'/var/ports/app'));
-// Asks until there is an answer that is no trouble.
-/** @param  Closure(): array<mixed>  $ask */
-$patiently = static function (Closure $ask): array {
+/**
+ * Asks until there is an answer that is no trouble.
+ *
+ * @param  Closure(): array<mixed>  $ask
+ * @return array<mixed>
+ */
+function patiently(Closure $ask): array
+{
     for ($end = microtime(true) + 60; ; usleep(100_000)) {
         try {
             return $ask();
@@ -29,7 +29,14 @@ $patiently = static function (Closure $ask): array {
             }
         }
     }
-};
+}
+
+// Every process of ./pasada up is killed at once while a walk is marked, again and again; the watcher starts them.
+// ./pasada bench kill [rounds]
+$rounds = (int) ($argv[1] ?? 20);
+$root = dirname(__DIR__);
+$url = 'http://127.0.0.1:'.trim((string) file_get_contents($root.'/var/ports/app'));
+// Asks until there is an answer that is no trouble.
 $page = ApiClient::signedIn($url, 'rosa@ferrow-sound.example');
 $attempt = Uuid::v7()->toRfc4122();
 $students = array_column($page->send('GET', '/students'), 'id');
@@ -50,19 +57,19 @@ for ($round = 0; $round < $rounds; $round++) {
         done; pkill -9 -f "php-fpm: pool pasada-"; true']);
     $killing->start();
     $from = microtime(true);
-    $patiently(static fn (): array => $page->send('POST', "/attempts/$attempt/marks", [
+    patiently(static fn (): array => $page->send('POST', "/attempts/$attempt/marks", [
         'recorder' => $attempt, 'marks' => $batch,
     ]));
     $killing->wait();
     // Killed a moment after the answer, or before it: either way it is there again before the next round.
-    $patiently(static fn (): array => $page->send('GET', "/attempts/$attempt/marks"));
+    patiently(static fn (): array => $page->send('GET', "/attempts/$attempt/marks"));
     $away[] = microtime(true) - $from;
     array_push($kept, ...array_column($batch, 'id'));
 }
 /** @var list<string> $kept */
 /** @var list<string> $there */
 $there = array_column(array_column(
-    $patiently(static fn (): array => $page->send('GET', "/attempts/$attempt/marks")), 'mark',
+    patiently(static fn (): array => $page->send('GET', "/attempts/$attempt/marks")), 'mark',
 ), 'id');
 Timing::say('rounds in which everything was killed', (string) $rounds);
 Timing::say('until it answered again, median', sprintf('%.1f s', Timing::middle($away)));
