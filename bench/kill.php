@@ -36,7 +36,6 @@ function patiently(Closure $ask): array
 $rounds = (int) ($argv[1] ?? 20);
 $root = dirname(__DIR__);
 $url = 'http://127.0.0.1:'.trim((string) file_get_contents($root.'/var/ports/app'));
-// Asks until there is an answer that is no trouble.
 $page = ApiClient::signedIn($url, 'rosa@ferrow-sound.example');
 $attempt = Uuid::v7()->toRfc4122();
 $students = array_column($page->send('GET', '/students'), 'id');
