@@ -46,14 +46,17 @@ $kept = $away = [];
 for ($round = 0; $round < $rounds; $round++) {
     $batch = [];
     for ($n = 0; $n < 5; $n++) {
-        $mark = Mark::placeEntered(Uuid::v7()->toRfc4122(), $round * 5000 + $n * 1000, $n % 2 === 0 ? 'engine' : 'cab');
+        $mark = Mark::heardWhole(
+            Uuid::v7()->toRfc4122(), $round * 5000 + $n * 1000,
+            $n % 2 === 0 ? 'engine.oil_level' : 'engine.alternator',
+        );
         $batch[] = MarkWriter::write($mark);
     }
     // Under way while everything dies.
     $killing = new Process(['bash', '-c', 'sleep 0.0'.random_int(0, 9).'
         for file in mysql app/nginx app/fpm worker-live worker-default schedule; do
             kill -9 "$(cat '.escapeshellarg($root.'/var/run').'/$file.pid)" 2>/dev/null
-        done; pkill -9 -f "php-fpm: pool pasada-"; true']);
+        done; pkill -9 -f "[p]hp-fpm: pool pasada-"; true']);
     $killing->start();
     $from = microtime(true);
     patiently(static fn (): array => $page->send('POST', "/attempts/$attempt/marks", [

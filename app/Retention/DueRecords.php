@@ -103,8 +103,8 @@ final readonly class DueRecords
     {
         $since = $school->today($now)->subYears(self::years($school))->utc();
         $due = Attempt::ofSchool($school->id)
-            ->where('status', '<>', AttemptStatus::UnderWay)
             ->where('started_at', '<', $since);
+        $due->whereIn('status', AttemptStatus::closed());
         $due->whereNotIn('student_id', LegalHold::ofSchool($school->id)->where('ended_at', null)->select('student_id'));
 
         if ($of !== null) {
