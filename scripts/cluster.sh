@@ -31,7 +31,8 @@ in_cluster() { local RUN=$CLUSTER; "$@"; }
 
 node_sql() { # node statement...
     local node=$1; shift
-    as_account mariadb --no-defaults --socket="$(node_socket "$node")" --user="$(account)" --batch \
+    # A node that hangs, or is being given its state, takes a connection and says nothing.
+    as_account timeout -k 1 10 mariadb --no-defaults --socket="$(node_socket "$node")" --user="$(account)" --batch \
         --skip-column-names --connect-timeout=2 "$@"
 }
 node_socket() { # a socket's path may hold 107 characters only
@@ -84,7 +85,8 @@ await_node() { # node seconds
         sleep 0.2
     done
     die "the node $1 did not come into step (var/log/cluster-$1.log)" \
-        "read its last lines; its data can be dropped and fetched anew from the others: rm -r var/cluster/$1/data"
+        "where two nodes were down, ./pasada cluster up starts both; its data can be dropped and fetched anew from the
+            others: rm -r var/cluster/$1/data"
 }
 # How far a node that is down had come. After a crash it is not in its note, and MariaDB works it out.
 node_position() { # node
@@ -116,9 +118,12 @@ nodes_up() {
         sed -i 's/^safe_to_bootstrap:.*/safe_to_bootstrap: 1/' "$CLUSTER/$first/data/grastate.dat" 2>/dev/null || true
         launch_node "$first" ''; await_node "$first" 60
     fi
+    # All that are missing, before any is waited for: two that died leave the third without a majority, and one alone
+    # that comes back does not make one.
     for node in "${NODES[@]}"; do
-        node_alive "$node" || { launch_node "$node" "$(members)"; await_node "$node" 90; }
+        node_alive "$node" || { launch_node "$node" "$(members)"; [ -z "$first" ] || await_node "$node" 90; }
     done
+    for node in "${NODES[@]}"; do await_node "$node" 90; done
     node_sql db1 -e "CREATE DATABASE IF NOT EXISTS pasada;
         CREATE USER IF NOT EXISTS 'pasada'@'127.0.0.1' IDENTIFIED BY '$(cluster_secret database)';
         CREATE USER IF NOT EXISTS 'pasada'@'localhost' IDENTIFIED BY '$(cluster_secret database)';
@@ -360,7 +365,9 @@ cluster_start() { # name: what was killed, again
     case $1 in
         db[123])
             if node_alive "$1"; then kill -CONT "$(cat "$CLUSTER/$1/node.pid")"; await_node "$1" 60; return 0; fi
-            nodes_up ;;
+            if node_alive db1 || node_alive db2 || node_alive db3; then
+                launch_node "$1" "$(members)"; await_node "$1" 60
+            else nodes_up; fi ;;
         redis) redis_up ;;
         front) front_up ;;
         app*) app_up "$1" ;;
