@@ -13,7 +13,7 @@ enum AttemptStatus: string
     /** Finished, and found later to count for nothing: read as it was, with the reason. */
     case Void = 'void';
 
-    /** @return list<self> of records that take no more marks; named one by one, so that an index can be asked for them */
+    /** @return list<self> of records that take no more marks; one by one, so that an index can be asked for them */
     public static function closed(): array
     {
         return array_values(array_filter(self::cases(), static fn (self $one): bool => $one !== self::UnderWay));

@@ -14,7 +14,8 @@ final class CursorInQuery extends OA\QueryParameter
     public function __construct()
     {
         parent::__construct(
-            name: 'cursor', description: 'of the header `Link` of the page before', schema: new OA\Schema(type: 'string'),
+            name: 'cursor', description: 'of the header `Link` of the page before',
+            schema: new OA\Schema(type: 'string'),
         );
     }
 }
