@@ -121,7 +121,7 @@ lanes_up() { # a Pasada with fresh demo data for each lane
 }
 copy_database() { # from to: the rows of one set of tables into another set of the same shape
     sql -e "SET SESSION group_concat_max_len = 100000;
-        SELECT CONCAT('INSERT INTO $2.', table_name, ' (', columns, ') SELECT ', columns, ' FROM $1.', table_name, ';')
+        SELECT CONCAT('REPLACE INTO $2.', table_name, ' (', columns, ') SELECT ', columns, ' FROM $1.', table_name, ';')
         FROM (
             SELECT c.table_name, GROUP_CONCAT(CONCAT('\`', c.column_name, '\`')) AS columns
             FROM information_schema.columns c
