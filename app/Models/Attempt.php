@@ -207,19 +207,40 @@ final class Attempt extends Model
      */
     public static function blindTo(Builder $attempts, User $reader): void
     {
-        $attempts->whereNotExists(
-            static fn (QueryBuilder $mine) => $mine
-                ->selectRaw('1')
-                ->from('attempts as mine')
-                ->where('mine.scorer_id', $reader->id)
-                ->where('mine.status', AttemptStatus::UnderWay)
-                ->whereColumn('mine.id', '<>', 'attempts.id')
-                ->where(
-                    static fn (QueryBuilder $same) => $same
-                        ->whereColumn('mine.walk_of', 'attempts.id')
-                        ->orWhereColumn('mine.id', 'attempts.walk_of')
-                        ->orWhereColumn('mine.walk_of', 'attempts.walk_of'),
-                ),
-        );
+        $walks = self::scoredBy($reader);
+        if ($walks !== []) {
+            $attempts->whereNot(static fn (Builder $hidden) => $hidden
+                ->tap(static fn (Builder $query) => self::ofWalks($query, $walks))
+                ->where(static fn (Builder $others) => $others
+                    ->where('attempts.scorer_id', '<>', $reader->id)
+                    ->orWhere('attempts.status', '<>', AttemptStatus::UnderWay)));
+        }
+    }
+
+    /** @return Builder<self> the finished ones that blindTo() leaves out, once a walk */
+    public static function hiddenFrom(User $reader): Builder
+    {
+        return self::finished($reader->school_id)->tap(self::onceAWalk(...))
+            ->tap(static fn (Builder $query) => self::ofWalks($query, self::scoredBy($reader)));
+    }
+
+    /** @return list<string> the walks that they are scoring: asked first, since mostly there is none or one */
+    private static function scoredBy(User $scorer): array
+    {
+        return array_values(self::underWay($scorer->school_id)->where('scorer_id', $scorer->id)->get(['id', 'walk_of'])
+            ->map(static fn (self $mine): string => $mine->walk_of ?? $mine->id)->all());
+    }
+
+    /**
+     * @param  Builder<self>  $attempts
+     * @param  list<string>  $walks  by the attempt that began them
+     */
+    private static function ofWalks(Builder $attempts, array $walks): void
+    {
+        // Never unknown, which its opposite would be, too.
+        $attempts->where(static fn (Builder $same) => $same
+            ->whereIn('attempts.id', $walks)
+            ->orWhereIn('attempts.walk_of', $walks)
+            ->whereNotNull('attempts.walk_of'));
     }
 }

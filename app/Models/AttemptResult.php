@@ -33,6 +33,7 @@ final class AttemptResult extends Model
 
     protected $fillable = [
         'attempt_id', 'standing', 'earned', 'possible', 'permille', 'duration_ms', 'out_of_place', 'engine', 'reason',
+        'projected_at',
     ];
 
     /** Whether it was scored by an earlier version of the scoring than today's; it keeps what that said. */

@@ -54,7 +54,7 @@ final readonly class ClassAnswers
             [, $school, $sign] = $this->models->of($schoolId, $checklist, $vehicle);
             $basis = hash('xxh128', implode('|', [
                 KeptAnswer::FORMAT, $checklist->id, $vehicle->id, $sign, $student->exam_on?->toDateString(),
-                $last->attempts ?? 0, $last->finished ?? '', $results[$student->id] ?? 0,
+                $last->attempts ?? 0, $last->projected ?? '', $results[$student->id] ?? 0,
             ]));
             $row = $kept[$student->id] ?? null;
             /** @var (stdClass&object{basis: string, answer: string})|null $row */
@@ -98,23 +98,25 @@ final readonly class ClassAnswers
     }
 
     /**
-     * @return array<int, stdClass&object{checklist: string, vehicle: string, attempts: int, finished: string}> what
-     *   each student's last attempt was under, how many there are and when one was finished last
+     * @return array<int, stdClass&object{checklist: string, vehicle: string, attempts: int, projected: string}> what
+     *   each student's last attempt was under, how many there are and when one was finished or amended last
      */
     private function lasts(int $schoolId): array
     {
-        $ranked = Attempt::finished($schoolId)->toBase()->selectRaw(
+        $ranked = Attempt::finished($schoolId)->toBase()->join(
+            'attempt_results', 'attempt_results.attempt_id', '=', 'attempts.id',
+        )->selectRaw(
             'student_id, checklist_id, vehicle_id, count(*) over (partition by student_id) as attempts, '.
-            'max(finished_at) over (partition by student_id) as finished, '.
+            'max(projected_at) over (partition by student_id) as projected, '.
             'row_number() over (partition by student_id order by started_at desc, id desc) as place',
         );
 
-        /** @var array<int, stdClass&object{checklist: string, vehicle: string, attempts: int, finished: string}> */
+        /** @var array<int, stdClass&object{checklist: string, vehicle: string, attempts: int, projected: string}> */
         return $this->database->table($ranked, 'ranked')
             ->join('checklists', 'checklists.id', '=', 'ranked.checklist_id')
             ->join('vehicles', 'vehicles.id', '=', 'ranked.vehicle_id')
             ->where('place', 1)
-            ->get(['student_id', 'checklists.slug as checklist', 'vehicles.slug as vehicle', 'attempts', 'finished'])
+            ->get(['student_id', 'checklists.slug as checklist', 'vehicles.slug as vehicle', 'attempts', 'projected'])
             ->keyBy('student_id')->all();
     }
 }

@@ -73,7 +73,7 @@ final readonly class SchoolHistory
             $outcomes = ItemOutcomeRow::query()->toBase()
                 ->whereIn('attempt_id', $some->pluck('id'))
                 ->where('possible', '>', 0)
-                ->whereNotIn('status', [ItemStatus::NotFitted->value, ItemStatus::NotReached->value])
+                ->whereNotIn('status', ItemStatus::unasked())
                 ->get(['attempt_id', 'item', 'earned', 'possible']);
             foreach ($outcomes as $one) {
                 /** @var stdClass&object{attempt_id: string, item: string, earned: int, possible: int} $one */

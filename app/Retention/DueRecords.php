@@ -7,6 +7,7 @@ namespace App\Retention;
 use App\Exceptions\DueHasChanged;
 use App\Models\Attempt;
 use App\Models\AttemptStatus;
+use App\Models\DayTally;
 use App\Models\LegalHold;
 use App\Models\School;
 use App\Models\Student;
@@ -84,6 +85,8 @@ final readonly class DueRecords
                 $this->database->table('attempts')->whereIn('id', $ids)->delete();
                 array_push($gone, ...array_values(array_filter($ids, is_string(...))));
             } while (count($ids) === self::AT_ONCE);
+            // Of a day with one walk it would tell what has just been erased; what is left is counted anew.
+            DayTally::ofSchool($school->id)->whereBetween('day', [$told['oldest'], $told['newest']])->delete();
 
             return Tombstone::query()->create([
                 'school_id' => $school->id, 'attempts' => $expected, 'marks' => $marks, 'oldest' => $told['oldest'],

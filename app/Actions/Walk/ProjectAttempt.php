@@ -8,6 +8,7 @@ use App\Library\KeptSheets;
 use App\Models\Attempt;
 use App\Models\AttemptResult;
 use App\Models\ItemOutcomeRow;
+use Illuminate\Database\Query\Expression;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Scoring\ItemOutcome;
 use Pasada\Core\Scoring\ScoreSheet;
@@ -28,6 +29,8 @@ final readonly class ProjectAttempt
             'out_of_place' => count($sheet->order->outOfPlace),
             'engine' => ScoreSheet::ENGINE,
             'reason' => $sheet->verdict->reason(),
+            // Even where the figures stay: an amendment may move them from one item to another.
+            'projected_at' => new Expression('current_timestamp(3)'),
         ]);
         $this->kept->keep($attempt->id, $sheet);
         ItemOutcomeRow::query()->where('attempt_id', $attempt->id)->delete();

@@ -3,26 +3,26 @@
 declare(strict_types=1);
 
 use Pasada\Core\Progress\Health\ChecklistHealth;
-use Pasada\Core\Progress\History\PastAttempt;
-use Pasada\Core\Progress\History\PastStudent;
+use Pasada\Core\Progress\Health\Tallies;
 use Pasada\Core\Progress\Model\Plan;
+use Pasada\Core\Scoring\ItemStatus;
 use Pasada\Core\Tests\Sample;
 
 /** @param  callable(int, int, string): int  $earned  of attempt, item and scorer */
 function healthOf(int $attempts, callable $earned): ChecklistHealth
 {
     $plan = Plan::of(Sample::inspection());
-    $past = [];
+    $tallies = [];
     for ($n = 0; $n < $attempts; $n++) {
         $scorer = $n % 2 === 0 ? 'rosa' : 'anton';
         $of = [];
         foreach ($plan->ids as $i => $id) {
-            $of[$id] = $earned($n, $i, $scorer);
+            $of[$id] = [ItemStatus::Partial, $earned($n, $i, $scorer), 1000];
         }
-        $past[] = new PastAttempt(20_000 + $n, $scorer, $of);
+        $tallies[] = Tallies::ofAttempt($scorer, $of);
     }
 
-    return ChecklistHealth::of($plan, [new PastStudent('one', null, $past)]);
+    return ChecklistHealth::of($plan, Tallies::sum($tallies));
 }
 
 it('finds items that nobody misses and that everybody misses', function (): void {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Attempt;
+use App\Models\DayTally;
 use App\Models\Role;
 use App\Retention\DueRecords;
 use Illuminate\Support\Facades\DB;
@@ -42,6 +43,13 @@ it('deletes what is due once a manager confirms what was shown, and leaves a lin
     $this->postJson('/api/v1/retention', ['delete' => 1])->assertConflict();
     expect($this->getJson('/api/v1/trail?kind=tombstone')->json('lines'))->toHaveCount(1);
     $this->artisan('pasada:audit', ['--verify' => true])->assertSuccessful();
+});
+
+it('forgets what was counted of the days whose walks it deletes, and counts no other anew', function (): void {
+    $this->getJson('/api/v1/scoring-health')->assertOk();
+    $this->postJson('/api/v1/retention', ['delete' => 1])->assertOk();
+
+    expect(DayTally::query()->pluck('day')->all())->toBe([$this->young->started_at->toDateString()]);
 });
 
 it('deletes nothing of whom is held, until the hold ends', function (): void {

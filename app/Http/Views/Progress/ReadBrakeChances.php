@@ -7,43 +7,35 @@ namespace App\Http\Views\Progress;
 use App\Http\Resources\Progress\BrakeChanceResource;
 use App\Models\Attempt;
 use App\Models\BrakePractice;
-use App\Models\ItemOutcomeRow;
 use App\Models\Student;
+use App\Progress\SchoolTallies;
+use Illuminate\Support\Carbon;
 use Pasada\Core\Inspection\Inspection;
+use Pasada\Core\Progress\Health\ItemTally;
+use Pasada\Core\Progress\Health\Tallies;
 use Pasada\Core\Progress\Practice\BrakeChance;
-use Pasada\Core\Scoring\ItemStatus;
-use stdClass;
 
 /** How a student does in each brake test, in the vehicle and in the simulated cab. */
 final readonly class ReadBrakeChances
 {
-    private const TESTS = 'test.%';
+    public function __construct(private SchoolTallies $tallies) {}
 
     /** @return array{brake_tests: list<BrakeChanceResource>, all_brake_tests: float} with the chance to pass all */
     public function handle(Student $student, Inspection $inspection): array
     {
-        $of = static fn (?int $studentId): array => ItemOutcomeRow::query()->toBase()
-            ->whereIn('attempt_id', Attempt::finished($student->school_id)
-                ->tap(Attempt::onceAWalk(...))
-                ->when($studentId !== null, static fn ($query) => $query->where('student_id', $studentId))
-                ->select('attempts.id'))
-            ->where('item', 'like', self::TESTS)
-            ->whereNotIn('status', [ItemStatus::NotFitted->value, ItemStatus::NotReached->value])
-            ->groupBy('item')
-            ->selectRaw('item, count(*) as tried, cast(sum(earned >= possible) as signed) as passed')
-            ->get()->keyBy('item')->all();
-        /** @var array<string, stdClass&object{tried: int, passed: int}> $own */
-        $own = $of($student->id);
-        /** @var array<string, stdClass&object{tried: int, passed: int}> $all */
-        $all = $of(null);
+        $own = $this->tallies->of(Attempt::finished($student->school_id)->where('student_id', $student->id)
+            ->tap(Attempt::onceAWalk(...)))->items();
+        $all = Tallies::sum($this->tallies->byDay($student->school_id, Carbon::now()))->items();
         $practiced = $this->inCab($student);
         $tests = $chances = [];
         foreach ($inspection->items as $id => $item) {
             if (! str_starts_with($item->component, 'test.')) {
                 continue;
             }
-            $usual = (($all[$id]->passed ?? 0) + 1.0) / (($all[$id]->tried ?? 0) + 2.0);
-            [$tried, $passed] = [$own[$id]->tried ?? 0, $own[$id]->passed ?? 0];
+            $ofAll = $all[$id] ?? ItemTally::of([]);
+            $usual = ($ofAll->whole() + 1.0) / ($ofAll->asked() + 2.0);
+            $ofStudent = $own[$id] ?? ItemTally::of([]);
+            [$tried, $passed] = [$ofStudent->asked(), $ofStudent->whole()];
             [$inCab, $passedInCab] = $practiced[$item->component] ?? [0, 0];
             $chances[] = $chance = BrakeChance::of($tried, $passed, $inCab, $passedInCab, $usual);
             $tests[] = new BrakeChanceResource(

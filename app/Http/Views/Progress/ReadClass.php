@@ -13,13 +13,15 @@ use App\Http\Resources\Progress\LessonGainResource;
 use App\Library\InspectionLibrary;
 use App\Models\Attempt;
 use App\Models\ExamResult;
-use App\Models\ItemOutcomeRow;
 use App\Models\Student;
 use App\Models\User;
 use App\Progress\ClassAnswers;
+use App\Progress\SchoolTallies;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
+use Pasada\Core\Progress\Health\ItemTally;
+use Pasada\Core\Progress\Health\Tallies;
 use Pasada\Core\Progress\Readiness\Ready;
 use stdClass;
 
@@ -37,6 +39,7 @@ final readonly class ReadClass
 
     public function __construct(
         private ConnectionInterface $database, private ClassAnswers $answers, private InspectionLibrary $inspections,
+        private SchoolTallies $tallies,
     ) {}
 
     public function handle(User $reader, Carbon $now): ClassResource
@@ -140,20 +143,23 @@ final readonly class ReadClass
     private function missed(User $reader, Carbon $now): array
     {
         $since = $now->copy()->subWeeks(self::WEEKS_COMPARED);
-        $before = $since->copy()->subWeeks(self::WEEKS_COMPARED);
-        $latest = $this->counts($this->attempts($reader)->where('started_at', '>=', $since));
-        $then = $this->counts(
-            $this->attempts($reader)->where('started_at', '<', $since)->where('started_at', '>=', $before),
+        $days = $this->tallies->byDay($reader->school_id, $now, $since->copy()->subWeeks(self::WEEKS_COMPARED));
+        $isLate = static fn (string $day): bool => $day >= $since->toDateString();
+        $hidden = Attempt::hiddenFrom($reader);
+        $latest = $this->seen($days, $isLate, $hidden->clone()->where('started_at', '>=', $since->startOfDay()));
+        $then = $this->seen(
+            $days, static fn (string $day): bool => ! $isLate($day), $hidden->where('started_at', '<', $since),
         );
-        uasort($latest, static fn (stdClass $a, stdClass $b): int => [$b->missed * $a->asked, $a->item]
-            <=> [$a->missed * $b->asked, $b->item]);
+        uasort($latest, static fn (ItemTally $a, ItemTally $b): int => $b->missed() * $a->fitted()
+            <=> $a->missed() * $b->fitted());
         $names = $this->names($reader);
         $missed = [];
-        foreach (array_slice($latest, 0, self::MOST) as $row) {
-            if ($row->missed > 0) {
+        foreach (array_slice($latest, 0, self::MOST) as $item => $tally) {
+            if ($tally->missed() > 0) {
+                $before = $then[$item] ?? ItemTally::of([]);
                 $missed[] = new ClassMissResource(
-                    $row->item, $names[$row->item] ?? $row->item, $row->asked, $row->missed,
-                    $then[$row->item]->asked ?? 0, $then[$row->item]->missed ?? 0,
+                    $item, $names[$item] ?? $item, $tally->fitted(), $tally->missed(), $before->fitted(),
+                    $before->missed(),
                 );
             }
         }
@@ -162,13 +168,18 @@ final readonly class ReadClass
     }
 
     /**
-     * @param  Builder<Attempt>  $attempts
-     * @return array<string, stdClass&object{item: string, asked: int, missed: int}> by item
+     * @param  array<string, Tallies>  $days
+     * @param  callable(string): bool  $isAsked  of a day
+     * @param  Builder<Attempt>  $hidden  of those days
+     * @return array<string, ItemTally> by item, in the order of their ids
      */
-    private function counts(Builder $attempts): array
+    private function seen(array $days, callable $isAsked, Builder $hidden): array
     {
-        /** @var array<string, stdClass&object{item: string, asked: int, missed: int}> */
-        return ItemOutcomeRow::misses($attempts->toBase()->select('attempts.id'))->get()->keyBy('item')->all();
+        $items = Tallies::sum(array_filter($days, $isAsked, ARRAY_FILTER_USE_KEY))
+            ->without($this->tallies->of($hidden))->items();
+        ksort($items);
+
+        return $items;
     }
 
     /** @return array<string, string> by item, over all that was walked */

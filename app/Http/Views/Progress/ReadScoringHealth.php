@@ -13,12 +13,15 @@ use App\Models\AttemptStatus;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\User;
-use App\Progress\SchoolHistory;
 use App\Progress\SchoolModels;
+use App\Progress\SchoolTallies;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Carbon;
 use Pasada\Core\Progress\Agreement;
 use Pasada\Core\Progress\Health\ChecklistHealth;
 use Pasada\Core\Progress\Health\Drift;
 use Pasada\Core\Progress\Health\Leaning;
+use Pasada\Core\Progress\Health\Tallies;
 use Pasada\Core\Progress\Model\School;
 
 /** How alike scorers score: all of them for a manager, and for anybody else only themselves. */
@@ -28,16 +31,20 @@ final readonly class ReadScoringHealth
     private const MOST_SHARED = 20;
 
     public function __construct(
-        private SchoolModels $models, private SchoolHistory $history, private ReadSheet $sheets,
+        private SchoolModels $models, private SchoolTallies $tallies, private ReadSheet $sheets,
     ) {}
 
     public function handle(User $reader, StoredChecklist $checklist, StoredVehicle $vehicle): ScoringHealthResource
     {
         [$readiness, $school] = $this->models->of($reader->school_id, $checklist, $vehicle);
-        $health = ChecklistHealth::of($readiness->plan, $this->history->ofSchool($reader->school_id));
+        $health = ChecklistHealth::of(
+            $readiness->plan, Tallies::sum($this->tallies->byDay($reader->school_id, Carbon::now())),
+        );
         $showsAll = $reader->manages();
         $people = User::ofSchool($reader->school_id)->get()->keyBy('id')->all();
-        $counts = Attempt::finished($reader->school_id)->pluck('scorer_id')->countBy()->all();
+        /** @var array<int, int> $counts */
+        $counts = Attempt::finished($reader->school_id)->toBase()->groupBy('scorer_id')
+            ->selectRaw('scorer_id, count(*) as attempts')->pluck('attempts', 'scorer_id')->all();
         $shared = $this->shared($reader->school_id);
         $scorers = [];
         foreach ($people as $person) {
@@ -79,13 +86,12 @@ final readonly class ReadScoringHealth
     private function shared(int $schoolId): array
     {
         $shared = [];
-        $second = Attempt::finished($schoolId)->with('walkedFirst')->whereHas('walkedFirst')->latest('started_at')
-            ->get();
-        foreach ($second->take(self::MOST_SHARED)->reverse() as $attempt) {
+        $second = Attempt::finished($schoolId)->with('walkedFirst')->latest('started_at')->latest('id')
+            ->whereHas('walkedFirst', static fn (Builder $first) => $first->where('status', AttemptStatus::Finished));
+        $second->limit(self::MOST_SHARED);
+        foreach ($second->get()->reverse() as $attempt) {
             $first = $attempt->walkedFirst;
-            if ($first?->status !== AttemptStatus::Finished) {
-                continue;
-            }
+            assert($first !== null);
             $agreement = Agreement::between($this->sheets->handle($first), $this->sheets->handle($attempt));
             [$kappa, $more] = [$agreement->kappaPermille, $agreement->moreOf100()];
             $shared[$first->scorer_id][] = ['kappa' => $kappa, 'more' => $more];

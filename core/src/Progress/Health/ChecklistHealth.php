@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Progress\Health;
 
-use Pasada\Core\Progress\History\PastAttempt;
-use Pasada\Core\Progress\History\PastStudent;
 use Pasada\Core\Progress\Model\Plan;
 
 /** What the attempts of a school tell of its checklist: items that tell nothing, or that scorers see differently. */
@@ -41,36 +39,23 @@ final readonly class ChecklistHealth
         public int $attempts,
     ) {}
 
-    /** @param  list<PastStudent>  $students */
-    public static function of(Plan $plan, array $students): self
+    public static function of(Plan $plan, Tallies $tallies): self
     {
-        $attempts = array_merge(...array_map(static fn (PastStudent $one): array => $one->attempts, $students));
         $never = $always = $against = $differing = [];
-        $rest = array_map(self::share(...), $attempts);
+        $items = $tallies->items();
         foreach ($plan->ids as $item) {
-            $whole = $shares = [];
-            /** @var array<array-key, list<float>> $byScorer */
-            $byScorer = [];
-            foreach ($attempts as $n => $attempt) {
-                $earned = $attempt->earned[$item] ?? null;
-                if ($earned !== null) {
-                    $whole[] = $earned >= 1000 ? 1.0 : 0.0;
-                    $shares[] = $rest[$n];
-                    $byScorer[$attempt->scorer][] = $earned >= 1000 ? 1.0 : 0.0;
-                }
-            }
-            if (count($whole) < self::LEAST) {
+            $tally = $items[$item] ?? null;
+            if ($tally === null || $tally->asked() < self::LEAST) {
                 continue;
             }
-            $mean = array_sum($whole) / count($whole);
-            if ($mean >= self::NOBODY_MISSES) {
+            if ($tally->shareOfWhole() >= self::NOBODY_MISSES) {
                 $never[] = $item;
-            } elseif ($mean <= self::EVERYBODY_MISSES) {
+            } elseif ($tally->shareOfWhole() <= self::EVERYBODY_MISSES) {
                 $always[] = $item;
-            } elseif (self::correlation($whole, $shares) < self::AGAINST_THE_REST) {
+            } elseif ($tally->correlation() < self::AGAINST_THE_REST) {
                 $against[] = $item;
             }
-            $apart = self::apart($item, $byScorer);
+            $apart = self::apart($item, $tallies->byScorer($item));
             if ($apart !== null) {
                 $differing[] = $apart;
             }
@@ -78,43 +63,19 @@ final readonly class ChecklistHealth
         usort($differing, static fn (array $a, array $b): int => [$b['apart'], $a['item']]
             <=> [$a['apart'], $b['item']]);
 
-        return new self($never, $always, $against, array_slice($differing, 0, self::MOST), count($attempts));
-    }
-
-    private static function share(PastAttempt $attempt): float
-    {
-        return array_sum($attempt->earned) / max(1, 1000 * count($attempt->earned));
+        return new self($never, $always, $against, array_slice($differing, 0, self::MOST), $tallies->attempts);
     }
 
     /**
-     * Point-biserial correlation (Pearson's).
-     *
-     * @param  non-empty-list<float>  $a
-     * @param  list<float>  $b  as many
-     */
-    private static function correlation(array $a, array $b): float
-    {
-        [$meanA, $meanB] = [array_sum($a) / count($a), array_sum($b) / count($a)];
-        $ab = $aa = $bb = 0.0;
-        foreach ($a as $n => $one) {
-            $ab += ($one - $meanA) * ($b[$n] - $meanB);
-            $aa += ($one - $meanA) ** 2;
-            $bb += ($b[$n] - $meanB) ** 2;
-        }
-
-        return $ab / sqrt(max(1e-9, $aa * $bb));
-    }
-
-    /**
-     * @param  array<array-key, list<float>>  $byScorer
+     * @param  array<array-key, ItemTally>  $byScorer
      * @return array{item: string, high: string, low: string, apart: float}|null
      */
     private static function apart(string $item, array $byScorer): ?array
     {
         $shares = [];
-        foreach ($byScorer as $scorer => $whole) {
-            if (count($whole) >= self::LEAST_OF_SCORER) {
-                $shares[$scorer] = [array_sum($whole) / count($whole), count($whole)];
+        foreach ($byScorer as $scorer => $tally) {
+            if ($tally->asked() >= self::LEAST_OF_SCORER) {
+                $shares[$scorer] = [$tally->shareOfWhole(), $tally->asked()];
             }
         }
         if (count($shares) < 2) {
