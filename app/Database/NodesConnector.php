@@ -60,6 +60,30 @@ final class NodesConnector extends MariaDbConnector
     }
 
     /**
+     * How the connection is to speak is said as it is opened and holds as long as it does, so that a request which
+     * finds it open says nothing more.
+     *
+     * @param  array<mixed>  $config  `charset`, `collation`, and `modes` as a list
+     * @return array<mixed>
+     */
+    public function getOptions(array $config): array
+    {
+        $text = static fn (string $key): string => is_string($config[$key] ?? null) ? $config[$key] : '';
+        $modes = array_filter((array) ($config['modes'] ?? []), is_string(...));
+
+        return [PDO::MYSQL_ATTR_INIT_COMMAND => sprintf(
+            "SET NAMES '%s' COLLATE '%s', SESSION sql_mode='%s'", $text('charset'), $text('collation'),
+            implode(',', $modes),
+        )] + parent::getOptions($config);
+    }
+
+    /** @param  array<mixed>  $config */
+    protected function configureConnection(PDO $connection, array $config): void
+    {
+        // Done by getOptions().
+    }
+
+    /**
      * @param  array<mixed>  $config
      * @return list<string>
      */

@@ -49,7 +49,7 @@ final class InspectionLibrary
     /** The whole checklist, sections and parts: read once and kept, as the item lists are. */
     public function checklistOf(StoredChecklist $stored): Checklist
     {
-        $key = implode(':', ['checklist', $this->build, $this->digest('checklists', $stored->id)]);
+        $key = implode(':', ['checklist', $this->build, ...$this->digests(['checklists' => $stored->id])]);
 
         return $this->cache->rememberForever($key, static function () use ($stored): Checklist {
             return (new ChecklistReader)->readKept($stored->document, $stored->slug);
@@ -68,8 +68,7 @@ final class InspectionLibrary
     public function readiness(StoredChecklist $checklist, StoredVehicle $vehicle): Readiness
     {
         $key = implode(':', [
-            'readiness', $this->build, $this->digest('checklists', $checklist->id),
-            $this->digest('vehicles', $vehicle->id),
+            'readiness', $this->build, ...$this->digests(['checklists' => $checklist->id, 'vehicles' => $vehicle->id]),
         ]);
 
         return $this->cache->rememberForever($key, static fn (): Readiness => Readiness::under(
@@ -86,10 +85,9 @@ final class InspectionLibrary
     private function kept(int $checklistId, int $vehicleId, ?string $form): Inspection
     {
         // By the digests of the documents and not by the ids of the rows, which mean something else after a reload.
-        $key = implode(':', [
-            'inspection', $this->build, $this->digest('checklists', $checklistId),
-            $this->digest('vehicles', $vehicleId), $form ?? '',
-        ]);
+        $key = implode(':', ['inspection', $this->build, ...$this->digests([
+            'checklists' => $checklistId, 'vehicles' => $vehicleId,
+        ]), $form ?? '']);
 
         return $this->cache->rememberForever($key, static function () use (
             $checklistId,
@@ -108,12 +106,19 @@ final class InspectionLibrary
         });
     }
 
-    private function digest(string $table, int $id): string
+    /**
+     * @param  non-empty-array<string, int>  $rows  ids by table
+     * @return list<string> in one question to the database
+     */
+    private function digests(array $rows): array
     {
-        $digest = $this->database->table($table)->where('id', $id)->value('digest');
+        $each = array_map(static fn (string $table): string => "(select digest from $table where id = ?) as $table",
+            array_keys($rows));
+        $kept = (array) $this->database->selectOne('select '.implode(', ', $each), array_values($rows));
+        $digests = array_values(array_filter($kept, is_string(...)));
 
-        return is_string($digest)
-            ? $digest
+        return count($digests) === count($rows)
+            ? $digests
             : throw new LogicException('An attempt names a checklist or vehicle that is gone.');
     }
 }

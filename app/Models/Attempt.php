@@ -57,6 +57,8 @@ final class Attempt extends Model
 
     protected $keyType = 'string';
 
+    protected $table = 'attempts';
+
     protected $fillable = [
         'id', 'school_id', 'student_id', 'scorer_id', 'checklist_id', 'vehicle_id', 'form', 'form_seed', 'mode', 'live',
         'walk_of', 'status', 'started_at', 'finished_at', 'discarded_at', 'discard_reason', 'place',

@@ -25,6 +25,8 @@ final class School extends Model
 {
     public $timestamps = false;
 
+    protected $table = 'schools';
+
     protected $fillable = [
         'name', 'state', 'note_phrases', 'time_zone', 'opened_on', 'is_demo', 'yard_revision',
         'two_factor_roles', 'started_at', 'kept_years', 'keeps_sound',

@@ -33,6 +33,8 @@ final class User extends Authenticatable
 {
     use OfSchool;
 
+    protected $table = 'users';
+
     protected $fillable = [
         'school_id', 'name', 'email', 'password', 'role', 'also', 'disabled_at', 'password_set_at',
         'two_factor_secret', 'two_factor_at', 'two_factor_step', 'recovery_codes', 'signing_code_digest',

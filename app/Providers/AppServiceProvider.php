@@ -16,12 +16,19 @@ use App\Library\KnownAddresses;
 use App\Library\ListeningLibrary;
 use App\Library\RecordFile;
 use App\Library\ShippedDocuments;
+use App\Models\Attempt;
+use App\Models\Draft;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
+use App\Models\Student;
 use App\Models\User;
 use App\Operations\Counters;
 use App\Operations\CountersInMemory;
+use App\Policies\AttemptPolicy;
+use App\Policies\DraftPolicy;
 use App\Policies\StoredDocumentPolicy;
+use App\Policies\StudentPolicy;
+use App\Policies\UserPolicy;
 use App\Progress\SchoolModels;
 use App\Sound\ForgetSound;
 use App\Sound\SoundStore;
@@ -126,6 +133,11 @@ final class AppServiceProvider extends ServiceProvider
     {
         // A lazy query or a missing column is a fault to be found in the tests; in a school it must not end a walk.
         Model::shouldBeStrict($this->settings()->string('app.env') !== 'production');
+        // Named, since the framework looks for a file of each name that it guesses, on every request.
+        Gate::policy(Attempt::class, AttemptPolicy::class);
+        Gate::policy(Draft::class, DraftPolicy::class);
+        Gate::policy(Student::class, StudentPolicy::class);
+        Gate::policy(User::class, UserPolicy::class);
         Gate::policy(StoredChecklist::class, StoredDocumentPolicy::class);
         Gate::policy(StoredVehicle::class, StoredDocumentPolicy::class);
         TrustProxies::at(

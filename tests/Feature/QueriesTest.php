@@ -26,7 +26,7 @@ beforeEach(function (): void {
     };
 });
 
-it('writes no session where nothing is new', function (): void {
+it('writes no session where nothing is new, and else once a minute', function (): void {
     // Old sessions are swept away by chance, two times in a hundred.
     config(['session.lottery' => [0, 100]]);
     config(['session.driver' => 'database']);
@@ -38,9 +38,12 @@ it('writes no session where nothing is new', function (): void {
     );
 
     expect($writes($poll($tag)))->toBe([])
-        // And does where there is something, so that whoever watches stays signed in.
-        ->and($writes($poll('"of another day"')))
-        ->not->toBe([]);
+        ->and($writes($poll('"of another day"')))->toBe([]);
+    $this->travel(61)->seconds();
+
+    expect($writes($poll($tag)))->toBe([])
+        // So that whoever watches stays signed in.
+        ->and($writes($poll('"of another day"')))->not->toBe([]);
 });
 
 it('lists the library without its documents, with as many queries for many drafts as for one', function (): void {
