@@ -111,7 +111,7 @@ lanes_up() { # a Pasada with fresh demo data for each lane
     for lane in $(seq 2 "$LANES"); do copy_database pasada_lane1 "pasada_lane$lane"; done
     for lane in $(seq 1 "$LANES"); do
         port=$(free_port "$((port + 1))" "${avoided[@]}")
-        serve "lane$lane" "$port" "pasada_lane$lane" 3
+        serve "lane$lane" "$port" "pasada_lane$lane" "${LANE_WORKERS:-3}"
     done
     # One more, in which nothing is yet: a school begins in it.
     sql -e "DROP DATABASE IF EXISTS pasada_school; CREATE DATABASE pasada_school"
@@ -189,7 +189,7 @@ run_tests() {
 
 # Measuring asks one thing more often in a minute than any page does.
 one_lane() {
-    LANES=1
+    LANES=1 LANE_WORKERS=${PASADA_WORKERS:-6} # as many as ./pasada up has, for what is measured
     export PASADA_REQUESTS_PER_MINUTE=1000000
     prepare_tests; build_front; lanes_up
     export PASADA_BROWSER_URLS PASADA_PROFILES=$VAR/profiles

@@ -38,6 +38,9 @@ final class MarkingWalks
     /** @var array<int, array{int, float}> walk and start of requests under way, by handle */
     private array $under = [];
 
+    /** @var array<int, true> walks of which a request is under way */
+    private array $busy = [];
+
     /** @var array<int, list<array<string, mixed>>> what waits, by walk */
     private array $waiting = [];
 
@@ -91,15 +94,14 @@ final class MarkingWalks
                     $do();
                 }
             }
-            $busy = array_column($this->under, 0);
             foreach ($this->next as $n => $due) {
-                if ($due <= $now && ! in_array($n, $busy, true)) {
+                if ($due <= $now && ! isset($this->busy[$n])) {
                     $this->mark($n, min($now, $seconds));
                     $this->send($n, $now);
                 }
             }
             $this->collect($start);
-            curl_multi_select($this->all, 0.004);
+            curl_multi_select($this->all, 0.01);
         } while ($now < $seconds || ($this->isWaiting($seconds) && $now < $seconds + 60));
     }
 
@@ -140,13 +142,14 @@ final class MarkingWalks
                 'recorder' => sprintf('01900000-0000-7000-8000-%012x', $n),
                 'marks' => $this->waiting[$n],
             ]),
-            CURLOPT_HTTPHEADER => $this->headers[$n],
+            // Packed on the way as for a page, and left so: unpacking is the pages' affair, not this machine's.
+            CURLOPT_HTTPHEADER => [...$this->headers[$n], 'Accept-Encoding: gzip'],
             CURLOPT_RETURNTRANSFER => true,
-            CURLOPT_ENCODING => '',
             CURLOPT_TIMEOUT => self::LONGEST_ANSWER_SECONDS,
             CURLOPT_PRIVATE => (string) count($this->waiting[$n]),
         ]);
         $this->under[spl_object_id($handle)] = [$n, microtime(true)];
+        $this->busy[$n] = true;
         curl_multi_add_handle($this->all, $handle);
     }
 
@@ -157,7 +160,7 @@ final class MarkingWalks
             $handle = $done['handle'];
             assert($handle instanceof CurlHandle);
             [$n, $from] = $this->under[spl_object_id($handle)];
-            unset($this->under[spl_object_id($handle)]);
+            unset($this->under[spl_object_id($handle)], $this->busy[$n]);
             $now = microtime(true);
             $status = curl_getinfo($handle, CURLINFO_RESPONSE_CODE);
             if ($status === 200) {
