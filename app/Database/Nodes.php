@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Database;
 
+use App\Operations\SharedMemory;
+
 /** Which nodes of a replicated database were just seen away: not tried again for a moment, or every request waits. */
 final class Nodes
 {
@@ -41,14 +43,14 @@ final class Nodes
     {
         $seconds = $isInStep ? self::IN_STEP_SECONDS : self::AWAY_SECONDS;
         $this->own[$address] = [$isInStep, microtime(true) + $seconds];
-        if (function_exists('apcu_enabled') && apcu_enabled()) {
+        if (SharedMemory::isThere()) {
             apcu_store(self::PREFIX.$address, $this->own[$address], $seconds + 1);
         }
     }
 
     private function seen(string $address): ?bool
     {
-        $kept = function_exists('apcu_enabled') && apcu_enabled() ? apcu_fetch(self::PREFIX.$address) : null;
+        $kept = SharedMemory::isThere() ? apcu_fetch(self::PREFIX.$address) : null;
         /** @var array{bool, float}|null $last */
         $last = is_array($kept) ? $kept : $this->own[$address] ?? null;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Library;
 
 use App\Models\AttemptStatus;
+use Closure;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
@@ -59,16 +60,16 @@ final readonly class PackedMarks
     public function due(Carbon $before, int $most): array
     {
         $ids = $this->database->table('attempts')->where('packed', false)->where('started_at', '<', $before)
-            ->where('status', '<>', AttemptStatus::UnderWay->value)->orderBy('started_at')->limit($most)->pluck('id');
+            ->whereIn('status', AttemptStatus::closed())->orderBy('started_at')->limit($most)->pluck('id');
 
         return array_values(array_filter($ids->all(), is_string(...)));
     }
 
     /**
-     * @param  string  $version  as MarkStore::version() tells it
+     * @param  Closure(): string  $version  as MarkStore::version() tells it, asked once no amendment can come between
      * @return int how many marks were packed
      */
-    public function pack(string $attemptId, string $version, Carbon $now): int
+    public function pack(string $attemptId, Closure $version, Carbon $now): int
     {
         $count = $this->database->transaction(function () use ($attemptId, $version, $now): int {
             $status = $this->database->table('attempts')->where('id', $attemptId)->where('packed', false)
@@ -83,7 +84,7 @@ final readonly class PackedMarks
                 'insert into '.self::TABLE.' (attempt_id, count, version, marks, packed_at)
                     values (?, ?, ?, compress(?), ?)',
                 [
-                    $attemptId, count($rows), $version,
+                    $attemptId, count($rows), $version(),
                     json_encode($rows, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), $now->format('Y-m-d H:i:s'),
                 ],
             );

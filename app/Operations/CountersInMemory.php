@@ -17,7 +17,7 @@ final class CountersInMemory implements Counters
     public function add(string $name, array $labels = [], int $by = 1): void
     {
         $key = PrometheusText::series($name, $labels);
-        if (self::isShared()) {
+        if (SharedMemory::isThere()) {
             apcu_inc(self::PREFIX.$key, $by);
         } else {
             $this->own[$key] = ($this->own[$key] ?? 0) + $by;
@@ -26,7 +26,7 @@ final class CountersInMemory implements Counters
 
     public function all(): array
     {
-        if (! self::isShared()) {
+        if (! SharedMemory::isThere()) {
             return $this->own;
         }
         $all = [];
@@ -36,10 +36,5 @@ final class CountersInMemory implements Counters
         }
 
         return $all;
-    }
-
-    private static function isShared(): bool
-    {
-        return function_exists('apcu_enabled') && apcu_enabled();
     }
 }

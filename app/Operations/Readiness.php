@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Operations;
 
-use App\Database\NodesConnector;
 use Closure;
 use Illuminate\Contracts\Cache\Factory as Cache;
 use Illuminate\Contracts\Config\Repository;
@@ -31,7 +30,7 @@ final readonly class Readiness
 
     public function __construct(
         private Application $app, private ConnectionInterface $database, private Cache $cache,
-        private Repository $settings, private Waiting $waiting,
+        private Repository $settings, private Waiting $waiting, private NodesInStep $nodes,
     ) {}
 
     /** @return list<Check> */
@@ -73,15 +72,11 @@ final readonly class Readiness
     private function database(): Check
     {
         $this->database->select('select 1');
-        /** @var array<string, mixed> $config */
-        $config = (array) $this->settings->get('database.connections.mariadb');
-        $wanted = count(NodesConnector::addresses($config));
+        $wanted = $this->nodes->wanted();
         if ($wanted === 0) {
             return Check::ok('database');
         }
-        /** @var list<object{Value: string}> $row */
-        $row = $this->database->select("SHOW GLOBAL STATUS LIKE 'wsrep_cluster_size'");
-        $there = (int) ($row[0]->Value ?? '0');
+        $there = $this->nodes->there();
 
         return $there >= $wanted ? Check::ok('database', "$there nodes are in step.") : Check::warning(
             'database', "$there of $wanted nodes are in step. Nothing is lost; start the one that is missing and ".

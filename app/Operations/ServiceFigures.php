@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Operations;
 
-use App\Database\NodesConnector;
 use App\Models\Sound\SoundState;
 use Illuminate\Contracts\Config\Repository;
 use Illuminate\Database\ConnectionInterface;
@@ -23,7 +22,7 @@ final readonly class ServiceFigures
 
     public function __construct(
         private Counters $counters, private Waiting $waiting, private ConnectionInterface $database,
-        private Repository $settings,
+        private Repository $settings, private NodesInStep $nodes,
     ) {}
 
     public function written(): string
@@ -77,13 +76,9 @@ final readonly class ServiceFigures
             ->add('recognizer_failed', 'gauge', 'Recordings that could not be heard.', [
                 'recognizer_failed' => $this->sounds(SoundState::Failed),
             ]);
-        /** @var array<string, mixed> $config */
-        $config = (array) $this->settings->get('database.connections.mariadb');
-        if (NodesConnector::addresses($config) !== []) {
-            /** @var list<object{Value: string}> $row */
-            $row = $this->database->select("SHOW GLOBAL STATUS LIKE 'wsrep_cluster_size'");
+        if ($this->nodes->wanted() > 0) {
             $text->add('database_nodes', 'gauge', 'Nodes of the database that are in step.', [
-                'database_nodes' => (int) ($row[0]->Value ?? '0'),
+                'database_nodes' => $this->nodes->there(),
             ]);
         }
     }

@@ -9,7 +9,6 @@ use App\Models\ExamResult;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\Student;
-use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -25,7 +24,7 @@ final readonly class ClassAnswers
 
     public function __construct(
         private ConnectionInterface $database, private SchoolModels $models, private SchoolHistory $history,
-        private Application $app,
+        private AfterAnswer $later,
     ) {}
 
     /**
@@ -68,7 +67,7 @@ final readonly class ClassAnswers
             }
         }
         if ($later !== []) {
-            $this->app->terminating(function () use ($later): void {
+            $this->later->do(function () use ($later): void {
                 foreach ($later as [$student, $checklist, $vehicle, $basis]) {
                     $this->work($student, $checklist, $vehicle, $basis);
                 }

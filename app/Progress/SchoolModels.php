@@ -10,7 +10,6 @@ use App\Models\ExamResult;
 use App\Models\SchoolModel;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
-use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Cache;
@@ -46,7 +45,7 @@ final class SchoolModels
         private readonly ConnectionInterface $database,
         private readonly InspectionLibrary $inspections,
         private readonly SchoolHistory $history,
-        private readonly Application $app,
+        private readonly AfterAnswer $later,
     ) {}
 
     /**
@@ -77,7 +76,7 @@ final class SchoolModels
             || $attempts - $row->attempts >= max(self::HOLDS_FOR, self::HOLDS_SHARE * $row->attempts)
             || $results !== $row->results;
         if ($school === null || $isOld) {
-            $this->app->terminating(fn () => $this->fit($schoolId, $checklist, $vehicle));
+            $this->later->do(fn () => $this->fit($schoolId, $checklist, $vehicle));
         }
 
         return [$readiness, $school, $this->sign($row)];

@@ -29,6 +29,7 @@ use App\Policies\DraftPolicy;
 use App\Policies\StoredDocumentPolicy;
 use App\Policies\StudentPolicy;
 use App\Policies\UserPolicy;
+use App\Progress\AfterAnswer;
 use App\Progress\SchoolModels;
 use App\Sound\ForgetSound;
 use App\Sound\SoundStore;
@@ -106,6 +107,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when([Documents::class, CatalogOfParts::class, ShippedDocuments::class])
             ->needs('$folder')
             ->give($this->app->basePath());
+        $this->app->when(AfterAnswer::class)->needs('$server')->giveConfig('pasada.server');
         $this->app->when(ReadRecording::class)->needs('$build')->giveConfig('pasada.build');
         $this->app->when(RecordFile::class)->needs('$version')->giveConfig('pasada.version');
         $this->app->when(ReadToday::class)->needs('$dueAfterDays')->giveConfig('pasada.due_after_days');

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Actions\Walk\RecordMarks;
+use App\Progress\AfterAnswer;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Pasada\Core\Attempt\Marks\MarkWriter;
 use Pasada\Core\Tests\Sample;
@@ -42,6 +44,28 @@ it('fits again after some more attempts, and not after each', function (int $mor
 
     expect(DB::table('school_models')->value('attempts'))->toBe($known);
 })->with(['one more' => [1, 1], 'five more' => [5, 6]]);
+
+it('works out one after the other on a server: what finds it busy is left for the next request', function (): void {
+    $yard = new Yard;
+    $this->actingAs($yard->scorer);
+    finishedWalk($yard);
+    $this->getJson('/api/v1/class')->assertOk();
+    for ($n = 0; $n < 5; $n++) {
+        finishedWalk($yard);
+    }
+    $known = function (): mixed {
+        $this->app->forgetScopedInstances();
+        $this->getJson('/api/v1/class')->assertOk();
+
+        return DB::table('school_models')->value('attempts');
+    };
+    $busy = Cache::lock(AfterAnswer::turnOf(config()->string('pasada.server')), 60);
+    $busy->get();
+    $whileBusy = $known();
+    $busy->release();
+
+    expect([$whileBusy, $known()])->toBe([1, 6]);
+});
 
 it('asks the database no more often for thirty students than for three', function (): void {
     $yard = new Yard;

@@ -10,6 +10,7 @@ use Closure;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Session\SessionManager;
 use Illuminate\Support\Carbon;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -28,6 +29,11 @@ final class KeepSession extends StartSession
     private const WRITTEN = 'written_at';
 
     private const WRITTEN_AGAIN_SECONDS = 60;
+
+    public function __construct(SessionManager $manager, private readonly Sessions $sessions)
+    {
+        parent::__construct($manager);
+    }
 
     /** @param  Request  $request */
     public function handle($request, Closure $next): mixed
@@ -49,7 +55,7 @@ final class KeepSession extends StartSession
         if (! $request->attributes->has(self::UNCHANGED)) {
             $user = $request->user();
             if ($user instanceof User && $request->hasSession()) {
-                app(Sessions::class)->note($request->session(), $user, $request->ip(), $request->userAgent());
+                $this->sessions->note($request->session(), $user, $request->ip(), $request->userAgent());
             }
             if ($this->isToBeWritten($request)) {
                 $request->session()->put(self::WRITTEN, Carbon::now()->getTimestamp());
