@@ -8,6 +8,7 @@ use App\Models\Attempt;
 use App\Models\AttemptStatus;
 use App\Models\Student;
 use App\Models\User;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -18,7 +19,7 @@ it('loads twelve students with three to nine finished walks each, the same every
         return DB::table('attempt_results')
             ->orderBy('attempt_id')
             ->get()
-            ->map(fn (stdClass $row): array => (array) $row)
+            ->map(static fn (stdClass $row): array => Arr::except((array) $row, 'projected_at'))
             ->all();
     };
     DB::beginTransaction();

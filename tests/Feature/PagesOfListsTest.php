@@ -28,6 +28,19 @@ beforeEach(function (): void {
     };
 });
 
+it('tells who works at the school in pages, too', function (): void {
+    $this->actingAs($this->yard->person(Role::Manager, 'Paul Averdale'));
+    foreach (['Zora', 'Abel'] as $name) {
+        $this->yard->person(Role::Examiner, $name);
+    }
+    $first = $this->getJson('/api/v1/people?limit=3')->assertOk();
+    preg_match('/<([^>]+)>/', (string) $first->headers->get('Link'), $next);
+    $rest = $this->getJson($next[1])->assertOk()->assertHeaderMissing('Link');
+
+    expect(array_column([...$first->json(), ...$rest->json()], 'name'))
+        ->toBe(['Abel', 'Paul Averdale', 'Rosa Kettering', 'Zora']);
+});
+
 it('tells every row once, in one order, however long a page is', function (int $limit): void {
     $whole = array_column($this->getJson('/api/v1/students')->assertHeaderMissing('Link')->json(), 'id');
 

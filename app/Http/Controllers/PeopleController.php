@@ -10,8 +10,12 @@ use App\Access\Sessions;
 use App\Actions\People\SavePerson;
 use App\Actions\People\SaveStudent;
 use App\Http\OpenApi\Answered;
+use App\Http\OpenApi\CursorInQuery;
 use App\Http\OpenApi\IdInPath;
+use App\Http\OpenApi\LimitInQuery;
 use App\Http\OpenApi\Refused;
+use App\Http\Page;
+use App\Http\Requests\PageRequest;
 use App\Http\Requests\People\ClosePersonRequest;
 use App\Http\Requests\People\SavePersonRequest;
 use App\Http\Requests\People\StudentAccountRequest;
@@ -35,7 +39,8 @@ final readonly class PeopleController
         OA\Get(
             path: '/people',
             operationId: 'listPeople',
-            summary: 'Who works at the school',
+            summary: 'Who works at the school, in pages',
+            parameters: [new LimitInQuery, new CursorInQuery],
             responses: [
                 new OA\Response(
                     response: 200, description: 'By name',
@@ -45,14 +50,12 @@ final readonly class PeopleController
             ],
         ),
     ]
-    public function index(SignedInRequest $request): JsonResponse
+    public function index(PageRequest $request): JsonResponse
     {
         Gate::authorize('manage', User::class);
-        $people = User::ofSchool($request->signedIn()->school_id)->where('role', '<>', Role::Student)->get();
+        $people = User::ofSchool($request->signedIn()->school_id)->where('role', '<>', Role::Student);
 
-        return new JsonResponse(
-            $people->sortBy('name')->values()->toBase()->map(PersonResource::of(...))->all(),
-        );
+        return Page::of($people, $request, 'users.name', PersonResource::of(...));
     }
 
     #[

@@ -10,6 +10,7 @@ use App\Http\Resources\Brakes\AirFaultResource;
 use App\Http\Resources\Brakes\AirLimitResource;
 use App\Http\Resources\Brakes\AirSequenceResource;
 use App\Http\Resources\Brakes\AirVehicleResource;
+use App\Library\InspectionLibrary;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
 use App\Models\User;
@@ -21,12 +22,13 @@ use Pasada\Core\Brakes\Events\EventWriter;
 use Pasada\Core\Brakes\Sequence;
 use Pasada\Core\Brakes\StepChoice;
 use Pasada\Core\Brakes\StepRule;
-use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Vehicle\VehicleReader;
 
 /** What somebody can practice on today: what is in force at the school, and what may be wrong with it. */
 final readonly class ReadAirChoices
 {
+    public function __construct(private InspectionLibrary $inspections) {}
+
     public function handle(User $user, Carbon $now): AirChoicesResource
     {
         $used = MostWalked::around($user);
@@ -45,7 +47,7 @@ final readonly class ReadAirChoices
         }
         $sequences = [];
         foreach ($used->first(StoredChecklist::inForceOn($user->school_id, $now)) as $row) {
-            $sequence = (new ChecklistReader)->readKept($row->document, $row->slug)->brakeSequence();
+            $sequence = $this->inspections->checklistOf($row)->brakeSequence();
             if ($sequence->steps !== []) {
                 $sequences[] = $this->sequence($row, $sequence, $braked);
             }

@@ -1,4 +1,4 @@
-import { answer, api, type Schemas } from '@/shared/api/client';
+import { allPages, answer, api, type Schemas } from '@/shared/api/client';
 
 export type Person = Schemas['PersonResource'];
 export type Link = Schemas['LinkResource'];
@@ -6,7 +6,8 @@ export type Role = Person['roles'][number];
 export type Classes = Schemas['ClassesResource'];
 export type SchoolClass = Schemas['SchoolClassResource'];
 
-export const listPeople = (): Promise<Person[]> => answer(api.GET('/people'));
+export const listPeople = (): Promise<Person[]> =>
+    allPages((cursor) => api.GET('/people', { params: { query: cursor } }));
 
 export const addPerson = (body: Schemas['SavePersonRequest']): Promise<Link> => answer(api.POST('/people', { body }));
 

@@ -1314,7 +1314,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Who works at the school */
+        /** Who works at the school, in pages */
         get: operations['listPeople'];
         put?: never;
         /** Let somebody in who works at the school */
@@ -8275,7 +8275,12 @@ export interface operations {
     };
     listPeople: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description rows at most, 500 where it is left out */
+                limit?: number;
+                /** @description of the header `Link` of the page before */
+                cursor?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;

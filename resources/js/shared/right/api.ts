@@ -1,4 +1,4 @@
-import { answer, api, done, type Schemas } from '@/shared/api/client';
+import { allPages, answer, api, done, type Schemas } from '@/shared/api/client';
 
 export type Change = Schemas['RescoreResource'];
 type Right = Schemas['SetRightRequest'];
@@ -11,7 +11,7 @@ export const voidAttempt = (attempt: string, reason: string | null): Promise<voi
 
 /** Who may score, as options of a list. */
 export const listScorers = async (): Promise<{ value: number; label: string }[]> =>
-    (await answer(api.GET('/people')))
+    (await allPages((cursor) => api.GET('/people', { params: { query: cursor } })))
         .filter(({ closed, may_score: scores }) => !closed && scores)
         .map(({ id, name }) => ({ value: id, label: name }));
 
