@@ -26,6 +26,7 @@ enum ProblemKind: string
     case TooMany = 'too-many';
     case Failed = 'failed';
     case Unavailable = 'unavailable';
+    case NoRoom = 'no-room';
     case SecondFactor = 'second-factor';
     case SecondFactorMissing = 'second-factor-missing';
     case LinkSpent = 'link-spent';
@@ -52,6 +53,7 @@ enum ProblemKind: string
             self::TooMany => 429,
             self::Failed => 500,
             self::Unavailable => 503,
+            self::NoRoom => 507,
         };
     }
 

@@ -8,6 +8,7 @@ use App\Database\Trouble;
 use App\Exceptions\ProblemKind;
 use App\Exceptions\Refusal;
 use App\Http\Middleware\NameRequest;
+use App\Operations\Room;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
@@ -101,11 +102,7 @@ final readonly class Problem
         $exceptions->render(
             static fn (Throwable $e): ?JsonResponse => config('app.debug') === true
                 ? null
-                : self::respond(
-                    ProblemKind::Failed,
-                    'Pasada itself failed here. Nothing of this request was kept; try again, and tell whoever looks '.
-                        'after the server.',
-                ),
+                : self::failed(app(Room::class)),
         );
     }
 
@@ -148,6 +145,21 @@ final readonly class Problem
         }
 
         return '';
+    }
+
+    private static function failed(Room $room): JsonResponse
+    {
+        return $room->isLow()
+            ? self::respond(
+                ProblemKind::NoRoom,
+                'There is hardly any room left on the server, so files cannot be written; marks are kept. Nothing of '.
+                    'this request was kept. Tell whoever looks after the server: '.$room->said(),
+            )
+            : self::respond(
+                ProblemKind::Failed,
+                'Pasada itself failed here. Nothing of this request was kept; try again, and tell whoever looks '.
+                    'after the server.',
+            );
     }
 
     private static function away(): JsonResponse

@@ -31,6 +31,7 @@ final readonly class Readiness
     public function __construct(
         private Application $app, private ConnectionInterface $database, private Cache $cache,
         private Repository $settings, private Waiting $waiting, private NodesInStep $nodes,
+        private Room $room,
     ) {}
 
     /** @return list<Check> */
@@ -164,18 +165,11 @@ final readonly class Readiness
 
     private function disk(): Check
     {
-        $folder = $this->app->storagePath();
-        $least = $this->settings->get('pasada.least_free_mb');
-        $least = is_int($least) ? $least : 0;
-        $free = disk_free_space($folder);
-        $free = $free === false ? 0.0 : $free;
-
         return match (true) {
-            ! is_writable($folder) => Check::failed('disk', 'var/storage cannot be written. Give it back to the '.
-                'account of the servers.'),
-            $free < $least * 1_048_576 => Check::failed('disk', sprintf(
-                '%d MB are free where var/storage lies; %d MB are needed. Free some.', $free / 1_048_576, $least,
-            )),
+            ! $this->room->canBeWritten() => Check::failed(
+                'disk', 'var/storage cannot be written. Give it back to the account of the servers.',
+            ),
+            $this->room->isLow() => Check::failed('disk', $this->room->said().' Free some.'),
             default => Check::ok('disk'),
         };
     }

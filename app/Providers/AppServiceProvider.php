@@ -24,6 +24,7 @@ use App\Models\Student;
 use App\Models\User;
 use App\Operations\Counters;
 use App\Operations\CountersInMemory;
+use App\Operations\Room;
 use App\Policies\AttemptPolicy;
 use App\Policies\DraftPolicy;
 use App\Policies\StoredDocumentPolicy;
@@ -108,6 +109,9 @@ final class AppServiceProvider extends ServiceProvider
             ->needs('$folder')
             ->give($this->app->basePath());
         $this->app->when(AfterAnswer::class)->needs('$server')->giveConfig('pasada.server');
+        $this->app->bind(Room::class, fn (): Room => new Room(
+            $this->app->storagePath(), $this->settings()->integer('pasada.least_free_mb'),
+        ));
         $this->app->when(ReadRecording::class)->needs('$build')->giveConfig('pasada.build');
         $this->app->when(RecordFile::class)->needs('$version')->giveConfig('pasada.version');
         $this->app->when(ReadToday::class)->needs('$dueAfterDays')->giveConfig('pasada.due_after_days');

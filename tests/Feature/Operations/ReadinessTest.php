@@ -6,7 +6,11 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
+use Pasada\Core\Attempt\Marks\MarkWriter;
+use Pasada\Core\Tests\Sample;
+use Tests\Support\Yard;
 
 beforeEach(function (): void {
     config(['pasada.operator_token' => 'of-the-operator']);
@@ -84,4 +88,18 @@ it('says it in the log, once a minute', function (): void {
         static fn (string $level, string $said, array $with): bool => $level === 'error' &&
             str_contains($said, 'disk') && str_contains($with['says'], 'MB are free'),
     )->once();
+});
+
+it('says that there is no room where something failed for want of it, and keeps marks', function (): void {
+    config(['pasada.least_free_mb' => PHP_INT_MAX >> 24, 'app.debug' => false]);
+    Route::get('/writes', static fn () => throw new ErrorException('file_put_contents(): No space left on device'));
+    $this->getJson('/writes')->assertStatus(507)->assertJsonPath('type', '/problems/no-room');
+    config(['pasada.least_free_mb' => 0]);
+    $this->getJson('/writes')->assertStatus(500)->assertJsonPath('type', '/problems/failed');
+    config(['pasada.least_free_mb' => PHP_INT_MAX >> 24]);
+    $yard = new Yard;
+    $attempt = $yard->attempt();
+    $this->actingAs($yard->scorer)->postJson("/api/v1/attempts/$attempt->id/marks", [
+        'recorder' => $attempt->id, 'marks' => [MarkWriter::write(Sample::whole(1, 'cab.seat_belt'))],
+    ])->assertOk();
 });
