@@ -55,8 +55,9 @@ free_port() {
 is_ours() { # pid
     local command files
     command=$({ tr '\0' ' ' <"/proc/$1/cmdline"; } 2>/dev/null) || return 1
-    local ours='^(nginx:|php-fpm:|[^ ]*mariadbd |redis-server |php artisan schedule:work|bash -c while sleep|'
-    ours+='bash [^ ]*/pasada watch)'
+    local ours='^(nginx:|php-fpm:|[^ ]*mariadbd |redis-server |php artisan schedule:work|bash -c : worker|'
+    # The second is how a worker was called up to 0.13.
+    ours+='bash -c while sleep|bash [^ ]*/pasada watch)'
     [[ $command =~ $ours ]] || return 1
     [[ $command == *"$RUN/"* ]] && return 0
     files=$(find "/proc/$1/fd" -lname "$VAR/log/*" 2>/dev/null) || true

@@ -194,19 +194,27 @@ cache_settings() {
 }
 
 # Who hears sound, one job after the other: what is said just now has a worker of its own, and whole walks never take
-# the processor from it. A worker that ends or dies is started anew; what it was at is taken up again.
+# the processor from it. A worker that ends or dies is started anew; what it was at is taken up again. One that ends at
+# once, since the database is away, is given a while. Of two that are started at the same moment, by ./pasada up and by
+# the watcher, the one that holds the lock goes on; nobody would ever stop the other.
+# shellcheck disable=SC2016 # expanded by the shell that is started
+RUN_WORKER=': worker; exec 8>"$1.lock"; flock -n 8 || exit 0
+    echo $$ >"$1"; trap "kill \$worker; exit" TERM
+    while true; do
+        began=$SECONDS
+        "${@:2}" 8>&- & worker=$!; wait $worker
+        [ $((SECONDS - began)) -ge 5 ] || { sleep 4 8>&- & wait $!; }
+    done'
 start_workers() {
     local queue
     for queue in live default; do
         ! alive "$RUN/worker-$queue.pid" || continue
         # shellcheck disable=SC2016 # expanded by the shell that is started
         (instance_env app "$(env_value DB_DATABASE)"
-            as_account setsid nice -n "$([ "$queue" = live ] && echo 5 || echo 15)" bash -c 'while sleep 0.5; do
-                trap "kill \$worker; exit" TERM
-                php -d pcov.enabled=0 -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
-                    $3 artisan pasada:work "$2" & worker=$!
-                echo $$ >"$1"; wait $worker
-            done' _ "$RUN/worker-$queue.pid" "$queue" "$(silence -d' ' '')" &
+            # shellcheck disable=SC2046 # none, or two words
+            as_account setsid nice -n "$([ "$queue" = live ] && echo 5 || echo 15)" bash -c "$RUN_WORKER" _ \
+                "$RUN/worker-$queue.pid" php -d pcov.enabled=0 -d opcache.enable_cli=1 -d opcache.jit=tracing \
+                -d opcache.jit_buffer_size=64M $(silence '-d ' '') artisan pasada:work "$queue" &
         ) >>"$VAR/log/worker-$queue.log" 2>&1 </dev/null 9>&-
     done
 }
@@ -218,6 +226,7 @@ watch_over() {
     ! alive "$RUN/schedule.pid" || return 0
     # shellcheck disable=SC2016 # expanded by the shell that is started
     (instance_env app "$(env_value DB_DATABASE)"
-        as_account setsid bash -c 'echo $$ >"$1"; exec php artisan schedule:work' _ "$RUN/schedule.pid" &
+        as_account setsid bash -c 'exec 8>"$1.lock"; flock -n 8 || exit 0; echo $$ >"$1"
+            exec php artisan schedule:work' _ "$RUN/schedule.pid" &
     ) >>"$VAR/log/schedule.log" 2>&1 </dev/null 9>&-
 }

@@ -96,6 +96,20 @@ it('does not run the tests twice in one checkout', function (): void {
     $first->stop(0);
 });
 
+it('starts one worker of a queue, whoever else starts one at the same moment, and stops it', function (): void {
+    $counted = inScript($this->root, <<<'END'
+        as_account() { "$@" 9>&-; }; env_value() { echo none; }
+        export ROOT; mkdir "$ROOT/bin"; PATH=$ROOT/bin:$PATH
+        printf '#!/bin/bash\nexec sleep 30' >"$ROOT/bin/php"; chmod +x "$ROOT/bin/php"
+        loops() { pgrep -fc -- "^bash -c : worker.* $RUN/worker" || true; }
+        for n in 1 2 3 4; do start_workers & done; wait
+        for n in $(seq 1 200); do ! alive "$RUN/worker-live.pid" || ! alive "$RUN/worker-default.pid" || break; done
+        loops; start_workers; loops; stop_workers; loops
+        END);
+
+    expect($counted)->toBe("2\n2\n0");
+});
+
 it('has a remedy for a port that is none', function (string $port): void {
     $run = new Process(['bash', base_path('pasada'), 'status'], base_path(), ['PASADA_PORT' => $port]);
     $run->run();
