@@ -36,6 +36,9 @@ process_control_timeout = 10s
 [$(pool_name "$1")]
 listen = $dir/fpm.sock
 listen.mode = 0600
+; as many as are answered in two seconds; what comes beyond is told at once to come again (503), and brings more marks
+; then. Without it, pages give up on requests that are still worked on, and send them a second time
+listen.backlog = 128
 pm = static
 pm.max_children = $3
 pm.max_requests = 5000
