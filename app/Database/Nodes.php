@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Database;
 
-use App\Operations\SharedMemory;
-
 /** Which nodes of a replicated database were just seen away: not tried again for a moment, or every request waits. */
 final class Nodes
 {

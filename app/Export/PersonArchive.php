@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\Export;
 
+use App\Files\ZipFile;
 use App\Models\Attempt;
 use App\Models\AttemptStatus;
 use App\Models\BrakePractice;
 use App\Models\ExamAppointment;
 use App\Models\ExamResult;
+use App\Models\Paper\PaperSize;
 use App\Models\Recital;
 use App\Models\Rehearsal;
 use App\Models\Sound\SoundState;
 use App\Models\Sound\WalkSound;
 use App\Models\Student;
-use App\Paper\PaperSize;
 use App\Paper\RecordPaper;
 use App\Sound\SoundPieces;
 use Illuminate\Filesystem\Filesystem;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Operations;
 
 use APCUIterator;
+use App\Database\SharedMemory;
 
 /** Kept in the memory that the workers of php-fpm share; on the command line, in that of the one process. */
 final class CountersInMemory implements Counters

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Library\InspectionLibrary;
+use App\Models\Paper\PaperSize;
 use App\Models\School;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Exceptions\IdIsTaken;
-use App\Export\ZipFile;
-use App\Models\PaperBundle;
+use App\Files\ZipFile;
+use App\Models\Paper\PaperBundle;
+use App\Models\Paper\PaperSize;
 use App\Models\School;
 use App\Models\SchoolClass;
 use App\Models\Student;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Paper;
 
+use App\Models\Paper\PaperSize;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 use Illuminate\Contracts\Foundation\Application;

@@ -8,6 +8,7 @@ use App\Models\Attempt;
 use App\Models\AttemptStatus;
 use App\Models\ExamAppointment;
 use App\Models\ExamResult;
+use App\Models\Paper\PaperSize;
 use App\Models\School;
 use App\Models\SchoolClass;
 use App\Models\Student;

@@ -8,6 +8,7 @@ use App\Actions\Walk\ReadSheet;
 use App\Library\RecordDigest;
 use App\Models\Amendment;
 use App\Models\Attempt;
+use App\Models\Paper\PaperSize;
 use App\Models\Signature;
 use Pasada\Core\Attempt\Remark;
 use Pasada\Core\Brakes\Judging\Standing;

@@ -5,21 +5,16 @@ declare(strict_types=1);
 namespace App\Progress;
 
 use App\Models\Attempt;
-use App\Models\ItemOutcomeRow;
 use App\Models\Student;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
+use Pasada\Core\Progress\History\ItemShares;
 use Pasada\Core\Progress\History\PastAttempt;
 use Pasada\Core\Progress\History\PastStudent;
-use Pasada\Core\Scoring\ItemStatus;
-use stdClass;
 
 /** Reads what students earned in their finished attempts, as the core's models want it. */
 final readonly class SchoolHistory
 {
-    /** Rows read at once: a school's attempts are millions of outcomes. */
-    private const CHUNK = 300;
-
     /** Students of whom a large school is judged: more would say the same, and not fit into memory. */
     private const MOST = 200;
 
@@ -68,20 +63,14 @@ final readonly class SchoolHistory
             ->sortBy('started_at')
             ->toBase();
         $by = [];
-        foreach ($rows->chunk(self::CHUNK) as $some) {
-            $earned = [];
-            $outcomes = ItemOutcomeRow::query()->toBase()
-                ->whereIn('attempt_id', $some->pluck('id'))
-                ->where('possible', '>', 0)
-                ->whereNotIn('status', ItemStatus::unasked())
-                ->get(['attempt_id', 'item', 'earned', 'possible']);
-            foreach ($outcomes as $one) {
-                /** @var stdClass&object{attempt_id: string, item: string, earned: int, possible: int} $one */
-                $earned[$one->attempt_id][$one->item] = intdiv(1000 * $one->earned, $one->possible);
-            }
+        foreach ($rows->chunk(WalkOutcomes::AT_ONCE) as $some) {
+            $outcomes = WalkOutcomes::of(array_values(
+                $some->map(static fn (Attempt $attempt): string => $attempt->id)->all(),
+            ));
             foreach ($some as $attempt) {
                 $by[$attempt->student_id][] = new PastAttempt(
-                    DayNumber::of($attempt->started_at), (string) $attempt->scorer_id, $earned[$attempt->id] ?? [],
+                    DayNumber::of($attempt->started_at), (string) $attempt->scorer_id,
+                    ItemShares::of($outcomes[$attempt->id] ?? []),
                     $attempt->result === null ? null : $attempt->result->duration_ms / 1000.0,
                     $attempt->result?->out_of_place,
                 );

@@ -6,11 +6,9 @@ namespace App\Progress;
 
 use App\Models\Attempt;
 use App\Models\DayTally;
-use App\Models\ItemOutcomeRow;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Pasada\Core\Progress\Health\Tallies;
-use Pasada\Core\Scoring\ItemStatus;
 use stdClass;
 
 /**
@@ -19,9 +17,6 @@ use stdClass;
  */
 final readonly class SchoolTallies
 {
-    /** Walks whose outcomes are read at once: each has some hundred. */
-    private const AT_ONCE = 300;
-
     /**
      * Once a walk; what is dated after tomorrow was dated wrong and tells nothing.
      *
@@ -115,7 +110,7 @@ final readonly class SchoolTallies
         $walks = 0;
         foreach ($stamps as $day => $stamp) {
             $walks += (int) $stamp;
-            if ($group !== [] && $walks > self::AT_ONCE) {
+            if ($group !== [] && $walks > WalkOutcomes::AT_ONCE) {
                 $groups[] = $group;
                 $group = [];
                 $walks = (int) $stamp;
@@ -136,15 +131,7 @@ final readonly class SchoolTallies
     private function walks(Builder $attempts): array
     {
         $of = $attempts->toBase()->selectRaw('attempts.id, scorer_id, date(started_at) as day')->get();
-        $outcomes = [];
-        $rows = ItemOutcomeRow::query()->toBase()->whereIn('attempt_id', $of->pluck('id'))
-            ->get(['attempt_id', 'item', 'status', 'earned', 'possible']);
-        /**
-         * @var stdClass&object{attempt_id: string, item: string, status: string, earned: int, possible: int} $row
-         */
-        foreach ($rows as $row) {
-            $outcomes[$row->attempt_id][$row->item] = [ItemStatus::from($row->status), $row->earned, $row->possible];
-        }
+        $outcomes = WalkOutcomes::of(array_values(array_filter($of->pluck('id')->all(), is_string(...))));
         $walks = [];
         foreach ($of as $attempt) {
             /** @var stdClass&object{id: string, scorer_id: int, day: string} $attempt */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Sound;
 
-use App\Actions\Speech\AddRecording;
 use App\Exceptions\RecordIsClosed;
 use App\Library\InspectionLibrary;
 use App\Models\Sound\SoundState;
 use App\Models\Sound\WalkSound;
 use App\Models\User;
 use App\Speech\NoSound;
+use App\Speech\Recordings;
 use App\Speech\SoundFile;
 use App\Speech\SpokenLanguage;
 use App\Speech\WaveFile;
@@ -44,7 +44,7 @@ final class HearSound implements ShouldQueue
 
     public function handle(
         SoundFile $files, SoundPieces $pieces, Recognizer $recognizer, SpokenLanguage $language,
-        InspectionLibrary $inspections, WordsOfWalk $words, AddRecording $captions,
+        InspectionLibrary $inspections, WordsOfWalk $words, Recordings $captions,
     ): void {
         $sound = WalkSound::query()->find($this->id);
         if ($sound === null || $sound->state !== SoundState::Waiting) {
@@ -136,13 +136,13 @@ final class HearSound implements ShouldQueue
      *
      * @param  list<HeardPiece>  $heard
      */
-    private function propose(WalkSound $sound, array $heard, AddRecording $captions): void
+    private function propose(WalkSound $sound, array $heard, Recordings $captions): void
     {
         if ($heard === []) {
             return;
         }
         try {
-            $captions->handle(
+            $captions->add(
                 $sound->attempt, User::query()->findOrFail($sound->user_id), $sound->id, self::NAME,
                 HeardWriter::vtt($heard, $sound->from_ms), Carbon::now(),
             );

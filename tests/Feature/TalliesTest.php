@@ -117,20 +117,40 @@ it('tells nothing of a walk that is dated after tomorrow', function (): void {
     expect(($this->kept)())->toBe([]);
 });
 
-it('leaves out of the class what another made of a walk that the reader is scoring', function (): void {
-    Carbon::setTestNow($this->now);
-    $first = ($this->finished)('2026-11-20');
-    ($this->finished)('2026-11-21');
-    $item = array_key_first(array_filter(
-        Tallies::sum(($this->kept)())->items(), static fn (ItemTally $one): bool => $one->missed() > 0,
-    ));
-    $asked = fn (): int => array_column(
-        $this->getJson('/api/v1/class')->assertOk()->json('missed'), 'asked', 'item',
-    )[$item];
-    $reader = $this->yard->person(Role::Examiner, 'Ilse Drumlin');
-    $this->actingAs($reader);
-    $before = $asked();
-    $this->yard->attempt($reader, startedAt: '2026-11-20 14:00')->update(['walk_of' => $first->id]);
+describe('a walk that the reader is scoring too', function (): void {
+    beforeEach(function (): void {
+        Carbon::setTestNow($this->now);
+        $this->reader = $this->yard->person(Role::Examiner, 'Ilse Drumlin');
+        $this->actingAs($this->reader);
+        $this->alongside = fn (Attempt $first): bool => $this->yard->attempt(
+            $this->reader, startedAt: $first->started_at->toDateTimeString(),
+        )->update(['walk_of' => $first->id]);
+        /** What is told of the first item that is missed. */
+        $this->told = function (): array {
+            $item = array_key_first(array_filter(
+                Tallies::sum(($this->kept)())->items(), static fn (ItemTally $one): bool => $one->missed() > 0,
+            ));
 
-    expect([$before, $asked()])->toBe([2, 1]);
+            return array_column($this->getJson('/api/v1/class')->assertOk()->json('missed'), null, 'item')[$item];
+        };
+    });
+
+    it('is left out of the class', function (): void {
+        $first = ($this->finished)('2026-11-20');
+        ($this->finished)('2026-11-21');
+        $before = ($this->told)()['asked'];
+        ($this->alongside)($first);
+
+        expect([$before, ($this->told)()['asked']])->toBe([2, 1]);
+    });
+
+    it('lowers no count that it is not in', function (string $day): void {
+        ($this->finished)('2026-11-20');
+        ($this->finished)('2026-10-20');
+        $first = ($this->finished)($day);
+        $before = ($this->told)();
+        ($this->alongside)($first);
+
+        expect(($this->told)())->toBe($before);
+    })->with(['one of longer ago than is told of' => ['2026-09-20']]);
 });

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Speech\AddRecording;
 use App\Http\OpenApi\Answered;
 use App\Http\OpenApi\IdInPath;
 use App\Http\OpenApi\Refused;
@@ -16,6 +15,7 @@ use App\Http\Resources\Speech\SuggestionResource;
 use App\Http\Views\Speech\ReadRecording;
 use App\Models\Attempt;
 use App\Models\Recording;
+use App\Speech\Recordings;
 use App\Trail\Trail;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
@@ -44,9 +44,9 @@ final readonly class AttemptSpeechController
         ),
     ]
     public function store(
-        AddRecordingRequest $request, Attempt $attempt, AddRecording $add, ReadRecording $read,
+        AddRecordingRequest $request, Attempt $attempt, Recordings $recordings, ReadRecording $read,
     ): JsonResponse {
-        $add->handle(
+        $recordings->add(
             $attempt, $request->signedIn(), $request->recordingId(), $request->recordingName(), $request->captions(),
             Carbon::now(),
         );
@@ -122,9 +122,9 @@ final readonly class AttemptSpeechController
             ],
         ),
     ]
-    public function turnDown(TurnDownRequest $request, Attempt $attempt, AddRecording $add): JsonResponse
+    public function turnDown(TurnDownRequest $request, Attempt $attempt, Recordings $recordings): JsonResponse
     {
-        $add->turnDown($attempt, $request->signedIn(), $request->lines(), Carbon::now());
+        $recordings->turnDown($attempt, $request->signedIn(), $request->lines(), Carbon::now());
 
         return new JsonResponse(null, 204);
     }

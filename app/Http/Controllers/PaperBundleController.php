@@ -10,7 +10,7 @@ use App\Http\OpenApi\Refused;
 use App\Http\Requests\People\PaperBundleRequest;
 use App\Http\Requests\SignedInRequest;
 use App\Http\Resources\People\PaperBundleResource;
-use App\Models\PaperBundle;
+use App\Models\Paper\PaperBundle;
 use App\Models\SchoolClass;
 use App\Models\Student;
 use App\Models\User;

@@ -48,13 +48,7 @@ enum ItemStatus: string
     /** Whether the student came to it, on a vehicle that has it: only then does it tell anything of the student. */
     public function isAsked(): bool
     {
-        return ! in_array($this, self::unasked(), true);
-    }
-
-    /** @return list<self> those that tell nothing of the student */
-    public static function unasked(): array
-    {
-        return [self::NotFitted, self::NotReached];
+        return ! in_array($this, [self::NotFitted, self::NotReached], true);
     }
 
     /** @return list<self> those that there is something to learn from */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\PaperBundle;
+use App\Models\Paper\PaperBundle;
 use App\Models\Role;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Carbon;

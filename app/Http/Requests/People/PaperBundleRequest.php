@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests\People;
 
 use App\Http\Requests\SignedIn;
+use App\Models\Paper\PaperSize;
 use App\Models\SchoolClass;
 use App\Models\Student;
-use App\Paper\PaperSize;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests\People;
 
 use App\Http\Requests\SignedIn;
+use App\Models\Paper\PaperSize;
 use App\Models\StoredChecklist;
 use App\Models\StoredVehicle;
-use App\Paper\PaperSize;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\People;
 
 use App\Http\Resources\RespondsAsJson;
-use App\Models\PaperBundle;
+use App\Models\Paper\PaperBundle;
 use Illuminate\Contracts\Support\Responsable;
 use Illuminate\Support\Carbon;
 use OpenApi\Attributes as OA;

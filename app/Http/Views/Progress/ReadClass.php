@@ -142,11 +142,12 @@ final readonly class ReadClass
     /** @return list<ClassMissResource> */
     private function missed(User $reader, Carbon $now): array
     {
-        $since = $now->copy()->subWeeks(self::WEEKS_COMPARED);
-        $days = $this->tallies->byDay($reader->school_id, $now, $since->copy()->subWeeks(self::WEEKS_COMPARED));
+        $since = $now->copy()->subWeeks(self::WEEKS_COMPARED)->startOfDay();
+        $before = $since->copy()->subWeeks(self::WEEKS_COMPARED);
+        $days = $this->tallies->byDay($reader->school_id, $now, $before);
         $isLate = static fn (string $day): bool => $day >= $since->toDateString();
-        $hidden = Attempt::hiddenFrom($reader);
-        $latest = $this->seen($days, $isLate, $hidden->clone()->where('started_at', '>=', $since->startOfDay()));
+        $hidden = Attempt::hiddenFrom($reader)->where('started_at', '>=', $before);
+        $latest = $this->seen($days, $isLate, $hidden->clone()->where('started_at', '>=', $since));
         $then = $this->seen(
             $days, static fn (string $day): bool => ! $isLate($day), $hidden->where('started_at', '<', $since),
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Pasada\Core\Progress\Health;
 
+use Pasada\Core\Progress\History\ItemShares;
 use Pasada\Core\Scoring\ItemStatus;
 
 /** How each item went in many attempts, by scorer: what is counted once is added up and never counted again. */
@@ -20,13 +21,8 @@ final readonly class Tallies
     /** @param  array<string, array{ItemStatus, int, int}>  $outcomes  status, earned and possible worth, by item */
     public static function ofAttempt(string $scorer, array $outcomes): self
     {
-        $earned = [];
-        foreach ($outcomes as [$status, $worth, $possible]) {
-            if ($possible > 0 && $status->isAsked()) {
-                $earned[] = intdiv(1000 * $worth, $possible);
-            }
-        }
-        $share = $earned === [] ? 0 : intdiv(array_sum($earned), count($earned));
+        $shares = ItemShares::of($outcomes);
+        $share = $shares === [] ? 0 : intdiv(array_sum($shares), count($shares));
 
         return new self(1, [$scorer => array_map(
             static fn (array $one): array => ItemTally::one($one[0], $one[1], $one[2], $share)->sums(), $outcomes,

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Speech;
+namespace App\Speech;
 
 use App\Exceptions\IdIsTaken;
 use App\Exceptions\RecordIsClosed;
@@ -16,8 +16,8 @@ use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 use Pasada\Core\Language\TranscriptReader;
 
-/** Adds captions to an attempt, and keeps which of what was heard in them was turned down. */
-final readonly class AddRecording
+/** Keeps the captions of an attempt, and which of what was heard in them was turned down. */
+final readonly class Recordings
 {
     public function __construct(
         private Records $records,
@@ -29,7 +29,7 @@ final readonly class AddRecording
      * @throws IdIsTaken if the id came before with other captions
      * @throws RecordIsClosed if the walk is finished and the captions are new
      */
-    public function handle(
+    public function add(
         Attempt $attempt, User $by, string $id, string $name, string $content, Carbon $now,
     ): Recording {
         // Read first, so that what cannot be read takes no place of what was there. It is heard when it is looked at.

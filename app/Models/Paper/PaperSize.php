@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Paper;
+namespace App\Models\Paper;
 
 enum PaperSize: string
 {

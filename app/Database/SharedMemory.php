@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Operations;
+namespace App\Database;
 
 /** The memory that the workers of one php-fpm share (APCu); there is none on the command line. */
 final readonly class SharedMemory

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Export;
+namespace App\Files;
 
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Str;
