@@ -18,6 +18,8 @@ use App\Http\Controllers\ExportController;
 use App\Http\Controllers\InspectionController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\LightHelperController;
+use App\Http\Controllers\Lists\LibraryListController;
+use App\Http\Controllers\Lists\StudentAttemptsController;
 use App\Http\Controllers\PaperBundleController;
 use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PartsListController;
@@ -40,6 +42,7 @@ use App\Http\Middleware\AskSecondFactor;
 use App\Http\Middleware\EndOldSessions;
 use App\Http\Middleware\LimitBody;
 use App\Http\Middleware\RefuseMalformedJson;
+use App\Models\DocumentKind;
 use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Support\Facades\Route;
@@ -79,6 +82,7 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
             Route::delete('account/second-factor', [AccountController::class, 'end'])->middleware('throttle:secret');
             Route::delete('account/sessions/{session}', [AccountController::class, 'endSession']);
             Route::get('people', [PeopleController::class, 'index']);
+            Route::get('people/count', [PeopleController::class, 'count']);
             Route::post('people', [PeopleController::class, 'store']);
             Route::put('people/{user}', [PeopleController::class, 'update'])->where('user', '[0-9]{1,15}');
             Route::put('people/{user}/closed', [PeopleController::class, 'close'])->where('user', '[0-9]{1,15}');
@@ -99,6 +103,7 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
             Route::post('retention', [RetentionController::class, 'change']);
             Route::get('trail', [TrailController::class, 'index']);
             Route::get('classes', [ClassController::class, 'index']);
+            Route::get('classes/count', [ClassController::class, 'count']);
             Route::post('classes', [ClassController::class, 'store']);
             Route::put('classes/{class}', [ClassController::class, 'update'])->where('class', '[0-9]{1,15}');
             Route::delete('appointments/{appointment}', [ClassController::class, 'cancel'])->whereUuid('appointment');
@@ -136,6 +141,12 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
                     ->whereUuid('rehearsal');
                 Route::get('model', [RehearsalController::class, 'voice'])->middleware('throttle:heavy');
             });
+            Route::prefix('students/{student}/attempts')
+                ->where(['student' => '[0-9]{1,15}'])
+                ->group(function (): void {
+                    Route::get('/', [StudentAttemptsController::class, 'index']);
+                    Route::get('count', [StudentAttemptsController::class, 'count']);
+                });
             Route::get('students/{student}', [StudentController::class, 'show'])->where('student', '[0-9]{1,15}');
             Route::get('students/{student}/readiness', [ProgressController::class, 'show'])->where(
                 'student',
@@ -190,6 +201,14 @@ Route::prefix('api/v1')->group(function () use ($bodies, $signedIn): void {
                 'vehicle',
                 '[0-9]{1,15}',
             );
+            Route::prefix('library/{kind}')
+                ->whereIn('kind', array_column(DocumentKind::cases(), 'value'))
+                ->group(function (): void {
+                    Route::get('/', [LibraryListController::class, 'entries']);
+                    Route::get('count', [LibraryListController::class, 'count']);
+                });
+            Route::get('drafts', [LibraryListController::class, 'drafts']);
+            Route::get('drafts/count', [LibraryListController::class, 'countDrafts']);
             Route::get('library/asked', [InspectionController::class, 'asked']);
             Route::get('library/words', [LibraryController::class, 'words']);
             Route::get('library/usual', [LibraryController::class, 'usual']);

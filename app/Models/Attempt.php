@@ -53,6 +53,9 @@ final class Attempt extends Model
     /** What a card of an attempt shows. */
     public const CARD = ['student', 'vehicle:id,name,slug', 'checklist:id,name', 'scorer:id,name', 'result'];
 
+    /** The column by which a student's record is ordered, the newest first. */
+    public const RECORD_ORDER = 'attempts.started_at';
+
     public $incrementing = false;
 
     protected $keyType = 'string';
@@ -199,6 +202,17 @@ final class Attempt extends Model
                         ),
                 ),
         );
+    }
+
+    /** @return Builder<self> a student's attempts as the reader may see them: finished ones once a walk */
+    public static function ofRecord(Student $student, User $reader): Builder
+    {
+        return self::ofSchool($student->school_id)
+            ->where('attempts.student_id', $student->id)
+            ->where(static fn (Builder $once) => $once
+                ->where('attempts.status', '<>', AttemptStatus::Finished)
+                ->orWhere(self::onceAWalk(...)))
+            ->tap(static fn (Builder $query) => self::blindTo($query, $reader));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
@@ -36,6 +37,13 @@ final class SchoolClass extends Model
     protected function casts(): array
     {
         return ['begins_on' => 'date', 'ends_on' => 'date', 'archived_at' => 'datetime'];
+    }
+
+    /** @return Builder<self> with what a list of classes shows of each */
+    public static function cards(int $schoolId): Builder
+    {
+        return self::ofSchool($schoolId)->with('instructors:id')
+            ->withCount(['students' => static fn (Builder $query) => $query->whereNull('archived_at')]);
     }
 
     /** @return BelongsToMany<User, $this> */

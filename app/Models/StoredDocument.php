@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Carbon;
 use stdClass;
 
@@ -51,15 +53,38 @@ abstract class StoredDocument extends Model
         return static::query()->whereKey($ids)->get()->sortBy('name')->values();
     }
 
-    /** @return Collection<int, static> every version without its document, the newest first: they are long and many */
-    public static function versions(int $schoolId): Collection
+    /** @return Builder<static> the newest version of each document, whether it is in force or not */
+    public static function newestVersions(int $schoolId): Builder
+    {
+        $newest = static::ofSchool($schoolId);
+        $table = $newest->getModel()->getTable();
+        $newest->select(['id', 'slug', 'name'])->whereNotExists(
+            static fn (QueryBuilder $newer) => $newer->selectRaw('1')
+                ->fromSub(static::ofSchool($schoolId)->select(['slug', 'version']), 'newer')
+                ->whereColumn('newer.slug', "$table.slug")
+                ->whereColumn('newer.version', '>', "$table.version"),
+        );
+
+        return $newest;
+    }
+
+    /**
+     * @param  list<string>|null  $slugs  of these documents only
+     * @return Collection<int, static> every version without its document, the newest first: they are long and many
+     */
+    public static function versions(int $schoolId, ?array $slugs = null): Collection
     {
         $columns = [
             'id', 'slug', 'version', 'name', 'in_force_from', 'author_id', 'created_at', 'reason', 'withdrawn_at',
             'withdrawn_by', 'withdrawn_reason',
         ];
 
-        return static::ofSchool($schoolId)->get($columns)->sortByDesc('version')->values();
+        $versions = static::ofSchool($schoolId);
+        if ($slugs !== null) {
+            $versions->whereIn('slug', $slugs);
+        }
+
+        return $versions->get($columns)->sortByDesc('version')->values();
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Foundation\Auth\User as Authenticatable;
@@ -60,6 +61,12 @@ final class User extends Authenticatable
             'password_set_at' => 'datetime', 'two_factor_secret' => 'encrypted', 'two_factor_at' => 'datetime',
             'recovery_codes' => 'array', 'signing_code_until' => 'datetime',
         ];
+    }
+
+    /** @return Builder<self> who works at a school, whether the account is closed or not */
+    public static function staff(int $schoolId): Builder
+    {
+        return self::ofSchool($schoolId)->where('role', '<>', Role::Student);
     }
 
     /** @return Collection<int, self> who works at a school in a role and signs in, by name */

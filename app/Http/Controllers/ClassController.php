@@ -7,11 +7,16 @@ namespace App\Http\Controllers;
 use App\Actions\People\SaveAppointment;
 use App\Actions\People\SaveClass;
 use App\Http\OpenApi\Answered;
+use App\Http\OpenApi\CursorInQuery;
 use App\Http\OpenApi\IdInPath;
+use App\Http\OpenApi\LimitInQuery;
 use App\Http\OpenApi\Refused;
+use App\Http\Page;
+use App\Http\Requests\PageRequest;
 use App\Http\Requests\People\AppointmentRequest;
 use App\Http\Requests\People\SaveClassRequest;
 use App\Http\Requests\SignedInRequest;
+use App\Http\Resources\CountResource;
 use App\Http\Resources\People\AppointmentResource;
 use App\Http\Resources\People\ClassesResource;
 use App\Http\Views\People\ReadClasses;
@@ -20,6 +25,7 @@ use App\Models\SchoolClass;
 use App\Models\Student;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 
@@ -28,17 +34,35 @@ final readonly class ClassController
 {
     #[
         OA\Get(
-            path: '/classes', operationId: 'listClasses', summary: 'The classes of the school',
+            path: '/classes', operationId: 'listClasses', summary: 'The classes of the school, in pages',
+            parameters: [new LimitInQuery, new CursorInQuery],
             responses: [
                 new Answered(200, 'By name', ClassesResource::class), new Refused(403, 'A student asks'),
             ],
         ),
     ]
-    public function index(SignedInRequest $request, ReadClasses $read): ClassesResource
+    public function index(PageRequest $request, ReadClasses $read): JsonResponse
+    {
+        Gate::authorize('viewAny', Student::class);
+        $school = $request->signedIn()->school_id;
+        $page = Page::of(SchoolClass::cards($school), $request, 'classes.name');
+
+        return $page->answer($request, $read->handle($school, new Collection($page->items), Carbon::now()));
+    }
+
+    #[
+        OA\Get(
+            path: '/classes/count', operationId: 'countClasses', summary: 'How many classes the list has',
+            responses: [
+                new Answered(200, 'Archived ones, too', CountResource::class), new Refused(403, 'A student asks'),
+            ],
+        ),
+    ]
+    public function count(SignedInRequest $request): CountResource
     {
         Gate::authorize('viewAny', Student::class);
 
-        return $read->handle($request->signedIn()->school_id, Carbon::now());
+        return new CountResource(SchoolClass::ofSchool($request->signedIn()->school_id)->count());
     }
 
     #[
@@ -139,6 +163,6 @@ final readonly class ClassController
             $request->boolean('archived'), Carbon::now(),
         );
 
-        return $read->handle($school, Carbon::now());
+        return $read->handle($school, SchoolClass::cards($school)->get()->sortBy('name')->toBase(), Carbon::now());
     }
 }

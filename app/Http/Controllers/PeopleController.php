@@ -20,9 +20,9 @@ use App\Http\Requests\People\ClosePersonRequest;
 use App\Http\Requests\People\SavePersonRequest;
 use App\Http\Requests\People\StudentAccountRequest;
 use App\Http\Requests\SignedInRequest;
+use App\Http\Resources\CountResource;
 use App\Http\Resources\People\LinkResource;
 use App\Http\Resources\People\PersonResource;
-use App\Models\Role;
 use App\Models\Student;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
@@ -53,9 +53,24 @@ final readonly class PeopleController
     public function index(PageRequest $request): JsonResponse
     {
         Gate::authorize('manage', User::class);
-        $people = User::ofSchool($request->signedIn()->school_id)->where('role', '<>', Role::Student);
 
-        return Page::of($people, $request, 'users.name', PersonResource::of(...));
+        return Page::of(User::staff($request->signedIn()->school_id), $request, 'users.name')
+            ->rows($request, PersonResource::of(...));
+    }
+
+    #[
+        OA\Get(
+            path: '/people/count', operationId: 'countPeople', summary: 'How many people the list has',
+            responses: [
+                new Answered(200, 'Closed accounts, too', CountResource::class), new Refused(403, 'Not the manager'),
+            ],
+        ),
+    ]
+    public function count(SignedInRequest $request): CountResource
+    {
+        Gate::authorize('manage', User::class);
+
+        return new CountResource(User::staff($request->signedIn()->school_id)->count());
     }
 
     #[

@@ -16,6 +16,7 @@ use App\Http\Requests\People\ArchiveStudentRequest;
 use App\Http\Requests\People\MergeStudentRequest;
 use App\Http\Requests\People\SaveStudentRequest;
 use App\Http\Requests\SignedInRequest;
+use App\Http\Resources\CountResource;
 use App\Http\Resources\School\StudentCardResource;
 use App\Http\Resources\School\StudentRecordResource;
 use App\Http\Views\School\ReadStudentRecord;
@@ -48,28 +49,24 @@ final readonly class StudentController
     {
         Gate::authorize('viewAny', Student::class);
 
-        return Page::of(Student::cards($request->signedIn()), $request, 'students.name', StudentCardResource::of(...));
+        return Page::of(Student::cards($request->signedIn()), $request, 'students.name')
+            ->rows($request, StudentCardResource::of(...));
     }
 
     #[
         OA\Get(
             path: '/students/count', operationId: 'countStudents', summary: 'How many students the list has',
             responses: [
-                new OA\Response(
-                    response: 200, description: 'Those who have not left',
-                    content: new OA\JsonContent(
-                        required: ['count'], properties: [new OA\Property(property: 'count', type: 'integer')],
-                    ),
-                ),
+                new Answered(200, 'Those who have not left', CountResource::class),
                 new Refused(403, 'A student asks'),
             ],
         ),
     ]
-    public function count(SignedInRequest $request): JsonResponse
+    public function count(SignedInRequest $request): CountResource
     {
         Gate::authorize('viewAny', Student::class);
 
-        return new JsonResponse(['count' => Student::present($request->signedIn()->school_id)->count()]);
+        return new CountResource(Student::present($request->signedIn()->school_id)->count());
     }
 
     #[

@@ -11,7 +11,7 @@ use App\Http\Resources\Walk\AttemptCardResource;
 use Illuminate\Contracts\Support\Responsable;
 use OpenApi\Attributes as OA;
 
-/** A student's record; attempts oldest first. */
+/** A student's record; of the attempts the newest ones, the oldest of them first. */
 #[OA\Schema]
 final readonly class StudentRecordResource implements Responsable
 {
@@ -25,6 +25,8 @@ final readonly class StudentRecordResource implements Responsable
     public function __construct(
         #[OA\Property] public StudentCardResource $student,
         #[OA\Property(type: 'array', items: new OA\Items(ref: AttemptCardResource::class))] public array $attempts,
+        #[OA\Property(nullable: true, description: 'cursor of the list of attempts, where older ones begin')]
+        public ?string $older,
         #[OA\Property(type: 'array', items: new OA\Items(ref: MissedItemResource::class))] public array $most_missed,
         #[
             OA\Property(

@@ -13,7 +13,9 @@ use App\Library\Outages;
 use App\Models\DocumentKind;
 use App\Models\Draft;
 use App\Models\School;
+use App\Models\StoredChecklist;
 use App\Models\StoredDocument;
+use App\Models\StoredVehicle;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
@@ -23,31 +25,28 @@ final readonly class ReadLibrary
 {
     public function __construct(private DraftStore $drafts, private Outages $outages) {}
 
+    /** All of it at once, as pages of the version before ask for it. */
     public function handle(User $user, Carbon $now): LibraryResource
     {
-        $people = $this->people($user->school_id);
-        $checklists = $this->entries(DocumentKind::Checklist, $user->school_id, $people, $now);
-        $vehicles = $this->entries(DocumentKind::Vehicle, $user->school_id, $people, $now);
+        $drafts = Draft::ofSchool($user->school_id)->get()->sortByDesc('updated_at');
 
         return new LibraryResource(
-            $checklists,
-            $vehicles,
-            $this->drafts($user->school_id, $people, [
-                DocumentKind::Checklist->value => self::numbers($checklists),
-                DocumentKind::Vehicle->value => self::numbers($vehicles),
-            ]),
+            $this->entries(DocumentKind::Checklist, $user->school_id, $now),
+            $this->entries(DocumentKind::Vehicle, $user->school_id, $now),
+            $this->drafts($user->school_id, array_values($drafts->all())),
             $user->can('create', Draft::class),
         );
     }
 
     /**
-     * @param  array<int, string>  $people  names by id
-     * @return list<LibraryEntryResource>
+     * @param  list<string>|null  $slugs  of these only, and in this order
+     * @return list<LibraryEntryResource> by name where no order is given
      */
-    private function entries(DocumentKind $kind, int $schoolId, array $people, Carbon $now): array
+    public function entries(DocumentKind $kind, int $schoolId, Carbon $now, ?array $slugs = null): array
     {
         $model = $kind->model();
-        $versions = $model::versions($schoolId);
+        $people = $this->people($schoolId);
+        $versions = $model::versions($schoolId, $slugs);
         $today = School::query()->findOrFail($schoolId)->today($now)->toDateString();
         $inForce = $model::inForceAmong($versions, $schoolId, $now)->keyBy('slug');
         // What would be in force if those in force were withdrawn.
@@ -81,25 +80,12 @@ final readonly class ReadLibrary
                 ($before[$slug] ?? null)?->version,
             );
         }
-        usort($entries, static fn (LibraryEntryResource $a, LibraryEntryResource $b): int => $a->name <=> $b->name);
+        $places = array_flip($slugs ?? []);
+        usort($entries, static fn (LibraryEntryResource $a, LibraryEntryResource $b): int => $slugs === null
+            ? $a->name <=> $b->name
+            : $places[$a->slug] <=> $places[$b->slug]);
 
         return $entries;
-    }
-
-    /**
-     * @param  list<LibraryEntryResource>  $entries
-     * @return array<int, int> number of each version, by id
-     */
-    private static function numbers(array $entries): array
-    {
-        $numbers = [];
-        foreach ($entries as $entry) {
-            foreach ($entry->versions as $version) {
-                $numbers[$version->id] = $version->version;
-            }
-        }
-
-        return $numbers;
     }
 
     /** @return array<int, string> names by id */
@@ -114,27 +100,39 @@ final readonly class ReadLibrary
     }
 
     /**
-     * @param  array<int, string>  $people  names by id
-     * @param  array<string, array<int, int>>  $versions  number by id, by kind
-     * @return list<DraftCardResource> the one changed last first
+     * @param  list<Draft>  $drafts
+     * @return list<DraftCardResource>
      */
-    private function drafts(int $schoolId, array $people, array $versions): array
+    public function drafts(int $schoolId, array $drafts): array
     {
-        $drafts = Draft::ofSchool($schoolId)->get()->sortByDesc('updated_at');
-        $names = $this->drafts->names(array_values($drafts->all()));
+        $people = $this->people($schoolId);
+        $names = $this->drafts->names($drafts);
+        $bases = [
+            DocumentKind::Checklist->value => $this->numbers(StoredChecklist::class, $drafts),
+            DocumentKind::Vehicle->value => $this->numbers(StoredVehicle::class, $drafts),
+        ];
 
-        return array_values(
-            $drafts
-                ->toBase()
-                ->map(
-                    static fn (Draft $draft): DraftCardResource => DraftCardResource::of(
-                        $draft,
-                        $names[$draft->id] ?? $draft->slug,
-                        $people[$draft->user_id] ?? null,
-                        $versions[$draft->kind->value][$draft->checklist_id ?? $draft->vehicle_id] ?? null,
-                    ),
-                )
-                ->all(),
+        return array_map(
+            static fn (Draft $draft): DraftCardResource => DraftCardResource::of(
+                $draft, $names[$draft->id] ?? $draft->slug, $people[$draft->user_id] ?? null,
+                $bases[$draft->kind->value][$draft->checklist_id ?? $draft->vehicle_id] ?? null,
+            ), $drafts,
         );
+    }
+
+    /**
+     * @param  class-string<StoredDocument>  $model
+     * @param  list<Draft>  $drafts
+     * @return array<int, int> number of the versions that they were made from, by id
+     */
+    private function numbers(string $model, array $drafts): array
+    {
+        $numbers = [];
+        $bases = array_map(static fn (Draft $draft): ?int => $draft->checklist_id ?? $draft->vehicle_id, $drafts);
+        foreach ($model::query()->whereKey(array_filter($bases, is_int(...)))->get(['id', 'version']) as $version) {
+            $numbers[$version->id] = $version->version;
+        }
+
+        return $numbers;
     }
 }

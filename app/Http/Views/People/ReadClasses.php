@@ -12,25 +12,23 @@ use App\Models\SchoolClass;
 use App\Models\StoredVehicle;
 use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 
 /** The classes of a school, and whom and what there is to choose for one. */
 final readonly class ReadClasses
 {
     public function __construct(private ConnectionInterface $database) {}
 
-    public function handle(int $schoolId, Carbon $now): ClassesResource
+    /** @param  Collection<int, SchoolClass>  $classes  as SchoolClass::cards() reads them */
+    public function handle(int $schoolId, Collection $classes, Carbon $now): ClassesResource
     {
-        $classes = SchoolClass::ofSchool($schoolId)->with('instructors:id')
-            ->withCount(['students' => static fn (Builder $query) => $query->whereNull('archived_at')])
-            ->get()->sortBy('name');
-        $vehicles = $this->database->table('class_vehicles')->whereIn('class_id', $classes->modelKeys())->get();
+        $vehicles = $this->database->table('class_vehicles')->whereIn('class_id', $classes->pluck('id'))->get();
         $people = User::working($schoolId, Role::Instructor);
         $there = StoredVehicle::inForceOn($schoolId, $now)->toBase();
 
         return new ClassesResource(
-            array_values($classes->toBase()->map(static fn (SchoolClass $class): ClassResource => new ClassResource(
+            array_values($classes->map(static fn (SchoolClass $class): ClassResource => new ClassResource(
                 $class->id, $class->name, $class->begins_on?->toDateString(), $class->ends_on?->toDateString(),
                 array_values(array_filter($class->instructors->modelKeys(), is_int(...))),
                 array_values(array_filter(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Views\School;
 
+use App\Http\Page;
 use App\Http\Resources\Brakes\BrakePracticeResource;
 use App\Http\Resources\Record\MissedItemResource;
 use App\Http\Resources\School\StudentCardResource;
@@ -17,7 +18,6 @@ use App\Models\ItemOutcomeRow;
 use App\Models\Student;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
 use stdClass;
 
 /** A student's attempts over time and what they miss most. */
@@ -29,36 +29,22 @@ final readonly class ReadStudentRecord
 
     private const MOST_PRACTICES = 10;
 
+    /** Attempts that the record brings at once: more than most students make in a course. */
+    private const NEWEST = 40;
+
     public function __construct(private InspectionLibrary $inspections) {}
 
     public function handle(Student $student, User $reader): StudentRecordResource
     {
-        $attempts = Attempt::query()
-            ->with(Attempt::CARD)
-            ->where('student_id', $student->id)
-            ->tap(static fn (Builder $query) => Attempt::blindTo($query, $reader))
-            ->get()
-            ->sortBy('started_at');
-        $counted = Attempt::finished($student->school_id)
-            ->where('student_id', $student->id)
-            ->tap(Attempt::onceAWalk(...))
-            ->whereKey($attempts->modelKeys())
-            ->pluck('id');
+        $newest = Page::newest(
+            Attempt::ofRecord($student, $reader)->with(Attempt::CARD), Attempt::RECORD_ORDER, self::NEWEST,
+        );
 
         return new StudentRecordResource(
             StudentCardResource::of(Student::cards($reader, all: true)->findOrFail($student->id)),
-            // Once a walk, whoever scored it; the other sheet of a walk of two is beside this one.
-            array_values(
-                $attempts
-                    ->filter(
-                        static fn (Attempt $one): bool => $one->status !== AttemptStatus::Finished ||
-                            $counted->contains($one->id),
-                    )
-                    ->toBase()
-                    ->map(AttemptCardResource::of(...))
-                    ->all(),
-            ),
-            $this->mostMissed($attempts->whereIn('id', $counted)),
+            array_map(AttemptCardResource::of(...), array_reverse($newest->items)),
+            $newest->next,
+            $this->mostMissed(Attempt::ofRecord($student, $reader)->where('attempts.status', AttemptStatus::Finished)),
             $this->practices($student),
         );
     }
@@ -78,13 +64,13 @@ final readonly class ReadStudentRecord
     /**
      * Only items missed more than once: a single miss is chance, not a habit.
      *
-     * @param  Collection<int, Attempt>  $attempts
+     * @param  Builder<Attempt>  $finished
      * @return list<MissedItemResource>
      */
-    private function mostMissed(Collection $attempts): array
+    private function mostMissed(Builder $finished): array
     {
-        $rows = ItemOutcomeRow::misses($attempts->modelKeys(), self::HABIT)->get();
-        $names = $this->names($attempts);
+        $rows = ItemOutcomeRow::misses($finished->clone()->toBase()->select('attempts.id'), self::HABIT)->get();
+        $names = $rows->isEmpty() ? [] : $this->names($finished);
         $missed = $rows->map(static function (stdClass $row) use ($names): MissedItemResource {
             /** @var stdClass&object{item: string, asked: int, missed: int} $row */
             return new MissedItemResource($row->item, $names[$row->item] ?? $row->item, $row->asked, $row->missed);
@@ -103,18 +89,17 @@ final readonly class ReadStudentRecord
     }
 
     /**
-     * @param  Collection<int, Attempt>  $attempts
+     * @param  Builder<Attempt>  $finished
      * @return array<string, string> names by item id, as the newest attempt's checklist has them
      */
-    private function names(Collection $attempts): array
+    private function names(Builder $finished): array
     {
         $names = [];
-        foreach (
-            $attempts->unique(
-                static fn (Attempt $attempt): string => $attempt->checklist_id.':'.$attempt->vehicle_id,
-            ) as $attempt
-        ) {
-            $names = [...$names, ...$this->inspections->names($attempt->checklist_id, $attempt->vehicle_id)];
+        $walked = $finished->clone()->toBase()->groupBy('checklist_id', 'vehicle_id')
+            ->orderByRaw('max(started_at) desc')->get(['checklist_id', 'vehicle_id']);
+        foreach ($walked as $row) {
+            /** @var stdClass&object{checklist_id: int, vehicle_id: int} $row */
+            $names += $this->inspections->names($row->checklist_id, $row->vehicle_id);
         }
 
         return $names;

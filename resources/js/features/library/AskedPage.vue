@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import LoadState from '@/shared/LoadState.vue';
 import { NamedSelect } from '@/shared/NamedSelect';
+import { listShelf } from '@/shared/library/api';
 import { useLoad } from '@/shared/useLoad';
 import { wordsOf } from '@/shared/wordsOf';
 import { computed, ref, shallowRef, watch } from 'vue';
 import AskedItem from './AskedItem.vue';
-import { readAsked, readLibrary, type Asked, type Entry } from './api';
+import { readAsked, type Asked, type Entry } from './api';
 
 /* What a checklist asks of one vehicle, in walking order, and what it does not, with the reasons. */
 const props = defineProps<{ slug: string }>();
@@ -18,11 +19,11 @@ const current = (entry: Entry): Entry['versions'][number] | undefined =>
     entry.versions.find(({ in_force }) => in_force) ?? entry.versions[0];
 
 const { loaded, again } = useLoad(async () => {
-    const library = await readLibrary();
-    const found = library.checklists.find(({ slug }) => slug === props.slug);
+    const [checklists, all] = await Promise.all([listShelf('checklist'), listShelf('vehicle')]);
+    const found = checklists.find(({ slug }) => slug === props.slug);
     const version = found === undefined ? undefined : current(found);
     if (found === undefined || version === undefined) throw new Error('There is no checklist of this name here.');
-    vehicles.value = library.vehicles.map((one) => ({ value: current(one)?.id ?? 0, label: one.name }));
+    vehicles.value = all.map((one) => ({ value: current(one)?.id ?? 0, label: one.name }));
     vehicle.value = vehicles.value[0]?.value ?? null;
     return { name: found.name, id: version.id };
 });

@@ -3,6 +3,7 @@ import { wordsOf } from '@/shared/wordsOf';
 import LoadState from '@/shared/LoadState.vue';
 import { daysFrom } from '@/shared/format';
 import { useLoad } from '@/shared/useLoad';
+import { useSession } from '@/shared/session/useSession';
 import { NButton } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -13,6 +14,8 @@ import UsualVehicles from './UsualVehicles.vue';
 
 const router = useRouter();
 const { loaded, again } = useLoad(readLibrary);
+const { user } = useSession();
+const mayEdit = computed(() => user.value?.may_change_documents === true);
 const why = ref<string[]>([]);
 const route = useRoute();
 /** Draft that was discarded a moment ago. */
@@ -88,16 +91,13 @@ async function bring(kind: Kind, event: Event): Promise<void> {
                         :kind="kind"
                         :title="title"
                         :entries="entries"
-                        :may-edit="data.may_edit"
+                        :may-edit="mayEdit"
                         @change="(id) => open({ kind, base_id: id })"
                         @changed="again"
                         @copy="(id) => open({ kind, base_id: id, as_new: true })"
                     >
-                        <UsualVehicles
-                            v-if="data.may_edit && kind === 'vehicle'"
-                            @begin="(usual) => open({ kind, usual })"
-                        />
-                        <label v-if="data.may_edit" class="bring">
+                        <UsualVehicles v-if="mayEdit && kind === 'vehicle'" @begin="(usual) => open({ kind, usual })" />
+                        <label v-if="mayEdit" class="bring">
                             <input
                                 type="file"
                                 accept=".json,application/json"

@@ -7,7 +7,8 @@ import { NamedSelect } from '@/shared/NamedSelect';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useSession } from '@/shared/session/useSession';
 import { wordsOf } from '@/shared/wordsOf';
-import { readChanges, readLibrary, withdrawVersion, type Entry, type Kind } from './api';
+import { listShelf } from '@/shared/library/api';
+import { readChanges, withdrawVersion, type Entry, type Kind } from './api';
 import VersionRow from './VersionRow.vue';
 import ChangeList from './ChangeList.vue';
 
@@ -22,8 +23,7 @@ const entry = shallowRef<Entry>();
 const why = ref('');
 const { user } = useSession();
 async function find(): Promise<Entry> {
-    const library = await readLibrary();
-    const found = library[kind.value === 'vehicle' ? 'vehicles' : 'checklists'].find(({ slug }) => slug === props.slug);
+    const found = (await listShelf(kind.value)).find(({ slug }) => slug === props.slug);
     if (found === undefined) throw new Error('There is no checklist or vehicle of this name here.');
     entry.value = found;
     return found;

@@ -1,8 +1,12 @@
-import { answer, api, type Schemas } from '@/shared/api/client';
+import { allPages, answer, api, type Schemas } from '@/shared/api/client';
+import { listShelf, type Entry, type Kind } from '@/shared/library/api';
 
-export type Library = Schemas['LibraryResource'];
-export type Entry = Schemas['LibraryEntryResource'];
-export type Kind = Schemas['DraftResource']['kind'];
+export interface Library {
+    checklists: Entry[];
+    vehicles: Entry[];
+    drafts: Schemas['DraftCardResource'][];
+}
+export type { Entry, Kind };
 export type Effect = Schemas['EffectResource'];
 export type ChecklistDocument = Schemas['ChecklistDocument'];
 export type VehicleDocument = Schemas['VehicleDocument'];
@@ -17,7 +21,20 @@ export const readEditorWords = (): Promise<EditorWords> => answer(api.GET('/libr
 
 export const readUsualVehicles = (): Promise<Schemas['UsualVehiclesResource']> => answer(api.GET('/library/usual'));
 
-export const readLibrary = (): Promise<Library> => answer(api.GET('/library'));
+/** The drafts that are open, the one changed last first. */
+const listDrafts = async (): Promise<Library['drafts']> =>
+    (await allPages((cursor) => api.GET('/drafts', { params: { query: cursor } }))).sort((a, b) =>
+        b.changed_at.localeCompare(a.changed_at),
+    );
+
+export async function readLibrary(): Promise<Library> {
+    const [checklists, vehicles, drafts] = await Promise.all([
+        listShelf('checklist'),
+        listShelf('vehicle'),
+        listDrafts(),
+    ]);
+    return { checklists, vehicles, drafts };
+}
 
 export const openDraft = (body: Schemas['OpenDraftRequest']): Promise<Draft> => answer(api.POST('/drafts', { body }));
 

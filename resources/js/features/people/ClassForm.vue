@@ -5,7 +5,8 @@ import TextField from '@/shared/TextField.vue';
 import { useDoing } from '@/shared/useDoing';
 import { NButton } from 'naive-ui';
 import { ref } from 'vue';
-import { saveClass, type Classes, type SchoolClass } from './api';
+import type { Classes } from '@/shared/classes/api';
+import { saveClass, type SchoolClass } from './api';
 
 /* A class: when it runs, who teaches it, and on what. */
 const props = defineProps<{ of: Classes; one?: SchoolClass }>();

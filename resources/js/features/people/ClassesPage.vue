@@ -5,7 +5,8 @@ import { dayOfYear } from '@/shared/format';
 import { useLoad } from '@/shared/useLoad';
 import { NButton } from 'naive-ui';
 import { ref } from 'vue';
-import { listClasses, type Classes, type SchoolClass } from './api';
+import { listClasses, type Classes } from '@/shared/classes/api';
+import type { SchoolClass } from './api';
 import ClassForm from './ClassForm.vue';
 import ClassPapers from './ClassPapers.vue';
 

@@ -1,9 +1,9 @@
 import { allPages, answer, api, type Schemas } from '@/shared/api/client';
+import type { Classes } from '@/shared/classes/api';
 
 export type Person = Schemas['PersonResource'];
 export type Link = Schemas['LinkResource'];
 export type Role = Person['roles'][number];
-export type Classes = Schemas['ClassesResource'];
 export type SchoolClass = Schemas['SchoolClassResource'];
 
 export const listPeople = (): Promise<Person[]> =>
@@ -19,8 +19,6 @@ export const closePerson = (user: number, closed: boolean): Promise<Person> =>
 
 export const makeLink = (user: number): Promise<Link> =>
     answer(api.POST('/people/{user}/link', { params: { path: { user } } }));
-
-export const listClasses = (): Promise<Classes> => answer(api.GET('/classes'));
 
 export const saveClass = (id: number | null, body: Schemas['SaveClassRequest']): Promise<Classes> =>
     id === null

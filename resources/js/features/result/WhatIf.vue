@@ -4,18 +4,19 @@ import RescoreCard from '@/shared/RescoreCard.vue';
 import type { Schemas } from '@/shared/api/client';
 import { NamedSelect } from '@/shared/NamedSelect';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { readLibrary, rescore } from './api';
+import { listShelf, type Entry } from '@/shared/library/api';
+import { rescore } from './api';
 
-/* The same marks under another checklist; the record is not touched. */
+/* The same marks under another checklist, of whatever version; the record is not touched. */
 const props = defineProps<{ attempt: string }>();
-const library = shallowRef<Schemas['LibraryResource']>();
+const checklists = shallowRef<Entry[]>();
 const chosen = ref<number | null>(null);
 const outcome = shallowRef<Schemas['RescoreResource']>();
 const why = ref('');
 
-void readLibrary().then((read) => (library.value = read));
+void listShelf('checklist').then((read) => (checklists.value = read));
 const options = computed(() =>
-    (library.value?.checklists ?? []).flatMap(({ versions }) =>
+    (checklists.value ?? []).flatMap(({ versions }) =>
         versions.map((one) => ({
             value: one.id,
             label: `${one.name}, version ${one.version}${one.in_force ? '' : ' (not in force)'}`,
@@ -40,7 +41,7 @@ watch(chosen, async (id) => {
         <NamedSelect
             v-model:value="chosen"
             :options="options"
-            :loading="library === undefined"
+            :loading="checklists === undefined"
             size="large"
             placeholder="Choose a checklist or another version"
             data-test="what-if"

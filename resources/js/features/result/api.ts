@@ -2,9 +2,6 @@ import { answer, api, type Schemas } from '@/shared/api/client';
 
 export type Result = Schemas['ResultResource'];
 
-/** What a finished walk can be scored under instead. */
-export const readLibrary = (): Promise<Schemas['LibraryResource']> => answer(api.GET('/library'));
-
 export const readResult = (id: string): Promise<Result> =>
     answer(api.GET('/attempts/{attempt}/result', { params: { path: { attempt: id } } }));
 

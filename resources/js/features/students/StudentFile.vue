@@ -5,6 +5,7 @@ import LinkSlip from '@/shared/LinkSlip.vue';
 import TextField from '@/shared/TextField.vue';
 import { dayOfYear } from '@/shared/format';
 import { useDoing } from '@/shared/useDoing';
+import { listClasses } from '@/shared/classes/api';
 import { useLoad } from '@/shared/useLoad';
 import { useSession } from '@/shared/session/useSession';
 import type { Schemas } from '@/shared/api/client';
@@ -17,7 +18,6 @@ import {
     cancelAppointment,
     letStudentIn,
     listAppointments,
-    listSchoolClasses,
     listStudents,
     mergeStudent,
     noteAppointment,
@@ -36,7 +36,7 @@ const isOpen = ref(false);
 const email = ref('');
 const link = ref<Schemas['LinkResource']>();
 const exam = reactive({ held_on: '', begins: '', place: '', examiner: '', vehicle: null as string | null, form: '' });
-const { loaded: classes } = useLoad(listSchoolClasses);
+const { loaded: classes } = useLoad(listClasses);
 const vehicles = computed(() => (classes.value.state === 'ready' ? classes.value.data.vehicles : []));
 const nameOf = (vehicle: string): string => vehicles.value.find(({ value }) => value === vehicle)?.label ?? vehicle;
 let id = v7();

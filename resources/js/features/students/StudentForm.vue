@@ -3,11 +3,12 @@ import { NamedSelect } from '@/shared/NamedSelect';
 import FormEnd from '@/shared/FormEnd.vue';
 import TextField from '@/shared/TextField.vue';
 import { useDoing } from '@/shared/useDoing';
+import { listClasses } from '@/shared/classes/api';
 import { useLoad } from '@/shared/useLoad';
 import type { Schemas } from '@/shared/api/client';
 import { v7 } from 'uuid';
 import { computed, ref } from 'vue';
-import { listSchoolClasses, saveStudent } from './api';
+import { saveStudent } from './api';
 
 /* A new student, or what is kept of one. */
 const props = defineProps<{ student?: Schemas['StudentCardResource'] }>();
@@ -18,7 +19,7 @@ const classId = ref<number | null>(props.student?.class_id ?? null);
 const { busy, why, faults, doing } = useDoing();
 // Made once: sent again after a lost answer, the student is there once.
 const id = v7();
-const { loaded } = useLoad(listSchoolClasses);
+const { loaded } = useLoad(listClasses);
 const classes = computed(() =>
     loaded.value.state !== 'ready'
         ? []

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import AttemptRow from '@/shared/AttemptRow.vue';
 import { byAsked, progressOf } from '@/shared/alike';
 import { daysFrom } from '@/shared/format';
 import CalendarLink from '@/shared/CalendarLink.vue';
@@ -25,6 +24,9 @@ import PersonData from './PersonData.vue';
 import RehearsedAlone from './RehearsedAlone.vue';
 import SoundConsent from './SoundConsent.vue';
 import StudentFile from './StudentFile.vue';
+import { useWalks } from './useWalks';
+import WalksOfStudent from './WalksOfStudent.vue';
+import { computed } from 'vue';
 
 const props = defineProps<{ id: number }>();
 const { user } = useSession();
@@ -35,8 +37,9 @@ const { loaded: readiness, again: readAgain } = asked;
 useLookAgain(asked, ({ is_fitting: isFitting }) => isFitting);
 
 const changed = (): Promise<unknown> => Promise.all([again(), readAgain()]);
-const finished = (record: Schemas['StudentRecordResource']): Schemas['AttemptCardResource'][] =>
-    record.attempts.filter((attempt) => attempt.permille !== null);
+const { walks, hasOlder, bringOlder, busy, why } = useWalks(loaded);
+/** Finished ones by what was asked, in order. */
+const groups = computed(() => byAsked(walks.value.filter((attempt) => attempt.permille !== null)));
 
 function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): string {
     const passed = all.filter(({ standing }) => standing === 'passed').length;
@@ -80,8 +83,8 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
                     </template>
                 </LoadState>
                 <section>
-                    <h2>Is it getting better? {{ progressOf(byAsked(finished(data))[0]?.attempts ?? []) }}</h2>
-                    <template v-for="group in byAsked(finished(data))" :key="group.asked">
+                    <h2>Is it getting better? {{ progressOf(groups[0]?.attempts ?? []) }}</h2>
+                    <template v-for="group in groups" :key="group.asked">
                         <h3>
                             Under {{ group.asked }}<span class="quiet">: {{ progressOf(group.attempts) }}</span>
                         </h3>
@@ -93,17 +96,7 @@ function practiced({ brake_practices: all }: Schemas['StudentRecordResource']): 
                         <h2>What is missed most often?</h2>
                         <MostMissed :items="data.most_missed" />
                     </section>
-                    <section>
-                        <h2>Walks, newest first</h2>
-                        <p v-if="data.attempts.length === 0" class="quiet">None yet.</p>
-                        <div>
-                            <AttemptRow
-                                v-for="attempt in data.attempts.toReversed()"
-                                :key="attempt.id"
-                                :attempt="attempt"
-                            />
-                        </div>
-                    </section>
+                    <WalksOfStudent :walks :has-older="hasOlder" :busy :why @older="bringOlder" />
                     <section v-if="data.brake_practices.length > 0">
                         <h2>Air cab: {{ practiced(data) }}</h2>
                         <p class="quiet">Practice on the simulated air system. It counts on no sheet.</p>

@@ -1,4 +1,4 @@
-import { allPages, answer, api, done, type Schemas } from '@/shared/api/client';
+import { allPages, answer, api, done, onePage, type Schemas } from '@/shared/api/client';
 
 /** Rows that come at a time; the page sorts and searches among all of them. */
 const AT_A_TIME = 100;
@@ -9,7 +9,15 @@ export const listStudents = (): Promise<Schemas['StudentCardResource'][]> =>
 export const readStudent = (id: number): Promise<Schemas['StudentRecordResource']> =>
     answer(api.GET('/students/{student}', { params: { path: { student: id } } }));
 
-export const listSchoolClasses = (): Promise<Schemas['ClassesResource']> => answer(api.GET('/classes'));
+export type Walk = Schemas['AttemptCardResource'];
+
+/** Walks before those that the record brings, the newest first, and where still older ones begin. */
+export const listOlderWalks = (student: number, cursor: string): Promise<{ rows: Walk[]; next: string | null }> =>
+    onePage(
+        api.GET('/students/{student}/attempts', {
+            params: { path: { student }, query: { limit: AT_A_TIME, cursor } },
+        }),
+    );
 
 export const saveStudent = (
     id: number | null,

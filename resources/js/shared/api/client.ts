@@ -70,28 +70,36 @@ export async function answer<T>(
     throw new Unreachable();
 }
 
-/** All rows of a list that comes in pages, one page after the other: where the next begins is in the header `Link`. */
-export async function allPages<T>(
-    page: (cursor: { cursor?: string }) => Promise<{ data?: T[]; error?: unknown; response: Response }>,
-): Promise<T[]> {
-    const all: T[] = [];
+type PageAnswer<T> = Promise<{ data?: T; error?: unknown; response: Response }>;
+type PageCall<T> = (cursor: { cursor?: string }) => PageAnswer<T>;
+
+/** One page of a list, and where the next begins: that is in the header `Link`. */
+export async function onePage<T>(page: PageAnswer<T>): Promise<{ rows: Exclude<T, undefined>; next: string | null }> {
+    let link: string | null = null;
+    const rows = await answer(
+        page.then((told) => {
+            link = told.response.headers.get('Link');
+            return told;
+        }),
+    );
+    const next = /<([^>]+)>; rel="next"/.exec(link ?? '')?.[1];
+    return { rows, next: next === undefined ? null : new URL(next, 'http://pasada').searchParams.get('cursor') };
+}
+
+/** All pages of a list, one after the other. */
+export async function pages<T>(page: PageCall<T>): Promise<Exclude<T, undefined>[]> {
+    const all: Exclude<T, undefined>[] = [];
     let cursor: { cursor?: string } | undefined = {};
     do {
-        let link: string | null = null;
-        all.push(
-            ...(await answer(
-                page(cursor).then((told) => {
-                    link = told.response.headers.get('Link');
-                    return told;
-                }),
-            )),
-        );
-        const next = /<([^>]+)>; rel="next"/.exec(link ?? '')?.[1];
-        const place = next === undefined ? null : new URL(next, 'http://pasada').searchParams.get('cursor');
-        cursor = place === null ? undefined : { cursor: place };
+        const { rows, next }: Awaited<ReturnType<typeof onePage<T>>> = await onePage(page(cursor));
+        all.push(rows);
+        cursor = next === null ? undefined : { cursor: next };
     } while (cursor !== undefined);
     return all;
 }
+
+/** All rows of a list whose pages are rows and nothing else. */
+export const allPages = async <T>(page: PageCall<T[]>): Promise<T[]> => (await pages(page)).flat();
 
 /** For a call that is answered by nothing but that it was done. */
 export async function done(call: Promise<{ error?: unknown; response: Response }>): Promise<void> {

@@ -698,11 +698,28 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The classes of the school */
+        /** The classes of the school, in pages */
         get: operations['listClasses'];
         put?: never;
         /** A new class */
         post: operations['addClass'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/classes/count': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How many classes the list has */
+        get: operations['countClasses'];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -768,7 +785,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** The drafts that are open, in pages */
+        get: operations['listDrafts'];
         put?: never;
         /** Change a checklist or vehicle, or bring one in from a file */
         post: operations['openDraft'];
@@ -1154,6 +1172,91 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    '/library/{kind}': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Checklists or vehicles with their versions, in pages */
+        get: operations['listLibrary'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/library/{kind}/count': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How many checklists or vehicles the list has */
+        get: operations['countLibrary'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/drafts/count': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How many drafts are open */
+        get: operations['countDrafts'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/students/{student}/attempts': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The attempts of a student, in pages */
+        get: operations['listAttempts'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/students/{student}/attempts/count': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How many attempts the list has */
+        get: operations['countAttempts'];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     '/classes/{class}/papers': {
         parameters: {
             query?: never;
@@ -1319,6 +1422,23 @@ export interface paths {
         put?: never;
         /** Let somebody in who works at the school */
         post: operations['addPerson'];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    '/people/count': {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How many people the list has */
+        get: operations['countPeople'];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3018,6 +3138,10 @@ export interface components {
             control: number;
             why: string;
         };
+        /** @description How many rows a list has in all, which no page of it tells. */
+        CountResource: {
+            count: number;
+        };
         /** @description What can be hitched on, as it usually is. */
         AdditionResource: {
             label: string;
@@ -4255,10 +4379,12 @@ export interface components {
             /** @description what the last verdict rests on; null where every rule was met */
             last_reason: string | null;
         };
-        /** @description A student's record; attempts oldest first. */
+        /** @description A student's record; of the attempts the newest ones, the oldest of them first. */
         StudentRecordResource: {
             student: components['schemas']['StudentCardResource'];
             attempts: components['schemas']['AttemptCardResource'][];
+            /** @description cursor of the list of attempts, where older ones begin */
+            older: string | null;
             most_missed: components['schemas']['MissedItemResource'][];
             /** @description the newest first, kept apart from what counts */
             brake_practices: components['schemas']['BrakePracticeResource'][];
@@ -7005,7 +7131,12 @@ export interface operations {
     };
     listClasses: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description rows at most, 500 where it is left out */
+                limit?: number;
+                /** @description of the header `Link` of the page before */
+                cursor?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -7056,6 +7187,35 @@ export interface operations {
             };
             /** @description Name or days */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    countClasses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Archived ones, too */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['CountResource'];
+                };
+            };
+            /** @description A student asks */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7204,6 +7364,40 @@ export interface operations {
             };
             /** @description None */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    listDrafts: {
+        parameters: {
+            query?: {
+                /** @description rows at most, 500 where it is left out */
+                limit?: number;
+                /** @description of the header `Link` of the page before */
+                cursor?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description In an order that no change moves */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['DraftCardResource'][];
+                };
+            };
+            /** @description A student asks */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7976,6 +8170,169 @@ export interface operations {
             };
         };
     };
+    listLibrary: {
+        parameters: {
+            query?: {
+                /** @description rows at most, 500 where it is left out */
+                limit?: number;
+                /** @description of the header `Link` of the page before */
+                cursor?: string;
+            };
+            header?: never;
+            path: {
+                kind: 'checklist' | 'vehicle';
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By the name of the newest version */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['LibraryEntryResource'][];
+                };
+            };
+            /** @description A student asks */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    countLibrary: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: 'checklist' | 'vehicle';
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Whatever their versions */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['CountResource'];
+                };
+            };
+            /** @description A student asks */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    countDrafts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Of all people */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['CountResource'];
+                };
+            };
+            /** @description A student asks */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    listAttempts: {
+        parameters: {
+            query?: {
+                /** @description rows at most, 500 where it is left out */
+                limit?: number;
+                /** @description of the header `Link` of the page before */
+                cursor?: string;
+            };
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The newest first, once a walk where it is finished */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['AttemptCardResource'][];
+                };
+            };
+            /** @description No such student for this user */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    countAttempts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Those under way and discarded, too */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['CountResource'];
+                };
+            };
+            /** @description No such student for this user */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
     printClassRecords: {
         parameters: {
             query?: never;
@@ -8340,6 +8697,35 @@ export interface operations {
             };
             /** @description Name, address or role */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['ProblemResource'];
+                };
+            };
+        };
+    };
+    countPeople: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Closed accounts, too */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    'application/json': components['schemas']['CountResource'];
+                };
+            };
+            /** @description Not the manager */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9690,9 +10076,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    'application/json': {
-                        count: number;
-                    };
+                    'application/json': components['schemas']['CountResource'];
                 };
             };
             /** @description A student asks */
