@@ -32,6 +32,7 @@ describe('a delivery', () => {
     afterEach(() => {
         open.forEach((one) => one.stop());
         vi.useRealTimers();
+        vi.restoreAllMocks();
     });
 
     it('resolves a flush when all is sent', async () => {
@@ -66,7 +67,25 @@ describe('a delivery', () => {
         expect(waiting).toEqual(['a']);
     });
 
+    it('comes again at another moment than pages that were sent away together with it', async () => {
+        waiting = ['a'];
+        server = () => Promise.reject(new Unreachable());
+        const at: number[] = [];
+        const chance = vi.spyOn(Math, 'random');
+        for (const one of [0, 0.25, 0.75, 0.999]) {
+            chance.mockReturnValue(one);
+            const page = delivery();
+            await page.flush();
+            const [before, from] = [sent.length, Date.now()];
+            while (sent.length === before && Date.now() - from < 5000) await vi.advanceTimersByTimeAsync(1);
+            at.push(Date.now() - from);
+            page.stop();
+        }
+        expect(at).toEqual([500, 750, 1250, 1499]);
+    });
+
     it('tries again by itself, after longer and longer, while the server is away', async () => {
+        vi.spyOn(Math, 'random').mockReturnValue(0.5);
         waiting = ['a'];
         server = () => Promise.reject(new Unreachable());
         await delivery().flush();

@@ -172,7 +172,8 @@ final class MarkingWalks
                 $detail = is_array($answer) && is_string($answer['detail'] ?? null) ? $answer['detail'] : '';
                 $said = sprintf('%d %s', $status, mb_substr($detail, 0, 60));
                 $this->refused[$said] = ($this->refused[$said] ?? 0) + 1;
-                $this->next[$n] = $now - $start + $this->pause[$n];
+                // By chance half to one and a half times as long, as the page does.
+                $this->next[$n] = $now - $start + $this->pause[$n] * mt_rand(500, 1500) / 1000;
                 $this->pause[$n] = min(2 * $this->pause[$n], self::LONGEST_WAIT);
             }
             curl_multi_remove_handle($this->all, $handle);

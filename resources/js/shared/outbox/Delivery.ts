@@ -139,8 +139,10 @@ export class Delivery<T, A> {
     }
 
     async #pause(): Promise<void> {
-        const wait = this.#waitMs;
-        this.#waitMs = Math.min(LONGEST_WAIT_MS, wait * 2);
+        // Half to one and a half times as long, by chance: pages that a busy server sent away together would come again
+        // together, and find it busy again, while it stands idle in between.
+        const wait = this.#waitMs * (0.5 + Math.random());
+        this.#waitMs = Math.min(LONGEST_WAIT_MS, this.#waitMs * 2);
         await new Promise<void>((resolve) => {
             const timer = setTimeout(resolve, wait);
             this.#wake = () => {
