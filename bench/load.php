@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Pasada\Bench\Timing;
 use Tests\Support\Browser;
+use Tests\Support\MarkingWalks;
 use Tests\Support\ScoredWalks;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -11,7 +12,8 @@ require __DIR__.'/Timing.php';
 
 // A class of classes: walks scored at the same time, each at one mark a second. ./pasada bench load [walks] [seconds]
 // [seconds gathered]
-[$count, $seconds, $gather] = [(int) ($argv[1] ?? 200), (int) ($argv[2] ?? 120), (int) ($argv[3] ?? 3)];
+[$count, $seconds] = [(int) ($argv[1] ?? 200), (int) ($argv[2] ?? 120)];
+$gather = (int) ($argv[3] ?? MarkingWalks::GATHER_SECONDS);
 $begun = ScoredWalks::begin(Browser::servedAt(), $count, $gather);
 $begun->walks->run($seconds);
 $times = array_column($begun->walks->answered, 1);

@@ -242,6 +242,7 @@ END
     server {
         listen 127.0.0.1:$(cluster_port front);
         error_page 502 504 = @away;
+        proxy_intercept_errors on;
         # Figures are asked of each server, never through here.
         location = /metrics { include $dir/headers.conf; return 404; }
         location / {
@@ -257,8 +258,9 @@ END
             proxy_set_header X-Request-Id \$request_id;
             proxy_connect_timeout 1s;
             proxy_read_timeout 600s;
-            # Whatever writes may be sent twice, so another server is asked also where the first had begun.
-            proxy_next_upstream error timeout http_502 http_503 non_idempotent;
+            # Whatever writes may be sent twice, so another server is asked also where the first had begun; not in place
+            # of a busy one (503), whose load would drown the other.
+            proxy_next_upstream error timeout http_502 non_idempotent;
             proxy_next_upstream_tries 2;
         }
         location @away {

@@ -24,6 +24,10 @@ stop_pool() { # name
 SILENCE_SECONDS=6
 silence() { [ -z "${BALANCED:-}" ] || echo "$1mysqlnd.net_read_timeout$2=$SILENCE_SECONDS"; } # before behind
 
+# Requests that wait at most: as many as are answered in two seconds. What comes beyond is told at once to come again,
+# and brings more marks then; without that, pages give up on requests that are still worked on, and send them twice.
+MOST_WAITING=128
+
 write_fpm_config() { # name database workers
     local dir=$RUN/$1
     cat >"$dir/fpm.conf" <<END
@@ -36,9 +40,6 @@ process_control_timeout = 10s
 [$(pool_name "$1")]
 listen = $dir/fpm.sock
 listen.mode = 0600
-; as many as are answered in two seconds; what comes beyond is told at once to come again (503), and brings more marks
-; then. Without it, pages give up on requests that are still worked on, and send them a second time
-listen.backlog = 128
 pm = static
 pm.max_children = $3
 pm.max_requests = 5000
@@ -91,7 +92,9 @@ include $RUN/$1/headers.conf;
 END
 }
 
-write_nginx_config() { # name port
+# A busy server and one whose php-fpm is gone are not the same to a balancer: it asks another in place of the second
+# (502) and leaves it alone for a while; were the first left alone too, its load would drown the rest.
+write_nginx_config() { # name port workers
     local dir=$RUN/$1
     write_headers "$1"
     write_php_config "$1"
@@ -114,18 +117,21 @@ http {
         application/manifest+json;
     # No kept connections to php-fpm: an idle one holds one of its few workers, and under load the rest starve.
     upstream php { server unix:$dir/fpm.sock; }
+    limit_conn_zone \$server_port zone=at-work:64k;
+    limit_conn_log_level notice;
     server {
         listen 127.0.0.1:$2;
         root $ROOT/public;
         error_page 413 = @too-large;
         error_page 502 504 = @away;
+        error_page 503 = @busy;
         include $dir/headers.conf;
         location /app/assets/ { expires max; include $dir/headers.conf; }
         # The worker keeps the page for hours without network; its file lies below /app/, the page's addresses do not.
         location = /app/sw.js {
             add_header Service-Worker-Allowed /; add_header Cache-Control no-cache; include $dir/headers.conf;
         }
-        location /api/ { include $dir/php.conf; }
+        location /api/ { limit_conn at-work $(($3 + MOST_WAITING)); include $dir/php.conf; }
         # Of load balancers and operators (docs/operations.md).
         location ~ ^/(up|ready|metrics)\$ { include $dir/php.conf; }
         location @too-large {
@@ -135,8 +141,14 @@ http {
         }
         location @away {
             internal; default_type application/problem+json; add_header Retry-After 5 always; include $dir/headers.conf;
+            return $([ -n "${BALANCED:-}" ] && echo 502 || echo 503) '{"type":"/problems/unavailable","status":503,
+                "errors":[],"request_id":"\$request_id",
+                "detail":"Pasada is starting. Nothing of this request was kept; try again in a few seconds."}';
+        }
+        location @busy {
+            internal; default_type application/problem+json; add_header Retry-After 2 always; include $dir/headers.conf;
             return 503 '{"type":"/problems/unavailable","status":503,"errors":[],"request_id":"\$request_id",
-                "detail":"Pasada is starting or busy. Nothing of this request was kept; try again in a few seconds."}';
+                "detail":"Pasada is busy. Nothing of this request was kept; try again in a few seconds."}';
         }
         location ~ \.php\$ { return 404; }
         location / { try_files \$uri /app/index.html; }
@@ -158,8 +170,9 @@ serve() { # name port database [workers]
                 "stop it, or choose another: PASADA_PORT=$(free_port "$port" "$DB_PORT") ./pasada up"
     fi
     rm -rf "$dir/conf.d"; mkdir -p "$dir/tmp" "$dir/conf.d"
-    write_fpm_config "$name" "$database" "${4:-${PASADA_WORKERS:-6}}"
-    write_nginx_config "$name" "$port"
+    local workers=${4:-${PASADA_WORKERS:-6}}
+    write_fpm_config "$name" "$database" "$workers"
+    write_nginx_config "$name" "$port" "$workers"
     # The coverage driver that the tests install slows every request even when it is off: the server goes without it.
     find /etc/php/8.2/fpm/conf.d -name '*.ini' ! -name '*pcov*' -exec cp -L {} "$dir/conf.d/" \; 2>/dev/null
     give_account "$dir"
@@ -198,14 +211,15 @@ cache_settings() {
 
 # Who hears sound, one job after the other: what is said just now has a worker of its own, and whole walks never take
 # the processor from it. A worker that ends or dies is started anew; what it was at is taken up again. One that ends at
-# once, since the database is away, is given a while. Of two that are started at the same moment, by ./pasada up and by
-# the watcher, the one that holds the lock goes on; nobody would ever stop the other.
+# once, since the database is away, is given a while. One whose loop is killed ends with it. Of two that are started at
+# the same moment, by ./pasada up and by the watcher, the one that holds the lock goes on; nobody would ever stop the
+# other.
 # shellcheck disable=SC2016 # expanded by the shell that is started
 RUN_WORKER=': worker; exec 8>"$1.lock"; flock -n 8 || exit 0
     echo $$ >"$1"; trap "kill \$worker; exit" TERM
     while true; do
         began=$SECONDS
-        "${@:2}" 8>&- & worker=$!; wait $worker
+        setpriv --pdeathsig TERM "${@:2}" 8>&- & worker=$!; wait $worker
         [ $((SECONDS - began)) -ge 5 ] || { sleep 4 8>&- & wait $!; }
     done'
 start_workers() {

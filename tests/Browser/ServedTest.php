@@ -64,6 +64,7 @@ it('sends its headers with every kind of answer', function (): void {
         '/app/index.html' => '/app/index.html',
         '@too-large' => null,
         '@away' => null,
+        '@busy' => null,
     ];
     expect(array_diff($found[1], array_keys($addresses)))->toBe([]);
     $answers = array_map(static fn (string $address): array => headersOf('GET', $address), array_filter($addresses));
@@ -88,6 +89,29 @@ it('sends its headers with every kind of answer', function (): void {
         }
     }
     expect(count($answers))->toBeGreaterThan(50);
+});
+
+it('tells at once whom it cannot answer soon to come again, and answers the others', function (): void {
+    $all = curl_multi_init();
+    $handles = [];
+    for ($n = 0; $n < 400; $n++) {
+        $handle = curl_init(Browser::servedAt().'/api/v1/session');
+        curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true]);
+        curl_multi_add_handle($all, $handles[] = $handle);
+    }
+    do {
+        curl_multi_exec($all, $running);
+        curl_multi_select($all, 0.1);
+    } while ($running > 0);
+    $answers = [];
+    foreach ($handles as $handle) {
+        $answers[curl_getinfo($handle, CURLINFO_RESPONSE_CODE)][] = (string) curl_multi_getcontent($handle);
+    }
+
+    expect(array_diff(array_keys($answers), [401, 503]))->toBe([])
+        ->and(count($answers[401]))->toBeGreaterThanOrEqual(128)
+        ->and($answers[503][0] ?? '')->toMatch('/retry-after: 2/i')->toContain('Pasada is busy')
+        ->and(headersOf('GET', '/api/v1/session')[0])->toBe(401);
 });
 
 it('runs nothing as root', function (): void {

@@ -110,6 +110,27 @@ it('starts one worker of a queue, whoever else starts one at the same moment, an
     expect($counted)->toBe("2\n2\n0");
 });
 
+it('leaves no worker behind whose loop was killed', function (): void {
+    $left = inScript($this->root, <<<'END'
+        as_account() { "$@" 9>&-; }; env_value() { echo none; }
+        export ROOT; mkdir "$ROOT/bin"; PATH=$ROOT/bin:$PATH
+        printf '#!/bin/bash\nexec sleep 30' >"$ROOT/bin/php"; chmod +x "$ROOT/bin/php"
+        start_workers
+        workers=''
+        for n in $(seq 1 200); do
+            workers=$(for one in "$RUN"/worker-*.pid; do pgrep -x sleep -P "$(cat "$one")"; done 2>/dev/null) || true
+            [ "$(wc -w <<<"$workers")" -lt 2 ] || break
+        done
+        kill -9 "$(cat "$RUN/worker-live.pid")" "$(cat "$RUN/worker-default.pid")"
+        # One that has ended and that nobody has waited for has no command line any more.
+        there() { for one in $workers; do cat "/proc/$one/cmdline" 2>/dev/null; done | wc -c; }
+        for n in $(seq 1 300); do [ "$(there)" -gt 0 ] || break; done
+        wc -w <<<"$workers"; there
+        END);
+
+    expect($left)->toBe("2\n0");
+});
+
 it('has a remedy for a port that is none', function (string $port): void {
     $run = new Process(['bash', base_path('pasada'), 'status'], base_path(), ['PASADA_PORT' => $port]);
     $run->run();

@@ -67,6 +67,19 @@ describe('a delivery', () => {
         expect(waiting).toEqual(['a']);
     });
 
+    it.each([
+        ['as long as it is told', 5000, () => 5000],
+        ['for three seconds', 3000, undefined],
+    ])('gathers what comes without a rest %s', async (_, ms, gatherMs) => {
+        const one = delivery({ restMs: () => 1200, ...(gatherMs === undefined ? {} : { gatherMs }) });
+        for (let at = 0; sent.length === 0 && at < 9000; at += 500) {
+            waiting.push(String(at));
+            one.soon();
+            await vi.advanceTimersByTimeAsync(500);
+        }
+        expect([Date.now(), sent.length]).toEqual([ms, 1]);
+    });
+
     it('comes again at another moment than pages that were sent away together with it', async () => {
         waiting = ['a'];
         server = () => Promise.reject(new Unreachable());
@@ -94,7 +107,7 @@ describe('a delivery', () => {
             await vi.advanceTimersByTimeAsync(1000);
             if (sent.length > tries.length + 1) tries.push(second);
         }
-        expect(tries).toEqual([1, 3, 7, 15, 31]);
+        expect(tries).toEqual([1, 3, 7, 12, 17, 22, 27, 32, 37]);
     });
 
     it('sends one request at a time, and then what came meanwhile', async () => {

@@ -17,9 +17,12 @@ final class MarkingWalks
     /** As resources/js/shared/outbox/Delivery.ts waits between tries, in seconds. */
     private const FIRST_WAIT = 1.0;
 
-    private const LONGEST_WAIT = 20.0;
+    private const LONGEST_WAIT = 5.0;
 
     private const LONGEST_ANSWER_SECONDS = 10;
+
+    /** As resources/js/shared/outbox/Outbox.ts does while nobody watches. */
+    public const GATHER_SECONDS = 5;
 
     /** @var list<array{float, float}> seconds from the start when a request was answered, and the ms that it took */
     public array $answered = [];
@@ -64,8 +67,8 @@ final class MarkingWalks
     public function __construct(
         private readonly string $url, private readonly array $attempts, private readonly array $items,
         private readonly array $headers,
-        /** How long a page waits before it sends what was marked. */
-        private readonly int $gatherSeconds = 3,
+        /** How long a page gathers what is marked without a rest. */
+        private readonly int $gatherSeconds = self::GATHER_SECONDS,
     ) {
         $this->all = curl_multi_init();
         curl_multi_setopt($this->all, CURLMOPT_MAXCONNECTS, count($attempts) + 20);

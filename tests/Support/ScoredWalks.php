@@ -25,7 +25,7 @@ final class ScoredWalks
         private readonly array $attempts,
     ) {}
 
-    public static function begin(string $url, int $count, int $gatherSeconds = 3): self
+    public static function begin(string $url, int $count, int $gatherSeconds = MarkingWalks::GATHER_SECONDS): self
     {
         $scorers = array_slice(DemoSchool::staff(), 0, 3);
         $clients = [];

@@ -17,7 +17,6 @@ use Pasada\Core\Attempt\Marks\Mark;
 use Pasada\Core\Attempt\Marks\MarkList;
 use Pasada\Core\Catalogue\Point;
 use Pasada\Core\Catalogue\PointSet;
-use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Coaching\Coach;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
@@ -52,9 +51,7 @@ final readonly class Recite
         $item = $inspection->item($itemId) ?? throw DocumentHasFaults::in('practice', [
             Fault::at('item', sprintf('"%s" is not asked of this vehicle; choose a part that is', $itemId)),
         ]);
-        $listener = $this->listeners->forInspection(
-            (new ChecklistReader)->readKept($checklist->document, $checklist->slug), $inspection,
-        );
+        $listener = $this->listeners->forInspection($this->inspections->checklistOf($checklist), $inspection);
         $account = self::listen($listener, $item->name.', '.$words);
         $heard = $this->heard($item, $listener, $account, $words);
         $sheet = ScoreSheet::ofInspection($inspection, MarkList::of(

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\Actions\Walk;
 
+use App\Library\InspectionLibrary;
 use App\Models\StoredChecklist;
-use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Document\DocumentHasFaults;
 use Pasada\Core\Document\Fault;
 
 /** Draws the form of an attempt, or takes the one that was set by hand. */
 final readonly class DrawForm
 {
+    public function __construct(private InspectionLibrary $inspections) {}
+
     /**
      * @param  string|null  $asked  "draw", the id of a form, or null for all that the checklist asks
      * @param  int  $seed  kept with the attempt, so that anybody can draw again and see that it was fair
@@ -24,7 +26,7 @@ final readonly class DrawForm
         if ($asked === null) {
             return [null, null];
         }
-        $checklist = (new ChecklistReader)->readKept($stored->document, $stored->slug);
+        $checklist = $this->inspections->checklistOf($stored);
         $forms = $checklist->forms;
         if ($asked === 'draw') {
             $drawn = $forms->draw($seed);

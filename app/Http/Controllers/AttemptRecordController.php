@@ -18,6 +18,7 @@ use App\Http\Resources\School\AlikeResource;
 use App\Http\Resources\Walk\AttemptCardResource;
 use App\Http\Views\Record\RescoreAttempt;
 use App\Library\AlikeStudents;
+use App\Library\InspectionLibrary;
 use App\Library\RecordFile;
 use App\Models\Attempt;
 use App\Models\StoredChecklist;
@@ -27,7 +28,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
-use Pasada\Core\Checklist\Reading\ChecklistReader;
 
 final readonly class AttemptRecordController
 {
@@ -48,13 +48,14 @@ final readonly class AttemptRecordController
             ],
         ),
     ]
-    public function whatIf(SignedInRequest $request, Attempt $attempt, RescoreAttempt $rescore): RescoreResource
-    {
+    public function whatIf(
+        SignedInRequest $request, Attempt $attempt, RescoreAttempt $rescore, InspectionLibrary $inspections,
+    ): RescoreResource {
         Gate::authorize('study', $attempt);
         $stored = StoredChecklist::ofSchool($attempt->school_id)->findOrFail($request->integer('checklist_id'));
         Gate::authorize('view', $stored);
 
-        return $rescore->handle($attempt, (new ChecklistReader)->readKept($stored->document, $stored->slug), null);
+        return $rescore->handle($attempt, $inspections->checklistOf($stored), null);
     }
 
     #[

@@ -24,13 +24,10 @@ use Illuminate\Support\Facades\Gate;
 use OpenApi\Attributes as OA;
 use Pasada\Core\Attempt\Marks\MarkList;
 use Pasada\Core\Checklist\Form;
-use Pasada\Core\Checklist\Reading\ChecklistReader;
 use Pasada\Core\Coaching\Coach;
-use Pasada\Core\Inspection\Inspection;
 use Pasada\Core\Inspection\LeftOut;
 use Pasada\Core\Inspection\LeftOutFinder;
 use Pasada\Core\Scoring\ScoreSheet;
-use Pasada\Core\Vehicle\VehicleReader;
 
 final readonly class InspectionController
 {
@@ -70,13 +67,11 @@ final readonly class InspectionController
             ],
         ),
     ]
-    public function asked(AskedRequest $request, Coach $coach): AskedResource
+    public function asked(AskedRequest $request, InspectionLibrary $inspections, Coach $coach): AskedResource
     {
-        $checklist = (new ChecklistReader())->readKept($request->checklist()->document);
+        $checklist = $inspections->checklistOf($request->checklist());
         $form = $request->form() === null ? null : $checklist->form($request->form());
-        $inspection = Inspection::of(
-            $checklist, (new VehicleReader())->read($request->vehicle()->document), $form,
-        );
+        $inspection = $inspections->of($request->checklist(), $request->vehicle(), $form?->id);
 
         return new AskedResource(
             InspectionResource::of($inspection, $coach),

@@ -24,11 +24,13 @@ export interface Delivered<T, A> {
     state?: (state: DeliveryState, error?: unknown) => void;
     /** For `soon`: how long it must be quiet before something is sent, in ms. */
     restMs?: () => number;
+    /** However busy it is, nothing rests longer than this in all, in ms: one request for a burst. */
+    gatherMs?: () => number;
 }
 
 const FIRST_WAIT_MS = 1000;
-const LONGEST_WAIT_MS = 20_000;
-/** However busy it is, nothing rests longer than this in all: one request for a burst. */
+/** So that a server that is back is found within some seconds. */
+const LONGEST_WAIT_MS = 5000;
 const GATHER_MS = 3000;
 
 /**
@@ -55,7 +57,7 @@ export class Delivery<T, A> {
     soon(): void {
         const now = performance.now();
         this.#gatheringSince ??= now;
-        const left = this.#gatheringSince + GATHER_MS - now;
+        const left = this.#gatheringSince + (this.delivered.gatherMs?.() ?? GATHER_MS) - now;
         clearTimeout(this.#resting);
         this.#resting = setTimeout(this.nudge, Math.max(0, Math.min(left, this.delivered.restMs?.() ?? 0)));
     }

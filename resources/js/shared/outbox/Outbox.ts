@@ -15,6 +15,9 @@ const BATCH = 400;
 const REST_MS = 1200;
 /** While somebody watches, they want to see it at once. */
 const WATCHED_REST_MS = 150;
+/** What is marked without a rest is sent after so long; where nobody watches, fewer requests are room for more walks. */
+const GATHER_MS = 5000;
+const WATCHED_GATHER_MS = 3000;
 
 interface Carried<T> {
     send: (recorder: string, marks: Mark[]) => Promise<T>;
@@ -56,6 +59,7 @@ export class Outbox<T> {
             },
             state: (state) => this.#tell(state),
             restMs: () => (carried.watched() ? WATCHED_REST_MS : REST_MS),
+            gatherMs: () => (carried.watched() ? WATCHED_GATHER_MS : GATHER_MS),
         });
     }
 
