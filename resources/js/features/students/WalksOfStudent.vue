@@ -17,7 +17,7 @@ defineEmits<{ older: [] }>();
         </div>
         <p v-if="hasOlder" class="acts">
             <NButton :loading="busy" data-test="older-walks" @click="$emit('older')">Show older walks</NButton>
-            <span class="quiet">The latest {{ walks.length }} are shown, and counted above.</span>
+            <span class="quiet">The latest {{ walks.length }} are shown, here and in the chart above.</span>
         </p>
         <p v-if="why" class="alert" role="alert">{{ why }}</p>
     </section>

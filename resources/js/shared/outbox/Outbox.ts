@@ -15,7 +15,7 @@ const BATCH = 400;
 const REST_MS = 1200;
 /** While somebody watches, they want to see it at once. */
 const WATCHED_REST_MS = 150;
-/** What is marked without a rest is sent after so long; where nobody watches, fewer requests are room for more walks. */
+/** What is marked without a rest is sent after so long; fewer requests, where nobody watches, leave room for others. */
 const GATHER_MS = 5000;
 const WATCHED_GATHER_MS = 3000;
 
