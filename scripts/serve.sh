@@ -24,10 +24,6 @@ stop_pool() { # name
 SILENCE_SECONDS=6
 silence() { [ -z "${BALANCED:-}" ] || echo "$1mysqlnd.net_read_timeout$2=$SILENCE_SECONDS"; } # before behind
 
-# Requests that wait at most: as many as are answered in two seconds. What comes beyond is told at once to come again,
-# and brings more marks then; without that, pages give up on requests that are still worked on, and send them twice.
-MOST_WAITING=128
-
 write_fpm_config() { # name database workers
     local dir=$RUN/$1
     cat >"$dir/fpm.conf" <<END
@@ -40,6 +36,9 @@ process_control_timeout = 10s
 [$(pool_name "$1")]
 listen = $dir/fpm.sock
 listen.mode = 0600
+; as many as are answered in two seconds; what comes beyond is told at once to come again (503), and brings more marks
+; then. Without it, pages give up on requests that are still worked on, and send them a second time
+listen.backlog = 128
 pm = static
 pm.max_children = $3
 pm.max_requests = 5000
@@ -92,9 +91,10 @@ include $RUN/$1/headers.conf;
 END
 }
 
-# A busy server and one whose php-fpm is gone are not the same to a balancer: it asks another in place of the second
-# (502) and leaves it alone for a while; were the first left alone too, its load would drown the rest.
-write_nginx_config() { # name port workers
+# A busy server and one whose php-fpm is away are not the same to a balancer: it asks another in place of the second
+# (502) and leaves it alone for a while; were the first left alone too, its load would drown the rest. By the file with
+# php-fpm's number, which goes with it: nginx sees no socket as a file.
+write_nginx_config() { # name port
     local dir=$RUN/$1
     write_headers "$1"
     write_php_config "$1"
@@ -117,21 +117,18 @@ http {
         application/manifest+json;
     # No kept connections to php-fpm: an idle one holds one of its few workers, and under load the rest starve.
     upstream php { server unix:$dir/fpm.sock; }
-    limit_conn_zone \$server_port zone=at-work:64k;
-    limit_conn_log_level notice;
     server {
         listen 127.0.0.1:$2;
         root $ROOT/public;
         error_page 413 = @too-large;
         error_page 502 504 = @away;
-        error_page 503 = @busy;
         include $dir/headers.conf;
         location /app/assets/ { expires max; include $dir/headers.conf; }
         # The worker keeps the page for hours without network; its file lies below /app/, the page's addresses do not.
         location = /app/sw.js {
             add_header Service-Worker-Allowed /; add_header Cache-Control no-cache; include $dir/headers.conf;
         }
-        location /api/ { limit_conn at-work $(($3 + MOST_WAITING)); include $dir/php.conf; }
+        location /api/ { include $dir/php.conf; }
         # Of load balancers and operators (docs/operations.md).
         location ~ ^/(up|ready|metrics)\$ { include $dir/php.conf; }
         location @too-large {
@@ -141,14 +138,9 @@ http {
         }
         location @away {
             internal; default_type application/problem+json; add_header Retry-After 5 always; include $dir/headers.conf;
-            return $([ -n "${BALANCED:-}" ] && echo 502 || echo 503) '{"type":"/problems/unavailable","status":503,
-                "errors":[],"request_id":"\$request_id",
-                "detail":"Pasada is starting. Nothing of this request was kept; try again in a few seconds."}';
-        }
-        location @busy {
-            internal; default_type application/problem+json; add_header Retry-After 2 always; include $dir/headers.conf;
+            ${BALANCED:+if (!-e $dir/fpm.pid) { return 502; \}}
             return 503 '{"type":"/problems/unavailable","status":503,"errors":[],"request_id":"\$request_id",
-                "detail":"Pasada is busy. Nothing of this request was kept; try again in a few seconds."}';
+                "detail":"Pasada is starting or busy. Nothing of this request was kept; try again in a few seconds."}';
         }
         location ~ \.php\$ { return 404; }
         location / { try_files \$uri /app/index.html; }
@@ -170,9 +162,8 @@ serve() { # name port database [workers]
                 "stop it, or choose another: PASADA_PORT=$(free_port "$port" "$DB_PORT") ./pasada up"
     fi
     rm -rf "$dir/conf.d"; mkdir -p "$dir/tmp" "$dir/conf.d"
-    local workers=${4:-${PASADA_WORKERS:-6}}
-    write_fpm_config "$name" "$database" "$workers"
-    write_nginx_config "$name" "$port" "$workers"
+    write_fpm_config "$name" "$database" "${4:-${PASADA_WORKERS:-6}}"
+    write_nginx_config "$name" "$port"
     # The coverage driver that the tests install slows every request even when it is off: the server goes without it.
     find /etc/php/8.2/fpm/conf.d -name '*.ini' ! -name '*pcov*' -exec cp -L {} "$dir/conf.d/" \; 2>/dev/null
     give_account "$dir"

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Illuminate\Routing\Route;
 use Tests\Support\ApiClient;
 use Tests\Support\Browser;
+use Tests\Support\Flood;
 use Tests\TestCase;
 
 // What nginx and the processes behind it do; no browser is needed for it.
@@ -64,7 +65,6 @@ it('sends its headers with every kind of answer', function (): void {
         '/app/index.html' => '/app/index.html',
         '@too-large' => null,
         '@away' => null,
-        '@busy' => null,
     ];
     expect(array_diff($found[1], array_keys($addresses)))->toBe([]);
     $answers = array_map(static fn (string $address): array => headersOf('GET', $address), array_filter($addresses));
@@ -92,25 +92,11 @@ it('sends its headers with every kind of answer', function (): void {
 });
 
 it('tells at once whom it cannot answer soon to come again, and answers the others', function (): void {
-    $all = curl_multi_init();
-    $handles = [];
-    for ($n = 0; $n < 400; $n++) {
-        $handle = curl_init(Browser::servedAt().'/api/v1/session');
-        curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true]);
-        curl_multi_add_handle($all, $handles[] = $handle);
-    }
-    do {
-        curl_multi_exec($all, $running);
-        curl_multi_select($all, 0.1);
-    } while ($running > 0);
-    $answers = [];
-    foreach ($handles as $handle) {
-        $answers[curl_getinfo($handle, CURLINFO_RESPONSE_CODE)][] = (string) curl_multi_getcontent($handle);
-    }
+    $answers = Flood::of(Browser::servedAt().'/api/v1/session', 400);
 
     expect(array_diff(array_keys($answers), [401, 503]))->toBe([])
         ->and(count($answers[401]))->toBeGreaterThanOrEqual(128)
-        ->and($answers[503][0] ?? '')->toMatch('/retry-after: 2/i')->toContain('Pasada is busy')
+        ->and($answers[503][0] ?? '')->toMatch('/retry-after: 5/i')->toContain('Pasada is starting or busy')
         ->and(headersOf('GET', '/api/v1/session')[0])->toBe(401);
 });
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Database\Trouble;
 use Tests\Support\ApiClient;
 use Tests\Support\Cluster;
+use Tests\Support\Flood;
 use Tests\Support\ScoredWalks;
 
 // Against ./pasada cluster up: three nodes of the database, Redis, two servers, a balancer. ./pasada test cluster
@@ -36,6 +37,32 @@ it('goes on without Redis, with the same sessions and limits on both servers', f
     } finally {
         $this->cluster->say('start', 'redis');
     }
+});
+
+it('asks the other server in place of one whose php-fpm is stopped', function (): void {
+    $run = dirname(__DIR__, 2).'/var/cluster/app1/var/run/app';
+    posix_kill((int) file_get_contents("$run/fpm.pid"), SIGQUIT);
+    try {
+        while (file_exists("$run/fpm.sock")) {
+            usleep(20_000);
+            clearstatcache();
+        }
+        foreach (range(1, 6) as $n) {
+            expect($this->cluster->get('front', '/api/v1/session')[0])->toBe(401);
+        }
+    } finally {
+        $this->cluster->say('kill', 'app1');
+        $this->cluster->say('start', 'app1');
+    }
+});
+
+it('takes no busy server for a dead one', function (): void {
+    $answers = Flood::of($this->cluster->url().'/api/v1/session', 700);
+
+    expect(array_diff(array_keys($answers), [401, 503]))->toBe([])
+        ->and(count($answers[401]))->toBeGreaterThanOrEqual(2 * 128)
+        ->and(implode('', $answers[503] ?? []))->toContain('starting or busy')->not->toContain('No server answers')
+        ->and($this->cluster->get('front', '/api/v1/session')[0])->toBe(401);
 });
 
 it('shares limits between servers, whatever address a sender claims', function (): void {
